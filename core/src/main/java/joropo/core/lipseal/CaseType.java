@@ -1,0 +1,18 @@
+package joropo.core.lipseal;
+
+/** Outside of the seal's case. */
+public enum CaseType {
+    METAL("bare metal case"),
+    RUBBER("rubber-covered case"),
+    STAINLESS("stainless case");
+
+    private final String words;
+
+    CaseType(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,123 @@
+package joropo.core.lipseal;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import joropo.core.lipseal.LipSealSizeResult.Rejected;
+import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Source;
+import joropo.core.verdict.Status;
+
+/**
+ * Listed sizes for a measured shaft, bore and depth. A worn shaft is below its nominal size: the search looks up, not down.
+ * It identifies the size; whether shaft and bore are good enough (h11, H8) is judged elsewhere.
+ */
+public final class LipSealSizeCheck {
+    /** Measured shaft less nominal (mm, guide): worn by this much at most, or above by a trace. */
+    private static final double SHAFT_BELOW = -0.50;
+    private static final double SHAFT_ABOVE = 0.05;
+    /** Measured bore less nominal (mm, guide). */
+    private static final double BORE_BELOW = -0.05;
+    private static final double BORE_ABOVE = 0.25;
+    /** Room wanted behind the seal (mm, standard, DIN 3760 class). */
+    static final double DEPTH_ROOM_MM = 0.3;
+    /** Inside diameters this near are easily confused when the outside is the same (mm, guide). */
+    private static final double CONFUSED_MM = 3;
+    private static final int NAMED = 4;
+
+    private LipSealSizeCheck() { }
+
+    public static LipSealSizeResult check(LipSealSizeInput in) {
+        List<SealSize> listed = SealSize.all().stream().filter(s -> in.system() == null || s.system() == in.system()).toList();
+        Predicate<SealSize> shaft = s -> between(in.shaftMm() - s.shaftMm(), SHAFT_BELOW, SHAFT_ABOVE);
+        Predicate<SealSize> bore = s -> in.boreMm() == null || between(in.boreMm() - s.boreMm(), BORE_BELOW, BORE_ABOVE);
+        Predicate<SealSize> depth = s -> in.depthMm() == null || s.widthMm() + DEPTH_ROOM_MM <= in.depthMm() + 1e-9;
+        List<SealSize> sizes = listed.stream().filter(shaft.and(bore).and(depth)).sorted(best(in)).toList();
+        List<Rejected> rejected = rejected(in, listed, shaft, bore, depth);
+
+        List<Finding> findings = new ArrayList<>();
+        findings.add(match(sizes, rejected));
+        both(sizes, findings);
+        confused(sizes, listed, findings);
+        return new LipSealSizeResult(sizes, rejected, findings);
+    }
+
+    private static Comparator<SealSize> best(LipSealSizeInput in) {
+        return Comparator.<SealSize>comparingDouble(s -> Length.snap(Math.abs(in.shaftMm() - s.shaftMm())))
+                .thenComparingDouble(s -> in.boreMm() == null ? 0 : Length.snap(Math.abs(in.boreMm() - s.boreMm())))
+                .thenComparing(s -> !s.listed().equals("standard"))
+                .thenComparing(SealSize::boreMm).thenComparing(SealSize::widthMm).thenComparing(SealSize::system);
+    }
+
+    private static List<Rejected> rejected(LipSealSizeInput in, List<SealSize> listed, Predicate<SealSize> shaft,
+                                           Predicate<SealSize> bore, Predicate<SealSize> depth) {
+        List<Rejected> out = new ArrayList<>();
+        List<SealSize> byShaft = listed.stream().filter(shaft).toList();
+        if (byShaft.isEmpty()) {
+            out.add(new Rejected("shaft", "No listed shaft size matches " + mm(in.shaftMm()) + " mm; nearest are "
+                    + nearest(listed, SealSize::shaftMm, in.shaftMm()) + " mm."));
+            return out;
+        }
+        List<SealSize> byBore = byShaft.stream().filter(bore).toList();
+        if (byBore.isEmpty()) {
+            out.add(new Rejected("bore", "With shaft " + nearest(byShaft, SealSize::shaftMm, in.shaftMm()) + " no listed bore matches "
+                    + mm(in.boreMm()) + " mm; nearest are " + nearest(byShaft, SealSize::boreMm, in.boreMm()) + " mm."));
+            return out;
+        }
+        byBore.stream().filter(depth.negate()).sorted(best(in)).forEach(s -> out.add(new Rejected("depth", s.words() + " wants "
+                + mm(s.widthMm() + DEPTH_ROOM_MM) + " mm of depth, there are " + mm(in.depthMm()) + " mm.")));
+        return out;
+    }
+
+    private static String nearest(List<SealSize> sizes, ToDoubleFunction<SealSize> part, double wanted) {
+        return sizes.stream().mapToDouble(part).distinct().boxed().sorted(Comparator.comparingDouble(v -> Math.abs(v - wanted)))
+                .limit(NAMED).sorted().map(LipSealSizeCheck::mm).collect(Collectors.joining(", "));
+    }
+
+    private static Finding match(List<SealSize> sizes, List<Rejected> rejected) {
+        if (sizes.isEmpty()) {
+            return Finding.of("match", Status.FAIL, "listed size for this place", rejected.get(0).reason(),
+                    "Measure again; else a sleeve, a bush or a made seal.", Source.GUIDE, "list of sizes");
+        }
+        SealSize first = sizes.get(0);
+        boolean standard = first.listed().equals("standard");
+        return Finding.of("match", Status.PASS, "listed size for this place", "Nearest is " + first.words()
+                + (standard ? ", an ISO 6194-1 size." : ", a size in common use.")
+                + (first.system() == SealSystem.INCH ? " Inch rows are trade steps, not checked sizes on sale: confirm before ordering." : ""),
+                "", standard ? Source.STANDARD : Source.GUIDE, standard ? "ISO 6194-1" : "list of sizes");
+    }
+
+    private static void both(List<SealSize> sizes, List<Finding> findings) {
+        if (sizes.stream().map(SealSize::system).distinct().count() > 1) {
+            findings.add(Finding.of("system", Status.CAUTION, "metric or inch", "Metric and inch sizes both match these readings.",
+                    "Read the marking on the old seal.", Source.GUIDE, "list of sizes"));
+        }
+    }
+
+    private static void confused(List<SealSize> sizes, List<SealSize> listed, List<Finding> findings) {
+        if (sizes.isEmpty()) {
+            return;
+        }
+        SealSize first = sizes.get(0);
+        String others = listed.stream().filter(s -> s.boreMm() == first.boreMm() && s.widthMm() == first.widthMm()
+                && s.shaftMm() != first.shaftMm() && Math.abs(s.shaftMm() - first.shaftMm()) <= CONFUSED_MM)
+                .map(SealSize::words).collect(Collectors.joining(", "));
+        if (!others.isEmpty()) {
+            findings.add(Finding.of("confused", Status.CAUTION, "easily confused sizes", "Same outside and width, other inside: " + others + ".",
+                    "Measure the inside of the new seal or read its marking before it goes in.", Source.GUIDE, "list of sizes"));
+        }
+    }
+
+    private static boolean between(double value, double low, double high) {
+        double snapped = Length.snap(value);
+        return low - 1e-9 <= snapped && snapped <= high + 1e-9;
+    }
+
+    private static String mm(double value) {
+        return Length.show(value, 2);
+    }
+}

@@ -1,0 +1,61 @@
+package joropo.core.lipseal;
+
+import java.util.List;
+import joropo.core.tables.CsvTable;
+import joropo.core.tables.Ranges;
+
+/** What a lip seal wants of its shaft and its housing, as far as the tables say it (standard, ISO 6194-1 and DIN 3760 class). */
+public final class Place {
+    /** Least cylindrical depth of the bore over the seal's width (standard, DIN 3760 class). */
+    private static final double CYLINDRICAL = 0.85;
+
+    /** What the shaft must be, by nominal diameter (mm). */
+    public record Shaft(double overMm, double toMm, double chamferReductionMm, double chamferMinDeg, double chamferMaxDeg) {
+        Shaft(CsvTable.Row row) {
+            this(row.number("shaft_over_mm"), row.number("shaft_to_mm"), row.number("chamfer_reduction_mm"),
+                    row.number("chamfer_angle_min_deg"), row.number("chamfer_angle_max_deg"));
+        }
+    }
+
+    /** What the bore must be, by width of the seal (mm). */
+    public record Housing(double widthMm, double cornerRadiusMm, double leadInMinDeg, double leadInMaxDeg, double leadInMinMm, double leadInMaxMm) {
+        Housing(CsvTable.Row row) {
+            this(row.number("width_mm"), row.number("max_inner_corner_radius_mm"), row.number("lead_in_angle_min_deg"),
+                    row.number("lead_in_angle_max_deg"), row.number("lead_in_length_min_mm"), row.number("lead_in_length_max_mm"));
+        }
+    }
+
+    private static final Ranges<Shaft> SHAFTS =
+            new Ranges<>("lip-seal-shaft", CsvTable.rows("lip-seal-shaft", Shaft::new), Shaft::overMm, Shaft::toMm);
+    private static final List<Housing> HOUSINGS = CsvTable.rows("lip-seal-housing", Housing::new);
+
+    static {
+        for (int i = 1; i < HOUSINGS.size(); i++) {
+            if (!(HOUSINGS.get(i - 1).widthMm < HOUSINGS.get(i).widthMm)) {
+                throw new IllegalStateException("Table lip-seal-housing: widths must rise at " + HOUSINGS.get(i).widthMm);
+            }
+        }
+    }
+
+    private Place() { }
+
+    /** Row of the shaft; beyond 500 mm the last one. */
+    public static Shaft shaft(double nominalMm) {
+        return SHAFTS.atOrLast(nominalMm);
+    }
+
+    /** Row of the widest listed seal that is not wider than this one, or the narrowest. */
+    public static Housing housing(double widthMm) {
+        return HOUSINGS.stream().filter(h -> h.widthMm <= widthMm + 1e-9).reduce((a, b) -> b).orElse(HOUSINGS.get(0));
+    }
+
+    /** Least cylindrical depth past the lead-in (mm). */
+    public static double cylindricalDepthMm(double widthMm) {
+        return CYLINDRICAL * widthMm;
+    }
+
+    /** Least total depth of the seat (mm). */
+    public static double totalDepthMm(double widthMm) {
+        return widthMm + LipSealSizeCheck.DEPTH_ROOM_MM;
+    }
+}

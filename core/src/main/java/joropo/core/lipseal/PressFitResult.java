@@ -1,0 +1,10 @@
+package joropo.core.lipseal;
+
+import java.util.List;
+import joropo.core.verdict.Finding;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Diametral interference of the case in its bore (mm); absent when the seal's outside is not known.
+ */
+public record PressFitResult(@Nullable Double interferenceMinMm, @Nullable Double interferenceMaxMm, List<Finding> findings) { }

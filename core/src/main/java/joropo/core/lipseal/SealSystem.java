@@ -1,0 +1,4 @@
+package joropo.core.lipseal;
+
+/** The two systems of lip seal sizes. */
+public enum SealSystem { METRIC, INCH }
