@@ -1,13 +1,20 @@
 package joropo.core.lipseal;
 
 import java.util.List;
+import joropo.core.fits.ToleranceClass;
 import joropo.core.tables.CsvTable;
 import joropo.core.tables.Ranges;
+import joropo.core.units.Length;
+import joropo.core.verdict.Limits;
 
 /** What a lip seal wants of its shaft and its housing, as far as the tables say it (standard, ISO 6194-1 and DIN 3760 class). */
 public final class Place {
     /** Least cylindrical depth of the bore over the seal's width (standard, DIN 3760 class). */
     private static final double CYLINDRICAL = 0.85;
+    /** Where the trade limits of inch seals step (mm, guide): shafts at 4 in, bores at 3 in and 6 in. */
+    private static final double INCH_SHAFT_STEP_MM = 101.6;
+    private static final double INCH_BORE_STEP_1_MM = 76.2;
+    private static final double INCH_BORE_STEP_2_MM = 152.4;
 
     /** What the shaft must be, by nominal diameter (mm). */
     public record Shaft(double overMm, double toMm, double chamferReductionMm, double chamferMinDeg, double chamferMaxDeg) {
@@ -38,6 +45,22 @@ public final class Place {
     }
 
     private Place() { }
+
+    /** Limits of the shaft about the nominal of the seal: h11 (standard, ISO 6194-1); inch seals their trade limits (guide). */
+    public static Limits shaftLimits(SealSystem system, double nominalMm) {
+        return system == SealSystem.METRIC ? ToleranceClass.parse("h11").at(nominalMm).limits()
+                : about(nominalMm, nominalMm <= INCH_SHAFT_STEP_MM ? 0.08 : 0.10);
+    }
+
+    /** Limits of the bore: H8 (standard, ISO 6194-1); inch seals their trade limits (guide). */
+    public static Limits boreLimits(SealSystem system, double nominalMm) {
+        return system == SealSystem.METRIC ? ToleranceClass.parse("H8").at(nominalMm).limits()
+                : about(nominalMm, nominalMm <= INCH_BORE_STEP_1_MM ? 0.025 : nominalMm <= INCH_BORE_STEP_2_MM ? 0.038 : 0.05);
+    }
+
+    private static Limits about(double nominalMm, double eitherWayMm) {
+        return new Limits(Length.snap(nominalMm - eitherWayMm), Length.snap(nominalMm + eitherWayMm));
+    }
 
     /** Row of the shaft; beyond 500 mm the last one. */
     public static Shaft shaft(double nominalMm) {

@@ -40,7 +40,7 @@ public final class FittingPlan {
         BoreItem.Seal seal = section.seal();
         String faces = seal.mainLip().words();
         String toward = section.inside().medium().words();
-        return "Open side, with the spring, faces " + faces + (seal.mainLip() == Side.IN ? ", towards the " + toward : ", towards the air")
+        return "Open side, with the spring, faces " + faces + (seal.mainLip() == Side.IN ? ", towards the " + toward : ", towards the " + section.outside().medium().words())
                 + (seal.dustLip() == null ? "." : "; dust lip faces " + seal.dustLip().words() + ".");
     }
 

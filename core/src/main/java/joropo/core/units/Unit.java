@@ -28,6 +28,8 @@ public enum Unit {
     DROPS_WATER(Kind.VOLUME, "drops", 1.0 / 20, 0),
     /** Drops of oil, 30 to the mL (guide). */
     DROPS_OIL(Kind.VOLUME, "drops", 1.0 / 30, 0),
+    HOUR(Kind.DURATION, "h", 1, 0, "h", "hours"),
+    MINUTE(Kind.DURATION, "min", 1.0 / 60, 0, "min"),
     RPM(Kind.SPEED, "rpm", 1, 0, "rpm", "1/min", "r/min"),
     M_PER_S(Kind.SURFACE_SPEED, "m/s", 1, 0, "m/s"),
     FT_PER_MIN(Kind.SURFACE_SPEED, "ft/min", 0.3048 / 60, 0, "ft/min", "fpm");
@@ -35,7 +37,7 @@ public enum Unit {
     /** What is measured, with the least value that can be (in the base unit); pressure is always gauge pressure. */
     public enum Kind {
         PRESSURE("pressure", -0.1), TEMPERATURE("temperature", -273.15), TORQUE("torque", 0), MASS("mass", 0),
-        VOLUME("volume", 0), SPEED("speed", 0), SURFACE_SPEED("surface speed", 0);
+        VOLUME("volume", 0), DURATION("time", 0), SPEED("speed", 0), SURFACE_SPEED("surface speed", 0);
 
         private final String word;
         private final double least;

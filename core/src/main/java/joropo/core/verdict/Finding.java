@@ -49,6 +49,10 @@ public record Finding(String id, Status status, String subject, @Nullable Double
         return new Finding(id, status, subject, value, unit, lower, upper, margin, uncertainty, message, remedy, source, reference, newPart);
     }
 
+    public Finding withSource(Source newSource, String newReference) {
+        return new Finding(id, status, subject, value, unit, lower, upper, margin, uncertainty, message, remedy, newSource, newReference, part);
+    }
+
     /** The same finding under another id, for a caller that judges the same rule twice. */
     public Finding withId(String newId) {
         return new Finding(newId, status, subject, value, unit, lower, upper, margin, uncertainty, message, remedy, source, reference, part);

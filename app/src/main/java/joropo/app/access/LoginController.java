@@ -1,0 +1,78 @@
+package joropo.app.access;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import joropo.app.JoropoSettings;
+import joropo.app.ui.Errors;
+import joropo.core.units.RefusedInput;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Sign-in, the first account of an empty shop, and what was typed when a session had ended. */
+@Controller
+class LoginController {
+    private final PeopleService people;
+    private final JoropoSettings settings;
+
+    LoginController(PeopleService people, JoropoSettings settings) {
+        this.people = people;
+        this.settings = settings;
+    }
+
+    @GetMapping("/login")
+    String login(HttpServletRequest request, Model model) {
+        if (people.isEmpty()) {
+            return "redirect:/first-account";
+        }
+        model.addAttribute("kind", request.getQueryString() == null ? "" : request.getQueryString());
+        model.addAttribute("demoPeople", settings.demo() ? DemoPeople.ALL : List.of());
+        return "access/login";
+    }
+
+    /** A plain form that came after the session had ended: its texts are shown, so that they can be typed or copied again. */
+    @RequestMapping("/login/kept")
+    String kept(HttpServletRequest request, Model model) {
+        Map<String, String> texts = new TreeMap<>();
+        request.getParameterMap().forEach((name, values) -> {
+            if (!name.startsWith("_") && !name.equals("password") && !String.join("", values).isBlank()) {
+                texts.put(name, String.join(", ", values));
+            }
+        });
+        model.addAttribute("texts", texts);
+        model.addAttribute("back", request.getHeader("Referer") == null ? "/" : path(request.getHeader("Referer")));
+        return "access/kept";
+    }
+
+    @GetMapping("/first-account")
+    String firstAccount(Model model) {
+        if (!people.isEmpty()) {
+            return "redirect:/login";
+        }
+        model.addAttribute("form", new NewPerson("", "", Role.LEAD, ""));
+        model.addAttribute("errors", Map.of());
+        return "access/first-account";
+    }
+
+    @PostMapping("/first-account")
+    String makeFirst(@RequestParam String name, @RequestParam String fullName, @RequestParam String password, Model model) {
+        try {
+            people.addFirst(new NewPerson(name, fullName, Role.LEAD, password));
+            return "redirect:/login?made";
+        } catch (RefusedInput e) {
+            model.addAttribute("form", new NewPerson(name, fullName, Role.LEAD, ""));
+            model.addAttribute("errors", Errors.byField(e));
+            return "access/first-account";
+        }
+    }
+
+    private static String path(String referer) {
+        return URI.create(referer).getPath();
+    }
+}

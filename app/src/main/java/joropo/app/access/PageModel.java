@@ -1,0 +1,28 @@
+package joropo.app.access;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.security.Principal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** What every page knows: who is signed in, and which page it is. */
+@ControllerAdvice(annotations = Controller.class)
+class PageModel {
+    private final PeopleService people;
+
+    PageModel(PeopleService people) {
+        this.people = people;
+    }
+
+    @ModelAttribute("me")
+    @Nullable Person me(@Nullable Principal who) {
+        return who == null ? null : people.find(who.getName()).orElse(null);
+    }
+
+    @ModelAttribute("path")
+    String path(HttpServletRequest request) {
+        return request.getRequestURI();
+    }
+}

@@ -1,0 +1,31 @@
+package joropo.app.card;
+
+import java.nio.charset.StandardCharsets;
+import joropo.app.job.JobService;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** The card of a job to look at, print or send. */
+@Controller
+class CardController {
+    private final JobService jobs;
+    private final CardService cards;
+
+    CardController(JobService jobs, CardService cards) {
+        this.jobs = jobs;
+        this.cards = cards;
+    }
+
+    @GetMapping("/jobs/{number}/card.pdf")
+    ResponseEntity<byte[]> card(@PathVariable String number) {
+        byte[] pdf = cards.pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number));
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("job-" + number + ".pdf", StandardCharsets.UTF_8).build().toString())
+                .body(pdf);
+    }
+}

@@ -1,0 +1,77 @@
+package joropo.app.check;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.List;
+import joropo.core.fits.DiameterCheck;
+import joropo.core.fits.DiameterInput;
+import joropo.core.fits.DiameterResult;
+import joropo.core.fits.LimitsAndFitsCheck;
+import joropo.core.fits.LimitsAndFitsInput;
+import joropo.core.fits.LimitsAndFitsResult;
+import joropo.core.lipseal.LipSealSizeCheck;
+import joropo.core.lipseal.LipSealSizeInput;
+import joropo.core.lipseal.LipSealSizeResult;
+import joropo.core.readings.SeatSquarenessCheck;
+import joropo.core.readings.SeatSquarenessInput;
+import joropo.core.readings.SeatSquarenessResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The checks of core by JSON: the body is the check's input, the answer its result. Nothing is stored. */
+@RestController
+@RequestMapping("/api/v1/checks")
+@Tag(name = "checks", description = "One check each: input in, figures and findings out. Lengths in mm, names end in their unit.")
+class CheckController {
+    private static final String LIMITS_AND_FITS = "limits-and-fits";
+    private static final String DIAMETER = "diameter";
+    private static final String LIP_SEAL_SIZE = "lip-seal-size";
+    private static final String SEAT_SQUARENESS = "seat-squareness";
+
+    /** The kinds there are. */
+    record Kinds(List<String> kinds) { }
+
+    @GetMapping
+    @Operation(summary = "Lists the kinds of check")
+    Kinds kinds() {
+        return new Kinds(List.of(LIMITS_AND_FITS, DIAMETER, LIP_SEAL_SIZE, SEAT_SQUARENESS));
+    }
+
+    @PostMapping("/" + LIMITS_AND_FITS)
+    @Operation(summary = "Limits of size by tolerance class, and the fit of two (ISO 286)")
+    CheckAnswer<LimitsAndFitsResult> limitsAndFits(@RequestBody LimitsAndFitsInput input) {
+        LimitsAndFitsResult result = LimitsAndFitsCheck.check(input);
+        return CheckAnswer.of(LIMITS_AND_FITS, result, result.findings());
+    }
+
+    @PostMapping("/" + DIAMETER)
+    @Operation(summary = "A measured shaft or bore against a class or absolute limits, with the gauge's uncertainty")
+    CheckAnswer<DiameterResult> diameter(@RequestBody DiameterInput input) {
+        DiameterResult result = DiameterCheck.check(input);
+        return CheckAnswer.of(DIAMETER, result, result.findings());
+    }
+
+    @PostMapping("/" + LIP_SEAL_SIZE)
+    @Operation(summary = "Listed lip seal sizes for a measured shaft, bore and depth")
+    CheckAnswer<LipSealSizeResult> lipSealSize(@RequestBody LipSealSizeInput input) {
+        LipSealSizeResult result = LipSealSizeCheck.check(input);
+        return CheckAnswer.of(LIP_SEAL_SIZE, result, result.findings());
+    }
+
+    @PostMapping("/" + SEAT_SQUARENESS)
+    @Operation(summary = "Tilt of a fitted seal from depths round the circumference, and where to tap")
+    CheckAnswer<SeatSquarenessResult> seatSquareness(@RequestBody SeatSquarenessInput input) {
+        SeatSquarenessResult result = SeatSquarenessCheck.check(input);
+        return CheckAnswer.of(SEAT_SQUARENESS, result, result.findings());
+    }
+
+    @PostMapping("/{kind}")
+    @Operation(hidden = true)
+    void unknown(@PathVariable String kind) {
+        throw new UnknownKind(kind);
+    }
+}

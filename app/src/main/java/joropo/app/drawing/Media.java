@@ -1,0 +1,112 @@
+package joropo.app.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import joropo.core.section.Dirt;
+import joropo.core.section.Level;
+import joropo.core.section.Medium;
+import joropo.core.section.Space;
+
+/** Fills the spaces: a pattern first, then a wash, so that they can be told apart in black and white. */
+final class Media {
+    private static final double LEVEL_ABOVE_FLOOR = 16;
+    private static final double WASH_THIN = 0.55;
+
+    private final Drawn drawn;
+    private final Frame frame;
+    private final Svg svg;
+    private final LipProfile profile;
+    private final Housing housing;
+
+    Media(Drawn drawn, Frame frame, Svg svg, LipProfile profile, Housing housing) {
+        this.drawn = drawn;
+        this.frame = frame;
+        this.svg = svg;
+        this.profile = profile;
+        this.housing = housing;
+    }
+
+    static void definitions(Svg svg) {
+        String dot = "<circle" + Ink.OIL_DOT.attributes();
+        svg.raw("<defs>");
+        svg.raw("<pattern id=\"" + svg.id("oil") + "\" width=\"12\" height=\"12\" patternUnits=\"userSpaceOnUse\">" + dot + " cx=\"3\" cy=\"3\" r=\"1.3\"/>"
+                + dot + " cx=\"9\" cy=\"9\" r=\"1.3\"/></pattern>");
+        svg.raw("<pattern id=\"" + svg.id("splash") + "\" width=\"24\" height=\"24\" patternUnits=\"userSpaceOnUse\">" + dot + " cx=\"6\" cy=\"6\" r=\"1.2\"/>"
+                + dot + " cx=\"18\" cy=\"18\" r=\"1.2\"/></pattern>");
+        svg.raw("<pattern id=\"" + svg.id("water") + "\" width=\"18\" height=\"10\" patternUnits=\"userSpaceOnUse\"><path" + Ink.WATER_LINE.attributes()
+                + " d=\"M2 6q3.5 -5 7 0q3.5 5 7 0\"/></pattern>");
+        var dust = new StringBuilder();
+        int[][] grains = {{3, 4}, {11, 2}, {18, 7}, {27, 3}, {33, 10}, {7, 13}, {15, 18}, {24, 15}, {30, 22}, {4, 24}, {20, 28}, {12, 32}, {27, 32}, {33, 30}};
+        for (int[] g : grains) {
+            dust.append("M").append(g[0]).append(' ').append(g[1]).append("l1.3 1.8l-2.4 0.6Z");
+        }
+        svg.raw("<pattern id=\"" + svg.id("dust") + "\" width=\"36\" height=\"36\" patternUnits=\"userSpaceOnUse\"><path" + Ink.DUST.attributes() + " d=\""
+                + dust + "\"/></pattern>");
+        svg.raw("</defs>");
+    }
+
+    void paint() {
+        List<Point> divide = frame.toUnits(profile.divide());
+        double floor = housing.cavityY();
+        fill(drawn.section().outside(), region(divide, 0, Frame.BOTTOM_Y));
+        List<Point> inside = region(divide, Frame.WIDTH, floor);
+        fill(drawn.section().inside(), inside);
+        if (drawn.section().inside().level() == Level.SPLASH && drawn.section().inside().medium().isLiquid()) {
+            standing(floor);
+        }
+        if (drawn.section().seal().dustLip() != null) {
+            fill(new Space(Medium.GREASE, null, null, null), frame.toUnits(profile.betweenLips()));
+        }
+    }
+
+    /** From the line between the media to the far end of the picture. */
+    private List<Point> region(List<Point> divide, double farX, double bottomY) {
+        List<Point> p = new ArrayList<>(divide);
+        p.add(new Point(divide.get(3).x(), bottomY));
+        p.add(new Point(farX, bottomY));
+        p.add(new Point(farX, Frame.SHAFT_Y));
+        return p;
+    }
+
+    private void fill(Space space, List<Point> region) {
+        switch (space.medium()) {
+            case OIL -> {
+                svg.path(Ink.OIL_WASH, Svg.closed(region), " fill-opacity=\"" + WASH_THIN + "\"");
+                svg.patterned(space.level() == Level.FULL ? "oil" : "splash", region);
+            }
+            case WATER, STEAM -> {
+                svg.polygon(Ink.WATER_WASH, region);
+                svg.patterned("water", region);
+            }
+            case GREASE -> {
+                svg.polygon(Ink.GREASE_WASH, region);
+                svg.hatched(Ink.GREASE_LINE, region, 1, 1, 11);
+                svg.hatched(Ink.GREASE_LINE, region, 1, -1, 11);
+            }
+            case PRODUCT, FUEL, REFRIGERANT -> {
+                svg.polygon(Ink.PRODUCT_WASH, region);
+                svg.hatched(Ink.PRODUCT_LINE, region, 3, 1, 36);
+            }
+            default -> { }
+        }
+        if (space.dirt() == Dirt.IMMERSED) {
+            svg.patterned("water", region);
+        }
+        if (space.dirt() == Dirt.DUST || space.dirt() == Dirt.MUD) {
+            svg.patterned("dust", region);
+        }
+    }
+
+    /** What stands at the bottom of the space behind the seal; where exactly is not read, so its mark has no figure. */
+    private void standing(double floor) {
+        double left = housing.cavityX();
+        double top = floor - LEVEL_ABOVE_FLOOR;
+        List<Point> sump = List.of(new Point(left, top), new Point(Frame.WIDTH, top), new Point(Frame.WIDTH, floor), new Point(left, floor));
+        if (drawn.section().inside().medium() == Medium.OIL) {
+            svg.polygon(Ink.OIL_WASH, sump);
+            svg.patterned("oil", sump);
+            svg.line(Ink.OIL_LEVEL, left, top, Frame.WIDTH, top);
+            svg.path(Ink.OIL_MARK, "M748 " + Svg.n(top - 13) + "h18l-9 12Z");
+        }
+    }
+}

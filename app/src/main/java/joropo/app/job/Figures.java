@@ -1,0 +1,97 @@
+package joropo.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import joropo.app.job.JobView.Figure;
+import joropo.core.fits.DiameterResult;
+import joropo.core.section.SectionResult.Window;
+import joropo.core.units.Length;
+import joropo.core.verdict.Limits;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/** The figures under each card: what was computed from its readings. */
+final class Figures {
+    private final JobEvaluation evaluation;
+
+    Figures(JobEvaluation evaluation) {
+        this.evaluation = evaluation;
+    }
+
+    List<Figure> of(String card) {
+        Measured measured = evaluation.measured();
+        return switch (card) {
+            case "shaft" -> diameter("shaft", measured.shaft(), measured.shaftLimits());
+            case "bore" -> diameter("bore", measured.bore(), measured.boreLimits());
+            case "duty" -> duty();
+            case "seal" -> seal();
+            case "way" -> way();
+            case "square" -> square();
+            default -> List.of();
+        };
+    }
+
+    private List<Figure> diameter(String name, @Nullable DiameterResult result, @Nullable Limits limits) {
+        if (result == null || limits == null) {
+            return List.of();
+        }
+        List<Figure> out = new ArrayList<>();
+        Status roundness = name.equals("shaft") ? status("roundness") : null;
+        out.add(new Figure("ovality", fit(result.ovalityMm()), "mm", roundness));
+        out.add(new Figure("taper", fit(result.taperMm()), "mm", null));
+        out.add(new Figure(fit(limits.lower()) + " to " + fit(limits.upper()), fit(result.minMm()) + " to " + fit(result.maxMm()), "mm", status(name + "-size")));
+        return out;
+    }
+
+    private List<Figure> duty() {
+        Double v = evaluation.speedMPerS();
+        return v == null ? List.of() : List.of(new Figure("surface speed" + (evaluation.sketch().assumed().contains(Sketch.Assumed.SHAFT)
+                ? ", shaft assumed " + Length.show(evaluation.sketch().section().shaftDiameterMm(), 0) : ""), Length.show(v, 2), "m/s", null));
+    }
+
+    private List<Figure> seal() {
+        var fit = evaluation.pressFit();
+        if (fit == null || fit.interferenceMinMm() == null || fit.interferenceMaxMm() == null) {
+            return List.of();
+        }
+        return List.of(new Figure("interference", fit(fit.interferenceMinMm()) + " to " + fit(fit.interferenceMaxMm()), "mm", status("interference")));
+    }
+
+    private List<Figure> way() {
+        List<Figure> out = new ArrayList<>();
+        Window window = evaluation.window();
+        if (window != null) {
+            out.add(new Figure("depth window", mm(window.fromMm()) + " to " + mm(window.toMm()), "mm", status("S2")));
+            out.add(new Figure("aim at", mm(window.targetMm()), "mm", null));
+        }
+        if (!evaluation.plan().isEmpty()) {
+            out.add(new Figure("lip track", mm(evaluation.sketch().section().seal().lipMm()), "mm", status("S4")));
+        }
+        return out;
+    }
+
+    private List<Figure> square() {
+        var square = evaluation.squareness();
+        if (square == null) {
+            return List.of();
+        }
+        List<Figure> out = new ArrayList<>(List.of(new Figure("mean", mm(square.meanMm()), "mm", status("S2-fitted")),
+                new Figure("tilt over the outside", fit(square.tiltMm()), "mm", status("tilt"))));
+        if (square.tapAtClock() != null) {
+            out.add(new Figure("proud at", Length.show(square.tapAtClock(), 1), "o'clock", null));
+        }
+        return out;
+    }
+
+    private @Nullable Status status(String id) {
+        return evaluation.findings().stream().filter(f -> f.finding().id().equals(id)).map(JobFinding::status).findFirst().orElse(null);
+    }
+
+    private static String fit(double mm) {
+        return Length.show(mm, 3);
+    }
+
+    private static String mm(double mm) {
+        return Length.show(mm, 2);
+    }
+}

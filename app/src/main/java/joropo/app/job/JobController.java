@@ -1,0 +1,148 @@
+package joropo.app.job;
+
+import java.security.Principal;
+import java.util.Map;
+import java.util.stream.Collectors;
+import joropo.app.access.PeopleService;
+import joropo.app.access.Person;
+import joropo.app.job.JobService.Posted;
+import joropo.app.ui.Errors;
+import joropo.app.ui.NotFound;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Pages of a job: one a stage, the same for a browser with script and without. */
+@Controller
+@RequestMapping("/jobs/{number}")
+class JobController {
+    private final JobService jobs;
+    private final PeopleService people;
+
+    JobController(JobService jobs, PeopleService people) {
+        this.jobs = jobs;
+        this.people = people;
+    }
+
+    @GetMapping
+    String job(@PathVariable String number, Principal who) {
+        JobView view = jobs.page(number, Stage.INTAKE, person(who));
+        Stage stage = view.stages().stream().filter(s -> !s.kept()).map(JobView.StageView::stage).findFirst().orElse(Stage.SIGN);
+        return "redirect:/jobs/" + number + "/" + stage.path();
+    }
+
+    @GetMapping("/{stage}")
+    String stage(@PathVariable String number, @PathVariable String stage, Principal who, Model model) {
+        return page(jobs.page(number, stage(stage), person(who)), "", model);
+    }
+
+    /** One keystroke: saved, judged, drawn. A browser without script never comes here. */
+    @PostMapping("/{stage}/draft")
+    String draft(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, Principal who, Model model) {
+        model.addAttribute("view", jobs.type(number, stage(stage), posted(form), person(who)));
+        return "job/echo";
+    }
+
+    @PostMapping("/{stage}")
+    String keep(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, Principal who, Model model) {
+        Stage at = stage(stage);
+        JobService.Kept kept = jobs.keep(number, at, posted(form), person(who));
+        return kept.kept() ? "redirect:/jobs/" + number + "/" + at.next().orElse(at).path() : page(kept.view(), "Not kept yet: see what is marked.", model);
+    }
+
+    @PostMapping("/{stage}/strike")
+    String strike(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @RequestParam String strike,
+                  Principal who, Model model) {
+        String why = form.getOrDefault(strike + ".why", "");
+        return page(jobs.strike(number, stage(stage), posted(form), strike, why, person(who)), "", model);
+    }
+
+    /** Takes a size from the list that was offered, with whatever else was typed. */
+    @PostMapping("/decide/size")
+    String takeSize(@PathVariable String number, @RequestParam Map<String, String> form, @RequestParam String take, Principal who) {
+        form.put("size", take);
+        jobs.type(number, Stage.DECIDE, posted(form), person(who));
+        return "redirect:/jobs/" + number + "/decide";
+    }
+
+    @PostMapping("/{stage}/take")
+    String takeTyping(@PathVariable String number, @PathVariable String stage, @RequestParam String other, Principal who) {
+        jobs.take(number, stage(stage), other, person(who));
+        return "redirect:/jobs/" + number + "/" + stage(stage).path();
+    }
+
+    @PostMapping("/steps/{step}")
+    String step(@PathVariable String number, @PathVariable String step, @RequestParam(required = false) @Nullable String why,
+                @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, Principal who, Model model) {
+        try {
+            jobs.finishStep(number, step, why, person(who));
+            if (!htmx) {
+                return "redirect:/jobs/" + number + "/fit#steps";
+            }
+        } catch (RefusedInput e) {
+            model.addAttribute("stepErrors", Errors.byField(e));
+        }
+        String page = page(jobs.page(number, Stage.FIT, person(who)), "", model);
+        return htmx ? "job/steps :: steps" : page;
+    }
+
+    @PostMapping("/signature")
+    String sign(@PathVariable String number, Principal who, Model model) {
+        try {
+            jobs.sign(number, person(who));
+            return "redirect:/jobs/" + number + "/sign";
+        } catch (RefusedInput e) {
+            return page(jobs.page(number, Stage.SIGN, person(who)), "Not signed: see what is open.", model);
+        }
+    }
+
+    @PostMapping("/addenda")
+    String addendum(@PathVariable String number, @RequestParam String text, Principal who, Model model) {
+        try {
+            jobs.addAddendum(number, text, person(who));
+            return "redirect:/jobs/" + number + "/sign";
+        } catch (RefusedInput e) {
+            model.addAttribute("addendumText", text);
+            return page(jobs.page(number, Stage.SIGN, person(who)), "The addendum " + e.errors().get(0).message() + ".", model);
+        }
+    }
+
+    @PostMapping("/withdrawal")
+    String withdraw(@PathVariable String number, @RequestParam String why, Principal who, Model model) {
+        try {
+            jobs.withdraw(number, why, person(who));
+            return "redirect:/jobs/" + number + "/sign";
+        } catch (RefusedInput e) {
+            return page(jobs.page(number, Stage.SIGN, person(who)), "Withdrawing " + e.errors().get(0).message() + ".", model);
+        }
+    }
+
+    private static String page(JobView view, String notice, Model model) {
+        model.addAttribute("view", view);
+        model.addAttribute("notice", notice);
+        return "job/job";
+    }
+
+    private static Posted posted(Map<String, String> form) {
+        Map<String, String> texts = form.entrySet().stream().filter(e -> !e.getKey().equals("tab") && !e.getKey().equals("seq"))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        String tab = form.getOrDefault("tab", "");
+        String seq = form.getOrDefault("seq", "");
+        return new Posted(tab.matches("[0-9a-z]{1,20}") ? tab : "unknown", seq.matches("\\d{1,15}") ? Long.parseLong(seq) : 0, texts);
+    }
+
+    private Person person(Principal who) {
+        return people.find(who.getName()).orElseThrow();
+    }
+
+    private static Stage stage(String path) {
+        return Stage.ofPath(path).orElseThrow(() -> new NotFound("stage " + path));
+    }
+}

@@ -1,0 +1,63 @@
+package joropo.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import joropo.app.drawing.Drawn;
+import joropo.app.drawing.Pin;
+import joropo.app.drawing.Pin.Spot;
+import joropo.app.drawing.SectionDrawing;
+import joropo.app.job.JobView.RailItem;
+import joropo.app.job.Sketch.Assumed;
+import joropo.core.lipseal.SealSystem;
+import joropo.core.section.SectionCheck;
+import joropo.core.units.Length;
+import org.jspecify.annotations.Nullable;
+
+/** The picture of a job: its section with the findings tied to their places. */
+final class JobDrawing {
+    private static final Map<String, Spot> SPOTS = Map.ofEntries(Map.entry("shaft-size", Spot.TRACK), Map.entry("roundness", Spot.TRACK),
+            Map.entry("surface", Spot.TRACK), Map.entry("edge", Spot.SHAFT_END), Map.entry("bore-size", Spot.SEAT), Map.entry("interference", Spot.SEAT),
+            Map.entry("D1", Spot.LIP), Map.entry("D2", Spot.LIP), Map.entry("S4", Spot.LIP), Map.entry("S4-fitted", Spot.LIP), Map.entry("found", Spot.LIP),
+            Map.entry("S2", Spot.BACK), Map.entry("S2-fitted", Spot.BACK), Map.entry("tilt", Spot.BACK), Map.entry("D9", Spot.BACK),
+            Map.entry("S6", Spot.STOP), Map.entry("D6", Spot.OUTSIDE), Map.entry("play", Spot.INSIDE), Map.entry("hand-turn", Spot.INSIDE));
+    private static final Map<Assumed, String> WORDS = Map.of(Assumed.SHAFT, "shaft", Assumed.BORE, "bore", Assumed.WIDTH, "width of the seal",
+            Assumed.FACING, "way round", Assumed.DEPTH, "depth", Assumed.STOP, "stop");
+
+    private JobDrawing() { }
+
+    static String svg(JobEvaluation evaluation, List<RailItem> rail) {
+        Sketch sketch = evaluation.sketch();
+        Set<Assumed> assumed = sketch.assumed();
+        List<Pin> pins = new ArrayList<>();
+        for (RailItem item : rail) {
+            Spot spot = SPOTS.get(item.finding().id());
+            if (spot != null) {
+                pins.add(new Pin(item.number(), item.finding().status(), spot));
+            }
+        }
+        boolean decided = !assumed.contains(Assumed.WIDTH) && !assumed.contains(Assumed.FACING);
+        boolean inch = evaluation.values().size("size") != null && evaluation.values().size("size").size().system() == SealSystem.INCH;
+        return SectionDrawing.svg(new Drawn(sketch.section(), sketch.stopMm(), !assumed.contains(Assumed.STOP), decided && !assumed.contains(Assumed.DEPTH),
+                decided ? SectionCheck.check(sketch.section()).track() : null,
+                label(assumed.contains(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"),
+                label(assumed.contains(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"), notes(assumed), pins), "s-");
+    }
+
+    private static @Nullable String label(boolean assumed, double mm, String toleranceClass) {
+        if (assumed) {
+            return null;
+        }
+        boolean whole = Math.abs(mm - Math.rint(mm)) < 1e-9;
+        return "Ø " + Length.show(mm, whole ? 0 : 2) + toleranceClass;
+    }
+
+    private static List<String> notes(Set<Assumed> assumed) {
+        if (assumed.isEmpty()) {
+            return List.of();
+        }
+        return List.of("not read or decided yet, drawn as usual: " + String.join(", ", assumed.stream().map(WORDS::get).toList()).toLowerCase(Locale.ROOT));
+    }
+}

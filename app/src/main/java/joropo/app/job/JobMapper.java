@@ -1,0 +1,49 @@
+package joropo.app.job;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import joropo.core.verdict.Status;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface JobMapper {
+    Optional<Job> findByNumber(String number);
+
+    List<JobLine> lines(@Param("machineId") @Nullable Long machineId, @Param("pattern") @Nullable String pattern, @Param("openOnly") boolean openOnly);
+
+    Optional<String> lastNumber(String yearPattern);
+
+    long insert(@Param("number") String number, @Param("positionId") long positionId, @Param("personId") long personId, @Param("at") Instant at);
+
+    void setState(@Param("jobId") long jobId, @Param("state") Job.State state, @Param("why") @Nullable String why);
+
+    List<Revision> revisions(long jobId);
+
+    void insertRevision(@Param("jobId") long jobId, @Param("stage") Stage stage, @Param("revision") int revision, @Param("texts") String texts,
+                        @Param("schemaVersion") int schemaVersion, @Param("verdict") Status verdict, @Param("personId") long personId, @Param("at") Instant at);
+
+    List<StageDraft> drafts(long jobId);
+
+    void saveDraft(@Param("jobId") long jobId, @Param("stage") Stage stage, @Param("tab") String tab, @Param("seq") long seq,
+                   @Param("aside") boolean aside, @Param("texts") String texts, @Param("personId") long personId, @Param("at") Instant at);
+
+    List<StepDone> steps(long jobId);
+
+    int insertStep(@Param("jobId") long jobId, @Param("step") String step, @Param("personId") long personId, @Param("at") Instant at,
+                   @Param("skippedWhy") @Nullable String skippedWhy);
+
+    Optional<Signature> signature(long jobId);
+
+    void insertSignature(@Param("jobId") long jobId, @Param("snapshot") String snapshot, @Param("sha256") String sha256,
+                         @Param("personId") long personId, @Param("at") Instant at);
+
+    List<Addendum> addenda(long jobId);
+
+    void insertAddendum(@Param("jobId") long jobId, @Param("text") String text, @Param("personId") long personId, @Param("at") Instant at);
+
+    /** A draft with the stage it belongs to. */
+    record StageDraft(Stage stage, String tab, long seq, boolean aside, String texts, String personName, Instant savedAt) { }
+}

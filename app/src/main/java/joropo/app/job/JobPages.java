@@ -1,0 +1,136 @@
+package joropo.app.job;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import joropo.app.access.Person;
+import joropo.app.job.JobView.AsideView;
+import joropo.app.job.JobView.CardView;
+import joropo.app.job.JobView.Difference;
+import joropo.app.job.JobView.FieldView;
+import joropo.app.job.JobView.RailItem;
+import joropo.app.job.JobView.StageView;
+import joropo.app.job.JobView.StepView;
+import joropo.core.lipseal.SealSize;
+import joropo.core.plan.FittingPlan;
+import joropo.core.plan.Step;
+import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Makes the page of one stage from a job and what follows from its texts. */
+@Component
+class JobPages {
+    private static final int MOST_SIZES = 6;
+
+    private final TextsJson json;
+
+    JobPages(TextsJson json) {
+        this.json = json;
+    }
+
+    /** @param tab name of the window, @param seq the newest draft it knows of, @param shown texts to show in place of the stored ones */
+    JobView view(JobState state, Stage stage, JobEvaluation evaluation, String tab, long seq, Map<String, Typed> shown,
+                 Map<String, String> extraErrors, Person person) {
+        List<RailItem> rail = rail(evaluation, stage);
+        boolean editable = state.isOpen() && person.mayWork();
+        var sizes = evaluation.measured().sizes();
+        return new JobView(state.job(), state.position(), stage, stages(state, evaluation), cards(stage, evaluation, shown, extraErrors, person.unit()), rail,
+                JobDrawing.svg(evaluation, rail), tab, seq, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
+                stage != Stage.DECIDE || sizes == null ? List.<SealSize>of() : sizes.sizes().stream().limit(MOST_SIZES).toList(),
+                stage == Stage.FIT ? steps(state, evaluation) : List.of(), evaluation.plan().isEmpty() ? null : FittingPlan.wayRound(evaluation.sketch().section()),
+                stage == Stage.SIGN && state.isOpen() ? JobRules.openBeforeSigning(state, evaluation, person) : List.of(),
+                state.signature(), state.addenda(), editable ? aside(state, stage, shown, tab, person.unit()) : List.of());
+    }
+
+    private static List<RailItem> rail(JobEvaluation evaluation, Stage stage) {
+        List<RailItem> out = new ArrayList<>();
+        for (JobFinding f : evaluation.findingsTo(stage)) {
+            out.add(new RailItem(out.size() + 1, f.stage(), f.finding()));
+        }
+        return out;
+    }
+
+    private static List<StageView> stages(JobState state, JobEvaluation evaluation) {
+        List<StageView> out = new ArrayList<>();
+        for (Stage stage : Stage.values()) {
+            boolean kept = state.lastRevision(stage).isPresent();
+            Status status = stage == Stage.SIGN ? state.signature() == null ? Status.MISSING : Status.PASS
+                    : kept || !state.sheet(stage).isEmpty() ? evaluation.verdict(stage) : Status.MISSING;
+            out.add(new StageView(stage, status, kept));
+        }
+        return out;
+    }
+
+    private static @Nullable String held(JobState state, Stage stage, JobEvaluation evaluation) {
+        return state.isOpen() ? JobRules.held(stage, evaluation).orElse(null) : null;
+    }
+
+    private static List<CardView> cards(Stage stage, JobEvaluation evaluation, Map<String, Typed> shown, Map<String, String> extraErrors, LengthUnit unit) {
+        var figures = new Figures(evaluation);
+        return SheetFields.cards(stage).stream().map(c -> {
+            List<FieldView> fields = c.fields().stream().map(f -> field(f, evaluation, shown, extraErrors, unit)).toList();
+            boolean closed = c.folded() && fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
+            return new CardView(c.id(), c.title(), c.layout().name(), closed, fields, figures.of(c.id()));
+        }).toList();
+    }
+
+    private static FieldView field(Field field, JobEvaluation evaluation, Map<String, Typed> shown, Map<String, String> extraErrors, LengthUnit unit) {
+        Typed typed = shown.getOrDefault(field.name(), Typed.NOTHING);
+        String error = evaluation.errors().getOrDefault(field.name(), extraErrors.get(field.name()));
+        Double mm = field.kind().isLength() ? evaluation.values().number(field.name()) : null;
+        String text = field.kind().isLength() || field.kind() == Field.Kind.SEAL_SIZE ? typed.onSheet(unit) : typed.text();
+        return new FieldView(field.name(), field.label(), field.kind().name(), text, field.choices(), field.needed(), field.hint(), error,
+                mm != null ? Length.show(mm, 3) + " mm" : other(field, evaluation), mm != null ? Length.show(mm / Length.MM_PER_INCH, 4) + " in" : "",
+                typed.struck());
+    }
+
+    /** How a field that is no length was understood, where that is not plain from its text. */
+    private static String other(Field field, JobEvaluation evaluation) {
+        return switch (field.kind()) {
+            case SPEED -> shown(evaluation.values().number(field.name()), 0, "rpm");
+            case PRESSURE -> shown(evaluation.values().number(field.name()), 3, "MPa");
+            case TEMPERATURE -> shown(evaluation.values().number(field.name()), 1, "°C");
+            case HOURS -> shown(evaluation.values().number(field.name()), 0, "h");
+            case SEAL_SIZE -> evaluation.values().size(field.name()) == null ? "" : evaluation.values().size(field.name()).size().words();
+            default -> "";
+        };
+    }
+
+    private static String shown(@Nullable Double value, int decimals, String unit) {
+        return value == null ? "" : Length.show(value, decimals) + " " + unit;
+    }
+
+    private static List<StepView> steps(JobState state, JobEvaluation evaluation) {
+        Map<String, StepDone> done = state.stepsById();
+        List<StepView> out = new ArrayList<>();
+        for (Step step : evaluation.plan()) {
+            out.add(new StepView(out.size() + 1, step, done.get(step.id()), JobRules.stepHeldBy(evaluation.plan(), done.keySet(), step.id()).isEmpty()));
+        }
+        return out;
+    }
+
+    private List<AsideView> aside(JobState state, Stage stage, Map<String, Typed> shown, String tab, LengthUnit unit) {
+        List<AsideView> out = new ArrayList<>();
+        state.drafts().stream().filter(d -> d.stage() == stage && !d.tab().equals(tab)).filter(d -> state.aside(stage).contains(d)
+                || state.aside(stage).stream().anyMatch(own -> own.tab().equals(tab)) && d.seq() == state.seq(stage)).forEach(d -> {
+                    List<Difference> differences = differences(stage, shown, json.read(d.texts()), unit);
+                    if (!differences.isEmpty()) {
+                        out.add(new AsideView(d.tab(), d.personName(), d.savedAt(), differences));
+                    }
+                });
+        return out;
+    }
+
+    private static List<Difference> differences(Stage stage, Map<String, Typed> here, Map<String, Typed> there, LengthUnit unit) {
+        Set<String> names = new HashSet<>(here.keySet());
+        names.addAll(there.keySet());
+        return SheetFields.fields(stage).filter(f -> names.contains(f.name()))
+                .map(f -> new Difference(f.label(), here.getOrDefault(f.name(), Typed.NOTHING).onSheet(unit), there.getOrDefault(f.name(), Typed.NOTHING).onSheet(unit)))
+                .filter(d -> !d.here().equals(d.there())).toList();
+    }
+}

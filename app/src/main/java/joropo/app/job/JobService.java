@@ -1,0 +1,225 @@
+package joropo.app.job;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import joropo.app.access.Person;
+import joropo.core.plan.Step;
+import joropo.core.units.FieldError;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Jobs as people work on them: open, type, keep, tick, sign. */
+@Service
+public class JobService {
+    private static final int LONGEST_REASON = 200;
+    private static final int LONGEST_ADDENDUM = 1000;
+    /** A text longer than this is cut before it is stored; every field has room for far less and says so. */
+    static final int LONGEST_STORED = 20_000;
+
+    private final JobStore store;
+    private final JobMapper jobs;
+    private final JobPages pages;
+    private final SnapshotMaker snapshots;
+    private final TextsJson json;
+    private final SecureRandom random = new SecureRandom();
+
+    JobService(JobStore store, JobMapper jobs, JobPages pages, SnapshotMaker snapshots, TextsJson json) {
+        this.store = store;
+        this.jobs = jobs;
+        this.pages = pages;
+        this.snapshots = snapshots;
+        this.json = json;
+    }
+
+    /** What a window sends: its name, the newest draft it has seen, and the texts of all its fields. */
+    public record Posted(String tab, long seq, Map<String, String> texts) { }
+
+    @Transactional(readOnly = true)
+    public List<JobLine> openJobs() {
+        return jobs.lines(null, null, true);
+    }
+
+    @Transactional(readOnly = true)
+    public List<JobLine> ofMachine(long machineId) {
+        return jobs.lines(machineId, null, false);
+    }
+
+    /** @param pattern an SQL pattern with backslash as its escape, looked for in numbers and in what was kept */
+    @Transactional(readOnly = true)
+    public List<JobLine> like(String pattern) {
+        return jobs.lines(null, pattern, false);
+    }
+
+    public Job open(long positionId, Person person) {
+        return store.open(positionId, person);
+    }
+
+    public JobView page(String number, Stage stage, Person person) {
+        JobState state = store.load(number);
+        return pages.view(state, stage, evaluate(state), newTab(), state.seq(stage), state.sheet(stage), Map.of(), person);
+    }
+
+    /** Saves what was typed and says what follows from it; nothing is refused here, errors stand at their fields. */
+    public JobView type(String number, Stage stage, Posted posted, Person person) {
+        JobState before = store.load(number);
+        Map<String, Typed> texts = retyped(before, stage, posted, person.unit());
+        return saved(number, stage, posted, texts, Map.of(), person);
+    }
+
+    /** Strikes one reading with its reason; it stays in the record. */
+    public JobView strike(String number, Stage stage, Posted posted, String field, String why, Person person) {
+        Map<String, Typed> texts = new HashMap<>(retyped(store.load(number), stage, posted, person.unit()));
+        if (why.isBlank() || why.length() > LONGEST_REASON) {
+            return saved(number, stage, posted, texts, Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters."), person);
+        }
+        texts.computeIfPresent(field, (name, typed) -> typed.strike(why.strip()));
+        return saved(number, stage, posted, texts, Map.of(), person);
+    }
+
+    /** What keeping a sheet came to. @param kept whether a revision was made, @param view the page to show when it was not */
+    public record Kept(boolean kept, JobView view) { }
+
+    /** Keeps a sheet as a revision, unless something in it cannot be read, is needed and absent, or waits for a hold point. */
+    public Kept keep(String number, Stage stage, Posted posted, Person person) {
+        JobView view = type(number, stage, posted, person);
+        JobState state = store.load(number);
+        JobEvaluation evaluation = evaluate(state);
+        Map<String, Typed> texts = state.sheet(stage);
+        Map<String, String> missing = new LinkedHashMap<>();
+        SheetFields.fields(stage).filter(f -> f.needed() && texts.getOrDefault(f.name(), Typed.NOTHING).isBlank())
+                .forEach(f -> missing.put(f.name(), "This is needed."));
+        boolean refused = SheetFields.fields(stage).anyMatch(f -> evaluation.errors().containsKey(f.name()));
+        boolean aside = state.aside(stage).stream().anyMatch(d -> d.tab().equals(posted.tab()));
+        if (refused || aside || !missing.isEmpty() || JobRules.held(stage, evaluation).isPresent()) {
+            return new Kept(false, pages.view(state, stage, evaluation, posted.tab(), view.seq(), aside ? retyped(state, stage, posted, person.unit()) : texts,
+                    missing, person));
+        }
+        store.keep(number, stage, texts, evaluation.verdict(stage), person);
+        return new Kept(true, view);
+    }
+
+    /** Takes the typing of another window, which stood aside or in the way, as the newest. */
+    public void take(String number, Stage stage, String tab, Person person) {
+        JobState state = store.load(number);
+        state.drafts().stream().filter(d -> d.stage() == stage && d.tab().equals(tab)).findFirst()
+                .ifPresent(d -> store.saveDraft(number, stage, tab, state.seq(stage), json.read(d.texts()), person));
+    }
+
+    /** Ticks a step, or skips it with a reason. @throws RefusedInput when a hold point before it is open or the reason is no reason */
+    public void finishStep(String number, String step, @Nullable String skippedWhy, Person person) {
+        JobState state = store.load(number);
+        JobEvaluation evaluation = evaluate(state);
+        if (evaluation.plan().stream().noneMatch(s -> s.id().equals(step))) {
+            throw new RefusedInput(step, "is no step of this plan");
+        }
+        if (skippedWhy != null && (skippedWhy.isBlank() || skippedWhy.length() > LONGEST_REASON)) {
+            throw new RefusedInput(step, "skipping needs a written reason, up to " + LONGEST_REASON + " characters");
+        }
+        Step held = JobRules.stepHeldBy(evaluation.plan(), state.stepsDone(), step).orElse(null);
+        if (held != null) {
+            throw new RefusedInput(step, "waits for the hold point before it: " + held.act());
+        }
+        JobRules.held(Stage.FIT, evaluation).ifPresent(why -> {
+            throw new RefusedInput(step, why);
+        });
+        store.finishStep(number, step, skippedWhy == null ? null : skippedWhy.strip(), person);
+    }
+
+    /** Signs the job and freezes it. A second call changes nothing. @throws RefusedInput with everything that is still open */
+    public void sign(String number, Person person) {
+        JobState state = store.load(number);
+        if (state.job().state() == Job.State.SIGNED) {
+            return;
+        }
+        JobEvaluation evaluation = evaluate(state);
+        List<String> open = JobRules.openBeforeSigning(state, evaluation, person);
+        if (!open.isEmpty()) {
+            throw new RefusedInput(open.stream().map(o -> new FieldError("", o)).toList());
+        }
+        Instant at = store.now();
+        String snapshot = json.writeSnapshot(snapshots.of(state, evaluation, person.fullName(), at));
+        store.sign(number, snapshot, sha256(snapshot), person, at);
+    }
+
+    /** @throws RefusedInput when there is nothing to add, or the job is not signed */
+    public void addAddendum(String number, String text, Person person) {
+        if (store.load(number).job().state() != Job.State.SIGNED) {
+            throw new RefusedInput("text", "can be added only to a signed job");
+        }
+        if (text.isBlank() || text.length() > LONGEST_ADDENDUM) {
+            throw new RefusedInput("text", "needs 1 to " + LONGEST_ADDENDUM + " characters");
+        }
+        store.addAddendum(number, text.strip(), person);
+    }
+
+    /** Nothing is deleted: a job that was opened in error is withdrawn with a reason. */
+    public void withdraw(String number, String why, Person person) {
+        if (why.isBlank() || why.length() > LONGEST_REASON) {
+            throw new RefusedInput("why", "needs a reason, up to " + LONGEST_REASON + " characters");
+        }
+        store.withdraw(number, why.strip(), person);
+    }
+
+    /** What the card shows: the frozen job once it is signed, else the job as it stands. */
+    public Snapshot snapshot(String number) {
+        JobState state = store.load(number);
+        return state.signature() != null ? json.readSnapshot(state.signature().snapshot()) : snapshots.of(state, evaluate(state), null, null);
+    }
+
+    public @Nullable Signature signature(String number) {
+        return store.load(number).signature();
+    }
+
+    public List<Addendum> addenda(String number) {
+        return store.load(number).addenda();
+    }
+
+    private JobView saved(String number, Stage stage, Posted posted, Map<String, Typed> texts, Map<String, String> errors, Person person) {
+        JobStore.Saved saved = store.saveDraft(number, stage, posted.tab(), posted.seq(), texts, person);
+        JobState after = store.load(number);
+        Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
+        seen.putAll(after.texts());
+        seen.put(stage, texts);
+        return pages.view(after, stage, JobEvaluation.of(after.position(), seen), posted.tab(), saved.seq(), texts, errors, person);
+    }
+
+    private static JobEvaluation evaluate(JobState state) {
+        return JobEvaluation.of(state.position(), state.texts());
+    }
+
+    /** The posted texts, each with the unit it was typed in: what was not touched keeps its own. */
+    private static Map<String, Typed> retyped(JobState state, Stage stage, Posted posted, LengthUnit unit) {
+        Map<String, Typed> before = state.sheet(stage);
+        Map<String, Typed> out = new LinkedHashMap<>();
+        SheetFields.fields(stage).forEach(f -> {
+            String text = posted.texts().getOrDefault(f.name(), "");
+            String stored = text.length() > LONGEST_STORED ? text.substring(0, LONGEST_STORED) : text;
+            out.put(f.name(), before.getOrDefault(f.name(), Typed.NOTHING).retyped(stored, unit));
+        });
+        return out;
+    }
+
+    private String newTab() {
+        return Long.toString(random.nextLong() >>> 1, Character.MAX_RADIX);
+    }
+
+    private static String sha256(String text) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

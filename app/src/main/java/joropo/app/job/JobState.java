@@ -1,0 +1,79 @@
+package joropo.app.job;
+
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import joropo.app.register.Position;
+import org.jspecify.annotations.Nullable;
+
+/** A job as it stands in the store, with the texts that count now: the newest typing, kept or not. */
+record JobState(Job job, Position position, List<Revision> revisions, List<JobMapper.StageDraft> drafts, List<StepDone> steps,
+                @Nullable Signature signature, List<Addendum> addenda, Map<Stage, Map<String, Typed>> texts) {
+
+    static JobState of(Job job, Position position, List<Revision> revisions, List<JobMapper.StageDraft> drafts, List<StepDone> steps,
+                       @Nullable Signature signature, List<Addendum> addenda, TextsJson json) {
+        Map<Stage, Map<String, Typed>> texts = new EnumMap<>(Stage.class);
+        revisions.forEach(r -> texts.put(r.stage(), json.read(r.texts())));
+        drafts.stream().filter(d -> !d.aside() && isNewer(d, revisions)).forEach(d -> texts.put(d.stage(), json.read(d.texts())));
+        return new JobState(job, position, revisions, drafts, steps, signature, addenda, texts);
+    }
+
+    Map<String, Typed> sheet(Stage stage) {
+        return texts.getOrDefault(stage, Map.of());
+    }
+
+    Optional<Revision> lastRevision(Stage stage) {
+        return last(stage, revisions);
+    }
+
+    /** Highest draft number of a stage; a window that knows less has older typing. */
+    long seq(Stage stage) {
+        return drafts.stream().filter(d -> d.stage() == stage).mapToLong(JobMapper.StageDraft::seq).max().orElse(0);
+    }
+
+    /** The number of this window's own last draft, 0 when there is none. */
+    long seqOf(Stage stage, String tab) {
+        return drafts.stream().filter(d -> d.stage() == stage && d.tab().equals(tab)).mapToLong(JobMapper.StageDraft::seq).max().orElse(0);
+    }
+
+    /** The newest number of any other window whose typing does not stand aside. */
+    long seqOfOthers(Stage stage, String tab) {
+        return drafts.stream().filter(d -> d.stage() == stage && !d.tab().equals(tab) && !d.aside()).mapToLong(JobMapper.StageDraft::seq).max().orElse(0);
+    }
+
+    /** Typing of another window that stands aside and is newer than what was kept. */
+    List<JobMapper.StageDraft> aside(Stage stage) {
+        return drafts.stream().filter(d -> d.stage() == stage && d.aside() && isNewer(d, revisions)).toList();
+    }
+
+    /** Whether there is typing of this stage that was not kept yet. */
+    boolean hasUnkept(Stage stage) {
+        return drafts.stream().anyMatch(d -> d.stage() == stage && !d.aside() && isNewer(d, revisions));
+    }
+
+    Set<String> stepsDone() {
+        return steps.stream().map(StepDone::step).collect(Collectors.toSet());
+    }
+
+    Map<String, StepDone> stepsById() {
+        Map<String, StepDone> out = new LinkedHashMap<>();
+        steps.forEach(s -> out.put(s.step(), s));
+        return out;
+    }
+
+    boolean isOpen() {
+        return job.state() == Job.State.OPEN;
+    }
+
+    private static boolean isNewer(JobMapper.StageDraft draft, List<Revision> revisions) {
+        return last(draft.stage(), revisions).map(r -> draft.savedAt().isAfter(r.keptAt()) && !draft.texts().equals(r.texts())).orElse(true);
+    }
+
+    private static Optional<Revision> last(Stage stage, List<Revision> revisions) {
+        return revisions.stream().filter(r -> r.stage() == stage).reduce((a, b) -> b);
+    }
+}

@@ -1,0 +1,139 @@
+package joropo.app.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import joropo.app.access.PeopleService;
+import joropo.app.access.Person;
+import joropo.app.register.RegisterService;
+import joropo.app.ui.NotFound;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Jobs in the database: short transactions, nothing computed inside them. */
+@Service
+class JobStore {
+    private final JobMapper jobs;
+    private final RegisterService register;
+    private final PeopleService people;
+    private final TextsJson json;
+    private final Clock clock;
+
+    JobStore(JobMapper jobs, RegisterService register, PeopleService people, TextsJson json, Clock clock) {
+        this.jobs = jobs;
+        this.register = register;
+        this.people = people;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public JobState load(String number) {
+        return state(find(number));
+    }
+
+    @Transactional
+    public Job open(long positionId, Person person) {
+        register.position(positionId).orElseThrow(() -> new NotFound("position " + positionId));
+        String number = nextNumber();
+        jobs.insert(number, positionId, person.id(), now());
+        people.record(person.name(), "opened job " + number);
+        return find(number);
+    }
+
+    /** What became of a draft. @param seq the number to send with the next one */
+    record Saved(long seq, boolean aside) { }
+
+    /**
+     * Saves what a window shows. A window that has not seen the newest typing of another one is saved aside: both texts stay.
+     * @param seenSeq the highest number this window knows of
+     */
+    @Transactional
+    public Saved saveDraft(String number, Stage stage, String tab, long seenSeq, Map<String, Typed> texts, Person person) {
+        JobState state = open(number);
+        boolean older = state.seqOfOthers(stage, tab) > Math.max(seenSeq, state.seqOf(stage, tab));
+        long seq = older ? Math.max(seenSeq, state.seqOf(stage, tab)) : state.seq(stage) + 1;
+        jobs.saveDraft(state.job().id(), stage, tab, seq, older, json.write(texts), person.id(), after(state.lastRevision(stage)));
+        return new Saved(seq, older);
+    }
+
+    /** Keeps a sheet as its next revision. */
+    @Transactional
+    public void keep(String number, Stage stage, Map<String, Typed> texts, Status verdict, Person person) {
+        JobState state = open(number);
+        int revision = state.lastRevision(stage).map(Revision::revision).orElse(0) + 1;
+        Instant newest = state.drafts().stream().filter(d -> d.stage() == stage).map(JobMapper.StageDraft::savedAt).max(Instant::compareTo).orElse(Instant.EPOCH);
+        Instant at = now().isBefore(newest) ? newest : now();
+        jobs.insertRevision(state.job().id(), stage, revision, json.write(texts), TextsJson.SCHEMA_VERSION, verdict, person.id(), at);
+    }
+
+    /** Done, or skipped with a reason; a second call for the same step changes nothing. */
+    @Transactional
+    public void finishStep(String number, String step, @Nullable String skippedWhy, Person person) {
+        jobs.insertStep(open(number).job().id(), step, person.id(), now(), skippedWhy);
+    }
+
+    /** Freezes the job; a second signature, such as from a double click, changes nothing. */
+    @Transactional
+    public void sign(String number, String snapshot, String sha256, Person person, Instant at) {
+        Job job = find(number);
+        if (job.state() == Job.State.SIGNED) {
+            return;
+        }
+        jobs.insertSignature(job.id(), snapshot, sha256, person.id(), at);
+        jobs.setState(job.id(), Job.State.SIGNED, null);
+        people.record(person.name(), "signed job " + number);
+    }
+
+    @Transactional
+    public void addAddendum(String number, String text, Person person) {
+        jobs.insertAddendum(find(number).id(), text, person.id(), now());
+        people.record(person.name(), "added to signed job " + number);
+    }
+
+    @Transactional
+    public void withdraw(String number, String why, Person person) {
+        jobs.setState(open(number).job().id(), Job.State.WITHDRAWN, why);
+        people.record(person.name(), "withdrew job " + number + ": " + why);
+    }
+
+    Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    private JobState open(String number) {
+        JobState state = state(find(number));
+        if (!state.isOpen()) {
+            throw new RefusedInput("", "job " + number + " is " + state.job().state().name().toLowerCase(Locale.ROOT) + ": it is not changed any more");
+        }
+        return state;
+    }
+
+    private JobState state(Job job) {
+        return JobState.of(job, register.position(job.positionId()).orElseThrow(), jobs.revisions(job.id()), jobs.drafts(job.id()),
+                jobs.steps(job.id()), jobs.signature(job.id()).orElse(null), jobs.addenda(job.id()), json);
+    }
+
+    private Job find(String number) {
+        return jobs.findByNumber(number).orElseThrow(() -> new NotFound("job " + number));
+    }
+
+    /** A draft typed in the same millisecond as a revision was kept still counts as newer. */
+    private Instant after(Optional<Revision> last) {
+        Instant now = now();
+        return last.filter(r -> !now.isAfter(r.keptAt())).map(r -> r.keptAt().plusMillis(1)).orElse(now);
+    }
+
+    private String nextNumber() {
+        String year = String.format(Locale.ROOT, "%02d", now().atZone(ZoneId.systemDefault()).getYear() % 100);
+        int last = jobs.lastNumber(year + "-%").map(n -> Integer.parseInt(n.substring(3))).orElse(0);
+        return String.format(Locale.ROOT, "%s-%04d", year, last + 1);
+    }
+}

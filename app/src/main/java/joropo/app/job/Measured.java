@@ -1,0 +1,108 @@
+package joropo.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import joropo.app.register.Position;
+import joropo.core.fits.DiameterCheck;
+import joropo.core.fits.DiameterInput;
+import joropo.core.fits.DiameterInput.Part;
+import joropo.core.fits.DiameterResult;
+import joropo.core.lipseal.CaseType;
+import joropo.core.lipseal.LipSealSizeCheck;
+import joropo.core.lipseal.LipSealSizeInput;
+import joropo.core.lipseal.LipSealSizeResult;
+import joropo.core.lipseal.Place;
+import joropo.core.lipseal.PressFitCheck;
+import joropo.core.lipseal.PressFitInput;
+import joropo.core.lipseal.PressFitResult;
+import joropo.core.lipseal.SealSize;
+import joropo.core.lipseal.SealSystem;
+import joropo.core.lipseal.TrackRoundness;
+import joropo.core.readings.DiameterReadings.Plane;
+import joropo.core.readings.Gauge;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Limits;
+import joropo.core.verdict.Source;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What shaft and bore measure, and the sizes that fits them.
+ * @param shaftNominalMm, @param boreNominalMm nominal sizes judged by: as decided, else the position's, else the nearest listed
+ */
+public record Measured(@Nullable DiameterResult shaft, @Nullable DiameterResult bore, @Nullable LipSealSizeResult sizes,
+                       @Nullable Double shaftNominalMm, @Nullable Double boreNominalMm, @Nullable Limits shaftLimits, @Nullable Limits boreLimits,
+                       @Nullable DiameterInput boreInput, List<Finding> findings) {
+
+    static Measured of(Values values, Position position) {
+        List<Plane> shaftPlanes = planes(values, "shaft");
+        List<Plane> borePlanes = planes(values, "bore");
+        Double shaftMean = shaftPlanes.stream().map(Plane::meanMm).max(Double::compare).orElse(null);
+        Double boreMean = borePlanes.stream().map(Plane::meanMm).min(Double::compare).orElse(null);
+        if (shaftMean != null && boreMean != null && boreMean <= shaftMean) {
+            values.refuse("boreA1", "the bore reads no larger than the shaft: look at both figures");
+            borePlanes = List.of();
+            boreMean = null;
+        }
+        LipSealSizeResult sizes = shaftMean == null ? null
+                : LipSealSizeCheck.check(new LipSealSizeInput(shaftMean, boreMean, values.number("stopDepth"), null));
+        ChosenSize chosen = values.size("size");
+        SealSize guide = chosen != null ? chosen.size() : sizes == null || sizes.sizes().isEmpty() ? null : sizes.sizes().get(0);
+        Double shaftNominal = chosen != null ? Double.valueOf(chosen.size().shaftMm()) : position.shaftMm() != null ? position.shaftMm()
+                : guide == null ? null : Double.valueOf(guide.shaftMm());
+        Double boreNominal = chosen != null ? Double.valueOf(chosen.size().boreMm()) : position.boreMm() != null ? position.boreMm()
+                : guide == null || boreMean == null ? null : Double.valueOf(guide.boreMm());
+        SealSystem system = guide == null ? SealSystem.METRIC : guide.system();
+
+        List<Finding> findings = new ArrayList<>();
+        DiameterInput shaftInput = input(values, Part.SHAFT, "shaft", shaftNominal, system, shaftPlanes);
+        DiameterInput boreInput = input(values, Part.BORE, "bore", boreNominal, system, borePlanes);
+        DiameterResult shaft = judge(shaftInput, "shaft", system, findings);
+        DiameterResult bore = judge(boreInput, "bore", system, findings);
+        if (shaft != null) {
+            findings.add(TrackRoundness.judge(shaftNominal, shaft.ovalityMm(), shaft.uncertaintyMm()));
+        }
+        return new Measured(shaft, bore, sizes, shaftNominal, boreNominal,
+                shaftNominal == null ? null : Place.shaftLimits(system, shaftNominal), boreNominal == null ? null : Place.boreLimits(system, boreNominal),
+                boreInput, findings);
+    }
+
+    /** How tight the chosen seal would sit in the bore as read, or in H8. */
+    PressFitResult pressFit(ChosenSize chosen, CaseType caseType) {
+        return PressFitCheck.check(new PressFitInput(chosen.size().boreMm(), caseType, chosen.size().system(), null, boreInput));
+    }
+
+    /** The planes that were read in both directions; a half-read plane waits. */
+    private static List<Plane> planes(Values values, String part) {
+        return Stream.of("A", "B").filter(p -> values.number(part + p + "1") != null && values.number(part + p + "2") != null)
+                .map(p -> new Plane(null, List.of(values.number(part + p + "1"), values.number(part + p + "2")))).toList();
+    }
+
+    private static @Nullable DiameterInput input(Values values, Part part, String name, @Nullable Double nominalMm, SealSystem system, List<Plane> planes) {
+        if (planes.isEmpty() || nominalMm == null) {
+            return null;
+        }
+        Double partC = values.number("partC");
+        Double gaugeC = partC == null ? null : values.number("gaugeC");
+        Gauge gauge = values.choice(name + "Gauge", Gauge.class);
+        if (system == SealSystem.METRIC) {
+            return new DiameterInput(part, nominalMm, part == Part.SHAFT ? "h11" : "H8", null, null, gauge, null, partC, gaugeC, null, planes);
+        }
+        Limits limits = part == Part.SHAFT ? Place.shaftLimits(system, nominalMm) : Place.boreLimits(system, nominalMm);
+        return new DiameterInput(part, nominalMm, null, limits.lower(), limits.upper(), gauge, null, partC, gaugeC, null, planes);
+    }
+
+    private static @Nullable DiameterResult judge(@Nullable DiameterInput input, String name, SealSystem system, List<Finding> findings) {
+        if (input == null) {
+            findings.add(Finding.missing(name + "-size", name + " at the seal", "The " + name + " has not been read in two directions of one plane.",
+                    "Read it in two planes, two directions each."));
+            return null;
+        }
+        DiameterResult result = DiameterCheck.check(input);
+        for (Finding f : result.findings()) {
+            Finding named = f.withId(name + "-" + f.id());
+            findings.add(system == SealSystem.INCH && f.id().equals("size") ? named.withSource(Source.GUIDE, "inch trade limits") : named);
+        }
+        return result;
+    }
+}

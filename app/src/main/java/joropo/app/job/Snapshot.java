@@ -1,0 +1,25 @@
+package joropo.app.job;
+
+import java.time.Instant;
+import java.util.List;
+import joropo.core.verdict.Finding;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything a bench card shows, so that a signed job reads the same for ever, whatever rules or tables say later.
+ * @param drawing the section as SVG, @param wayRound the sentence that says which way the seal faces
+ * @param signer absent while the job is open, @param signedAt likewise
+ */
+public record Snapshot(String number, String machine, String place, String position, Instant openedAt, String openedBy, @Nullable String size,
+                       @Nullable String caseType, @Nullable String wayRound, @Nullable String target, List<Sheet> sheets, List<Finding> findings,
+                       String drawing, List<StepLine> steps, List<String> cautions, @Nullable String concession, @Nullable String signer,
+                       @Nullable Instant signedAt) {
+    /** One stage as it was kept. */
+    public record Sheet(String title, int revision, @Nullable String keptBy, @Nullable Instant keptAt, List<Line> lines) { }
+
+    /** One field with what was typed, how it was understood, and the readings that were struck. */
+    public record Line(String card, String label, String text, String understood, List<String> struck) { }
+
+    /** One step of the plan, done, skipped or open. */
+    public record StepLine(String act, boolean hold, String caution, @Nullable String doneBy, @Nullable Instant doneAt, @Nullable String skippedWhy) { }
+}

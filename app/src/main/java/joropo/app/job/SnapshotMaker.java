@@ -1,0 +1,85 @@
+package joropo.app.job;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import joropo.app.job.Snapshot.Line;
+import joropo.app.job.Snapshot.Sheet;
+import joropo.app.job.Snapshot.StepLine;
+import joropo.core.lipseal.CaseType;
+import joropo.core.plan.FittingPlan;
+import joropo.core.plan.Step;
+import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Gathers all that a bench card shows into one record. */
+@Component
+class SnapshotMaker {
+    private static final String ALWAYS = "This card does not replace the maker's instruction, the works' rules, local codes or licensed practice.";
+
+    Snapshot of(JobState state, JobEvaluation evaluation, @Nullable String signer, @Nullable Instant signedAt) {
+        ChosenSize size = evaluation.values().size("size");
+        CaseType caseType = evaluation.values().choice("caseType", CaseType.class);
+        var shown = evaluation.findingsTo(Stage.SIGN).stream().map(JobFinding::finding)
+                .filter(f -> state.isOpen() || f.status() != Status.MISSING || signer != null).toList();
+        var rail = new ArrayList<JobView.RailItem>();
+        shown.forEach(f -> rail.add(new JobView.RailItem(rail.size() + 1, Stage.SIGN, f)));
+        boolean planned = !evaluation.plan().isEmpty();
+        return new Snapshot(state.job().number(), state.position().machineName(), state.position().machinePlace(), state.position().name(),
+                state.job().openedAt(), state.job().openedBy(), size == null ? null : size.size().words(), caseType == null ? null : caseType.words(),
+                planned ? FittingPlan.wayRound(evaluation.sketch().section()) : null,
+                evaluation.window() == null ? null : Length.show(evaluation.sketch().section().seal().fromMm(), 2), sheets(state, evaluation), shown,
+                JobDrawing.svg(evaluation, rail), steps(state, evaluation), cautions(evaluation), evaluation.values().text("concession"), signer, signedAt);
+    }
+
+    private static List<Sheet> sheets(JobState state, JobEvaluation evaluation) {
+        List<Sheet> out = new ArrayList<>();
+        for (Stage stage : Stage.values()) {
+            Map<String, Typed> texts = state.sheet(stage);
+            List<Line> lines = SheetFields.cards(stage).stream().flatMap(c -> c.fields().stream()
+                    .map(f -> line(c, f, texts.getOrDefault(f.name(), Typed.NOTHING), evaluation))).filter(l -> !l.text().isBlank() || !l.struck().isEmpty()).toList();
+            Revision last = state.lastRevision(stage).orElse(null);
+            if (!lines.isEmpty()) {
+                out.add(new Sheet(stage.title(), last == null ? 0 : last.revision(), last == null ? null : last.personName(), last == null ? null : last.keptAt(), lines));
+            }
+        }
+        return out;
+    }
+
+    private static Line line(Card card, Field field, Typed typed, JobEvaluation evaluation) {
+        Double mm = field.kind().isLength() ? evaluation.values().number(field.name()) : null;
+        String text = switch (field.kind()) {
+            case CHOICE -> field.choices().stream().filter(c -> c.value().equals(typed.text())).map(Field.Choice::words).findFirst().orElse("");
+            case TICK -> typed.isBlank() ? "" : "yes";
+            default -> mm == null || Length.namesUnit(typed.text()) ? typed.text() : typed.text() + " " + unit(typed).symbol();
+        };
+        return new Line(card.title(), field.label(), text, mm == null ? "" : Length.show(mm, 3) + " mm",
+                typed.struck().stream().map(s -> s.text() + ", struck: " + s.why()).toList());
+    }
+
+    private static LengthUnit unit(Typed typed) {
+        return typed.unit() == null ? LengthUnit.MM : typed.unit();
+    }
+
+    private static List<StepLine> steps(JobState state, JobEvaluation evaluation) {
+        Map<String, StepDone> done = state.stepsById();
+        return evaluation.plan().stream().map(s -> {
+            StepDone d = done.get(s.id());
+            return new StepLine(s.act(), s.hold(), s.caution(), d == null ? null : d.personName(), d == null ? null : d.doneAt(), d == null ? null : d.skippedWhy());
+        }).toList();
+    }
+
+    private static List<String> cautions(JobEvaluation evaluation) {
+        Set<String> out = new LinkedHashSet<>();
+        out.add("Isolated, locked and proved dead before anything is opened; pressure off, weight held.");
+        evaluation.plan().stream().map(Step::caution).filter(c -> !c.isEmpty()).forEach(out::add);
+        out.add(ALWAYS);
+        return List.copyOf(out);
+    }
+}

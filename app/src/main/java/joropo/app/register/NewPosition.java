@@ -1,0 +1,10 @@
+package joropo.app.register;
+
+import joropo.core.section.Dirt;
+import joropo.core.section.Medium;
+import joropo.core.section.Rotation;
+import org.jspecify.annotations.Nullable;
+
+/** What is asked of a new seal position; sizes in mm, speed in rpm. */
+public record NewPosition(String name, @Nullable Double shaftMm, @Nullable Double boreMm, Medium medium, Dirt dirt,
+                          @Nullable Rotation rotation, @Nullable Double speedRpm) { }

@@ -1,0 +1,14 @@
+package joropo.app.register;
+
+import joropo.core.section.Dirt;
+import joropo.core.section.Medium;
+import joropo.core.section.Rotation;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One place of a machine where a shaft passes a wall.
+ * @param shaftMm, @param boreMm nominal sizes, where known
+ * @param rotation as seen from outside, where known
+ */
+public record Position(long id, long machineId, String machineName, String machinePlace, String name, @Nullable Double shaftMm,
+                       @Nullable Double boreMm, Medium medium, Dirt dirt, @Nullable Rotation rotation, @Nullable Double speedRpm) { }

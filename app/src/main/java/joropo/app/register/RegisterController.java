@@ -1,0 +1,107 @@
+package joropo.app.register;
+
+import java.security.Principal;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import joropo.app.access.PeopleService;
+import joropo.app.job.JobService;
+import joropo.app.ui.Errors;
+import joropo.app.ui.Fields;
+import joropo.app.ui.NotFound;
+import joropo.core.section.Dirt;
+import joropo.core.section.Medium;
+import joropo.core.section.Rotation;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Pages of machines and their positions. */
+@Controller
+@RequestMapping("/machines")
+class RegisterController {
+    /** The texts of a new machine as typed. */
+    record MachineForm(String name, String place, String note) {
+        static final MachineForm EMPTY = new MachineForm("", "", "");
+    }
+
+    /** The texts of a new position as typed. */
+    record PositionForm(String name, String shaft, String bore, Medium medium, Dirt dirt, @Nullable Rotation rotation, String speed) {
+        static final PositionForm EMPTY = new PositionForm("", "", "", Medium.OIL, Dirt.DUST, null, "");
+    }
+
+    private final RegisterService register;
+    private final JobService jobs;
+    private final PeopleService people;
+
+    RegisterController(RegisterService register, JobService jobs, PeopleService people) {
+        this.register = register;
+        this.jobs = jobs;
+        this.people = people;
+    }
+
+    @GetMapping
+    String list(Model model) {
+        return listPage(MachineForm.EMPTY, Map.of(), model);
+    }
+
+    @PostMapping
+    String add(@ModelAttribute MachineForm form, Principal who, Model model) {
+        try {
+            return "redirect:/machines/" + register.addMachine(form.name(), form.place(), form.note(), who.getName());
+        } catch (RefusedInput e) {
+            return listPage(form, Errors.byField(e), model);
+        }
+    }
+
+    @GetMapping("/{id}")
+    String machine(@PathVariable long id, Model model) {
+        return machinePage(id, PositionForm.EMPTY, Map.of(), model);
+    }
+
+    @PostMapping("/{id}/positions")
+    String addPosition(@PathVariable long id, @ModelAttribute PositionForm form, Principal who, Model model) {
+        Map<String, String> errors = new LinkedHashMap<>();
+        var fields = new Fields(people.find(who.getName()).orElseThrow().unit(), errors);
+        var wanted = new NewPosition(form.name().strip(), fields.sizeMm("shaft", form.shaft()), fields.sizeMm("bore", form.bore()),
+                form.medium(), form.dirt(), form.rotation(), fields.speedRpm("speed", form.speed()));
+        try {
+            if (errors.isEmpty()) {
+                register.addPosition(id, wanted, who.getName());
+                return "redirect:/machines/" + id;
+            }
+        } catch (RefusedInput e) {
+            errors.putAll(Errors.byField(e));
+        }
+        return machinePage(id, form, errors, model);
+    }
+
+    @PostMapping("/positions/{positionId}/jobs")
+    String startJob(@PathVariable long positionId, Principal who) {
+        return "redirect:/jobs/" + jobs.open(positionId, people.find(who.getName()).orElseThrow()).number();
+    }
+
+    private String listPage(MachineForm form, Map<String, String> errors, Model model) {
+        model.addAttribute("machines", register.machines());
+        model.addAttribute("form", form);
+        model.addAttribute("errors", errors);
+        return "register/machines";
+    }
+
+    private String machinePage(long id, PositionForm form, Map<String, String> errors, Model model) {
+        model.addAttribute("machine", register.machine(id).orElseThrow(() -> new NotFound("machine " + id)));
+        model.addAttribute("positions", register.positionsOf(id));
+        model.addAttribute("jobs", jobs.ofMachine(id));
+        model.addAttribute("form", form);
+        model.addAttribute("errors", errors);
+        model.addAttribute("media", Medium.values());
+        model.addAttribute("dirts", Dirt.values());
+        model.addAttribute("rotations", Rotation.values());
+        return "register/machine";
+    }
+}

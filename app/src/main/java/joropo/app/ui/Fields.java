@@ -1,0 +1,50 @@
+package joropo.app.ui;
+
+import java.util.Map;
+import java.util.function.Supplier;
+import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.Quantity;
+import joropo.core.units.RefusedInput;
+import joropo.core.units.Unit;
+import org.jspecify.annotations.Nullable;
+
+/** Reads texts of a plain form, putting what is refused at its field; an empty text is nothing, not an error. */
+public final class Fields {
+    /** Faster than any shaft with a lip seal (rpm, guide). */
+    public static final double MOST_RPM = 100_000;
+
+    private final LengthUnit unit;
+    private final Map<String, String> errors;
+
+    public Fields(LengthUnit unit, Map<String, String> errors) {
+        this.unit = unit;
+        this.errors = errors;
+    }
+
+    public @Nullable Double sizeMm(String field, String text) {
+        return read(field, text, () -> Length.parseSize(text, unit).mm());
+    }
+
+    public @Nullable Double speedRpm(String field, String text) {
+        return read(field, text, () -> {
+            double rpm = Quantity.parse(text, Unit.RPM).base();
+            if (rpm > MOST_RPM) {
+                throw new RefusedInput("", "is faster than " + Length.show(MOST_RPM, 0) + " rpm: look at the figure");
+            }
+            return rpm;
+        });
+    }
+
+    private @Nullable Double read(String field, String text, Supplier<Double> reader) {
+        if (text.isBlank()) {
+            return null;
+        }
+        try {
+            return reader.get();
+        } catch (RefusedInput e) {
+            errors.put(field, Errors.sentence(e.errors().get(0).message()));
+            return null;
+        }
+    }
+}

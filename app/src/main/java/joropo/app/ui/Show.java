@@ -1,0 +1,94 @@
+package joropo.app.ui;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The one place where numbers, moments and states become text on a page or a card. */
+@Component("show")
+public class Show {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm", Locale.ENGLISH);
+    private static final int FIT_DECIMALS = 3;
+
+    private final ZoneId zone = ZoneId.systemDefault();
+
+    /** A size where a fit is judged: three decimals. */
+    public String fit(double mm) {
+        return Length.show(mm, FIT_DECIMALS);
+    }
+
+    public String mm(double mm) {
+        return Length.show(mm, 2);
+    }
+
+    public String inch(double mm) {
+        return Length.show(mm / Length.MM_PER_INCH, 4);
+    }
+
+    public String number(double value, int decimals) {
+        return Length.show(value, decimals);
+    }
+
+    public String day(Instant at) {
+        return DAY.withZone(zone).format(at);
+    }
+
+    public String moment(Instant at) {
+        return MOMENT.withZone(zone).format(at);
+    }
+
+    /** A state in words. */
+    public String word(Status status) {
+        return switch (status) {
+            case PASS -> "holds";
+            case CAUTION -> "holds, mind";
+            case MISSING -> "not read";
+            case REMEASURE -> "gauge can't tell";
+            case FAIL -> "does not hold";
+        };
+    }
+
+    /** A state as the page's classes and marks name it. */
+    public String mark(Status status) {
+        return switch (status) {
+            case PASS -> "holds";
+            case CAUTION -> "mind";
+            case MISSING -> "unread";
+            case REMEASURE -> "cant";
+            case FAIL -> "fails";
+        };
+    }
+
+    /** The value of a finding without its unit; empty when it has none. */
+    public String value(Finding f) {
+        return f.value() == null ? "" : Length.show(f.value(), decimals(f));
+    }
+
+    /** The limits of a finding in words; empty when it has none. */
+    public String limits(Finding f) {
+        String lower = bound(f.lower(), f);
+        String upper = bound(f.upper(), f);
+        String range = lower.isEmpty() ? upper.isEmpty() ? "" : "to " + upper : upper.isEmpty() ? "from " + lower : lower + " to " + upper;
+        boolean uncertain = f.uncertainty() != null && f.uncertainty() > 0 && !range.isEmpty();
+        return range + (uncertain ? ", U " + Length.show(f.uncertainty(), FIT_DECIMALS) : "");
+    }
+
+    private static String bound(@Nullable Double bound, Finding f) {
+        return bound == null ? "" : Length.show(bound, decimals(f));
+    }
+
+    private static int decimals(Finding f) {
+        return switch (f.unit() == null ? "" : f.unit()) {
+            case "mm" -> f.id().startsWith("S") ? 2 : FIT_DECIMALS;
+            case "N", "°C", "°" -> 0;
+            default -> 2;
+        };
+    }
+}
