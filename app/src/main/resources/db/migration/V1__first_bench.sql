@@ -81,6 +81,7 @@ create table draft (
   seq integer not null,
   aside integer not null default 0,
   texts text not null,
+  verdict text not null,
   person_id integer not null references person (id),
   saved_at text not null,
   primary key (job_id, stage, tab)

@@ -14,8 +14,8 @@ final class Dimensions {
     private static final double NUMBER = 14;
     private static final double NAME = 13.5;
     private static final double GAP = 6;
-    private static final double CHAIN_Y = 418;
-    private static final double RUNNING_Y = 473;
+    private static final double CHAIN_Y = 405;
+    private static final double RUNNING_Y = 458;
     /** Shorter chain links than this have their figure beside them. */
     private static final double SHORT = 10;
 
@@ -36,18 +36,21 @@ final class Dimensions {
     }
 
     void paint() {
-        corner();
         ends();
         diameters();
+        svg.raw("<g class=\"chains\">");   // left out where the screen is narrow
+        corner();
         if (drawn.depthRead()) {
             chain();
         }
         running();
         scaleBar();
+        svg.raw("</g>");
         if (drawn.track() != null) {
             double lip = section.seal().lipMm();
-            svg.number(Ink.NUMBER, frame.x(lip), 130, NUMBER, "middle", show(lip));
-            svg.words(Ink.NAME, frame.x(lip) - 30, 130, NAME, "end", "lip track");
+            double right = frame.x(lip) - 8;
+            svg.number(Ink.NUMBER, right, 132, NUMBER, "end", show(lip));
+            svg.words(Ink.NAME, right - Svg.width(show(lip), NUMBER, Svg.CHARACTER_MONO) - 6, 132, NAME, "end", "lip track");
         }
     }
 
@@ -56,7 +59,7 @@ final class Dimensions {
         svg.words(Ink.NAME, 14, 43, 14, "start", section.rotation() == null ? "turning direction not said"
                 : "turns " + section.rotation().words() + (section.rotation() == Rotation.BOTH ? "" : " seen from outside"));
         if (!drawn.notes().isEmpty()) {
-            svg.words(Ink.NAME, 14, 512, 14, "start", String.join("; ", drawn.notes()));
+            svg.words(Ink.NAME, 14, 513, 14, "start", String.join("; ", drawn.notes()));
         }
     }
 
@@ -130,7 +133,7 @@ final class Dimensions {
 
     private void extension(List<Double> places) {
         var d = new StringBuilder();
-        places.forEach(mm -> d.append("M").append(Svg.n(frame.x(mm))).append(" 400V").append(Svg.n(CHAIN_Y + 4)));
+        places.forEach(mm -> d.append("M").append(Svg.n(frame.x(mm))).append(" 387V").append(Svg.n(CHAIN_Y + 4)));
         svg.path(Ink.HAIR, d.toString());
     }
 
@@ -143,7 +146,7 @@ final class Dimensions {
             }
             marks.add(new Mark(seal.toMm(), "inner face"));
         }
-        if (drawn.stopRead() && Math.abs(drawn.stopMm() - seal.toMm()) > 0.005) {
+        if (drawn.stopRead() && (!drawn.depthRead() || Math.abs(drawn.stopMm() - seal.toMm()) > 0.005)) {
             marks.add(new Mark(drawn.stopMm(), "shoulder"));
         }
         section.boreItem(BoreItem.Bearing.class).ifPresent(b -> marks.add(new Mark(b.fromMm(), "turns")));
@@ -151,13 +154,13 @@ final class Dimensions {
         double left = Math.min(frame.x(0), marks.stream().mapToDouble(m -> frame.x(m.mm)).min().orElse(frame.x(0)));
         svg.line(Ink.THIN, left, RUNNING_Y, right + 8, RUNNING_Y);
         svg.circle(Ink.BALL, frame.x(0), RUNNING_Y, 4.5);
-        svg.line(Ink.HAIR, frame.x(0), 401, frame.x(0), RUNNING_Y - 5);
+        svg.path(Ink.HAIR, "M" + Svg.n(frame.x(0)) + " 388V409M" + Svg.n(frame.x(0)) + " 443V453");
         var ticks = new StringBuilder("M0 0");
         marks.forEach(m -> ticks.append("M").append(Svg.n(frame.x(m.mm))).append(' ').append(Svg.n(RUNNING_Y - 5)).append("v10"));
         svg.path(Ink.MARK, ticks.toString());
         svg.words(Ink.NAME, Math.min(frame.x(0), left) - 24, RUNNING_Y + 5, NAME, "end", "datum face");
         svg.number(Ink.NUMBER, Math.min(frame.x(0), left) - 12, RUNNING_Y + 5, NUMBER, "middle", "0");
-        labels(marks, marks.stream().map(m -> show(m.mm)).toList(), RUNNING_Y + 20, true);
+        labels(marks, marks.stream().map(m -> show(m.mm)).toList(), RUNNING_Y + 22, true);
     }
 
     /** Numbers with their names under them, each as near to its mark as its neighbours allow. */
@@ -172,7 +175,7 @@ final class Dimensions {
             double middle = middles.get(i);
             double mark = frame.x(marks.get(i).mm);
             if (leaders && Math.abs(middle - mark) > 6) {
-                svg.line(Ink.HAIR, mark, RUNNING_Y + 5, middle, y - 12);
+                svg.line(Ink.HAIR, mark, RUNNING_Y + 5, middle, y - 13);
             }
             svg.number(Ink.NUMBER, middle, y, NUMBER, "middle", numbers.get(i));
             svg.words(Ink.NAME, middle, y + 15, NAME, "middle", marks.get(i).name);
@@ -182,10 +185,10 @@ final class Dimensions {
     private void scaleBar() {
         double mm = frame.scale() >= 4 ? 10 : frame.scale() >= 0.8 ? 50 : 1000;
         double from = 762 - mm * frame.scale();
-        svg.path(Ink.MARK, "M" + Svg.n(from) + " 469v8M762 469v8M" + Svg.n(from) + " 473H762");
+        svg.path(Ink.MARK, "M" + Svg.n(from) + " 454v8M762 454v8M" + Svg.n(from) + " 458H762");
         double middle = Math.min((from + 762) / 2, 740);
-        svg.number(Ink.NUMBER, middle + 2, 494, NUMBER, "end", Length.show(mm, 0));
-        svg.words(Ink.NAME, middle + 7, 494, NAME, "start", "mm");
+        svg.number(Ink.NUMBER, middle + 2, 479, NUMBER, "end", Length.show(mm, 0));
+        svg.words(Ink.NAME, middle + 7, 479, NAME, "start", "mm");
     }
 
     private static String show(double mm) {

@@ -14,12 +14,12 @@ record Frame(double scale, double datumX, double shaftR) {
     static final double CENTRE_Y = 62;
     static final double BREAK_Y = 80;
     static final double SHAFT_Y = 176;
-    static final double BOTTOM_Y = 391;
+    static final double BOTTOM_Y = 378;
     private static final double DATUM_X = 155;
     private static final double LARGEST = 14;
     private static final double SMALLEST = 0.05;
     /** Room for the radial height of the seal and for the length from the datum to what lies behind it. */
-    private static final double ROOM_R = 104;
+    private static final double ROOM_R = 100;
     private static final double ROOM_X = 330;
     private static final double ROOM_PROUD = 70;
 

@@ -34,7 +34,7 @@ final class Housing {
 
     /** Floor of the space behind the stop. */
     double cavityY() {
-        return Math.min(boreY + CAVITY_DROP, Frame.BOTTOM_Y - 40);
+        return Math.min(boreY + CAVITY_DROP, Frame.BOTTOM_Y - 36);
     }
 
     /** Where the space behind the stop begins. */

@@ -9,8 +9,10 @@ import joropo.core.verdict.Status;
 final class Tags {
     private static final double WIDE = 52;
     private static final double APART = 8;
-    private static final int MOST_IN_LANE = 6;
+    private static final int MOST_IN_LANE = 4;
     private static final double SHAFT_LANE_Y = 8;
+    private static final double LANE_LEFT = 244;
+    private static final double BEND_Y = 140;
 
     private final Drawn drawn;
     private final Frame frame;
@@ -24,8 +26,10 @@ final class Tags {
 
     void paint() {
         double boreY = frame.y(drawn.section().boreDiameterMm() / 2);
-        lane(true, SHAFT_LANE_Y, 232, Frame.WIDTH - 10);
-        lane(false, Math.min(boreY + 46, Frame.BOTTOM_Y - 38), frame.x(0) + 10, Frame.WIDTH - 10);
+        // to the right of the lip, so that no wire runs through the figure of its track
+        double left = Math.min(Math.max(LANE_LEFT, frame.x(drawn.section().seal().lipMm()) - 4), Frame.WIDTH - 10 - MOST_IN_LANE * (WIDE + APART));
+        lane(true, SHAFT_LANE_Y, left, Frame.WIDTH - 10);
+        lane(false, Math.min(boreY + 44, Frame.BOTTOM_Y - 36), frame.x(0) + 10, Frame.WIDTH - 10);
     }
 
     private void lane(boolean onShaft, double y, double left, double right) {
@@ -41,7 +45,7 @@ final class Tags {
     private void tag(Pin pin, double x, double y, boolean onShaft) {
         Point target = target(pin);
         double from = onShaft ? y + 28 : y;
-        double bend = onShaft ? Math.max(from, 100) : from;
+        double bend = onShaft ? Math.max(from, BEND_Y) : from;
         double at = x + 8;
         svg.path(Ink.WIRE, "M" + Svg.n(at) + " " + Svg.n(from) + "V" + Svg.n(bend) + "L" + Svg.n(target.x()) + " " + Svg.n(target.y()));
         svg.circle(Ink.NUMBER, target.x(), target.y(), 3.2);

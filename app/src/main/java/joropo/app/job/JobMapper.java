@@ -28,7 +28,7 @@ interface JobMapper {
     List<StageDraft> drafts(long jobId);
 
     void saveDraft(@Param("jobId") long jobId, @Param("stage") Stage stage, @Param("tab") String tab, @Param("seq") long seq,
-                   @Param("aside") boolean aside, @Param("texts") String texts, @Param("personId") long personId, @Param("at") Instant at);
+                   @Param("aside") boolean aside, @Param("texts") String texts, @Param("verdict") Status verdict, @Param("personId") long personId, @Param("at") Instant at);
 
     List<StepDone> steps(long jobId);
 
@@ -45,5 +45,5 @@ interface JobMapper {
     void insertAddendum(@Param("jobId") long jobId, @Param("text") String text, @Param("personId") long personId, @Param("at") Instant at);
 
     /** A draft with the stage it belongs to. */
-    record StageDraft(Stage stage, String tab, long seq, boolean aside, String texts, String personName, Instant savedAt) { }
+    record StageDraft(Stage stage, String tab, long seq, boolean aside, String texts, Status verdict, String personName, Instant savedAt) { }
 }

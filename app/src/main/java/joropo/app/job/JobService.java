@@ -74,18 +74,18 @@ public class JobService {
     /** Saves what was typed and says what follows from it; nothing is refused here, errors stand at their fields. */
     public JobView type(String number, Stage stage, Posted posted, Person person) {
         JobState before = store.load(number);
-        Map<String, Typed> texts = retyped(before, stage, posted, person.unit());
-        return saved(number, stage, posted, texts, Map.of(), person);
+        return saved(before, stage, posted, retyped(before, stage, posted, person.unit()), Map.of(), person);
     }
 
     /** Strikes one reading with its reason; it stays in the record. */
     public JobView strike(String number, Stage stage, Posted posted, String field, String why, Person person) {
-        Map<String, Typed> texts = new HashMap<>(retyped(store.load(number), stage, posted, person.unit()));
+        JobState before = store.load(number);
+        Map<String, Typed> texts = new HashMap<>(retyped(before, stage, posted, person.unit()));
         if (why.isBlank() || why.length() > LONGEST_REASON) {
-            return saved(number, stage, posted, texts, Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters."), person);
+            return saved(before, stage, posted, texts, Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters."), person);
         }
         texts.computeIfPresent(field, (name, typed) -> typed.strike(why.strip()));
-        return saved(number, stage, posted, texts, Map.of(), person);
+        return saved(before, stage, posted, texts, Map.of(), person);
     }
 
     /** What keeping a sheet came to. @param kept whether a revision was made, @param view the page to show when it was not */
@@ -114,7 +114,7 @@ public class JobService {
     public void take(String number, Stage stage, String tab, Person person) {
         JobState state = store.load(number);
         state.drafts().stream().filter(d -> d.stage() == stage && d.tab().equals(tab)).findFirst()
-                .ifPresent(d -> store.saveDraft(number, stage, tab, state.seq(stage), json.read(d.texts()), person));
+                .ifPresent(d -> store.saveDraft(number, stage, tab, state.seq(stage), json.read(d.texts()), d.verdict(), person));
     }
 
     /** Ticks a step, or skips it with a reason. @throws RefusedInput when a hold point before it is open or the reason is no reason */
@@ -186,13 +186,14 @@ public class JobService {
         return store.load(number).addenda();
     }
 
-    private JobView saved(String number, Stage stage, Posted posted, Map<String, Typed> texts, Map<String, String> errors, Person person) {
-        JobStore.Saved saved = store.saveDraft(number, stage, posted.tab(), posted.seq(), texts, person);
-        JobState after = store.load(number);
+    private JobView saved(JobState before, Stage stage, Posted posted, Map<String, Typed> texts, Map<String, String> errors, Person person) {
         Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
-        seen.putAll(after.texts());
+        seen.putAll(before.texts());
         seen.put(stage, texts);
-        return pages.view(after, stage, JobEvaluation.of(after.position(), seen), posted.tab(), saved.seq(), texts, errors, person);
+        JobEvaluation evaluation = JobEvaluation.of(before.position(), seen);
+        String number = before.job().number();
+        JobStore.Saved saved = store.saveDraft(number, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
+        return pages.view(store.load(number), stage, evaluation, posted.tab(), saved.seq(), texts, errors, person);
     }
 
     private static JobEvaluation evaluate(JobState state) {

@@ -56,11 +56,11 @@ class JobStore {
      * @param seenSeq the highest number this window knows of
      */
     @Transactional
-    public Saved saveDraft(String number, Stage stage, String tab, long seenSeq, Map<String, Typed> texts, Person person) {
+    public Saved saveDraft(String number, Stage stage, String tab, long seenSeq, Map<String, Typed> texts, Status verdict, Person person) {
         JobState state = open(number);
         boolean older = state.seqOfOthers(stage, tab) > Math.max(seenSeq, state.seqOf(stage, tab));
         long seq = older ? Math.max(seenSeq, state.seqOf(stage, tab)) : state.seq(stage) + 1;
-        jobs.saveDraft(state.job().id(), stage, tab, seq, older, json.write(texts), person.id(), after(state.lastRevision(stage)));
+        jobs.saveDraft(state.job().id(), stage, tab, seq, older, json.write(texts), verdict, person.id(), after(state.lastRevision(stage)));
         return new Saved(seq, older);
     }
 

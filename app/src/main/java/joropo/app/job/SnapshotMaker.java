@@ -14,6 +14,7 @@ import joropo.core.plan.FittingPlan;
 import joropo.core.plan.Step;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
+import joropo.core.units.Unit;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -57,10 +58,18 @@ class SnapshotMaker {
         String text = switch (field.kind()) {
             case CHOICE -> field.choices().stream().filter(c -> c.value().equals(typed.text())).map(Field.Choice::words).findFirst().orElse("");
             case TICK -> typed.isBlank() ? "" : "yes";
-            default -> mm == null || Length.namesUnit(typed.text()) ? typed.text() : typed.text() + " " + unit(typed).symbol();
+            case SPEED -> withUnit(typed, Unit.RPM.symbol());
+            case PRESSURE -> withUnit(typed, Unit.MPA.symbol());
+            case TEMPERATURE -> withUnit(typed, Unit.CELSIUS.symbol());
+            case HOURS -> withUnit(typed, Unit.HOUR.symbol());
+            default -> mm == null ? typed.text() : withUnit(typed, unit(typed).symbol());
         };
         return new Line(card.title(), field.label(), text, mm == null ? "" : Length.show(mm, 3) + " mm",
                 typed.struck().stream().map(s -> s.text() + ", struck: " + s.why()).toList());
+    }
+
+    private static String withUnit(Typed typed, String symbol) {
+        return typed.isBlank() || Length.namesUnit(typed.text()) ? typed.text() : typed.text() + " " + symbol;
     }
 
     private static LengthUnit unit(Typed typed) {

@@ -119,12 +119,11 @@ public final class DiameterCheck {
                 coarse ? "Use a finer gauge" + better(in, limits) + "." : "", Source.GUIDE, "decision rule").withValue(u, "mm");
     }
 
-    /** Names a gauge that resolves the limits well, or at least well enough. */
+    /** Names the finest gauge, as long as it resolves the limits. */
     private static String better(DiameterInput in, Limits limits) {
         Gauge.Use use = in.part() == DiameterInput.Part.SHAFT ? Gauge.Use.SHAFT : Gauge.Use.BORE;
         double size = in.nominalMm();
-        return Gauge.goodEnough(use, size, limits::wellResolvedBy)
-                .or(() -> Gauge.goodEnough(use, size, v -> !limits.tooCoarse(v)))
+        return Gauge.finest(use, size, v -> !limits.tooCoarse(v))
                 .map(g -> ": " + g.words() + ", U " + Length.show(g.uncertaintyMm(size), 3) + " mm").orElse("; none of the list is fine enough");
     }
 }

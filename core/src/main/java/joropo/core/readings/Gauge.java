@@ -61,10 +61,9 @@ public enum Gauge {
         return Arrays.stream(values()).filter(g -> g.serves(use)).sorted(Comparator.comparing(g -> g.first().order)).toList();
     }
 
-    /** The coarsest gauge for a use whose uncertainty at this size satisfies the wish; empty when none does. */
-    public static Optional<Gauge> goodEnough(Use use, double sizeMm, DoublePredicate wish) {
-        return forUse(use).stream().filter(g -> wish.test(g.uncertaintyMm(sizeMm)))
-                .max(Comparator.comparing(g -> g.first().order));
+    /** The finest gauge for a use, if its uncertainty at this size satisfies the wish. */
+    public static Optional<Gauge> finest(Use use, double sizeMm, DoublePredicate wish) {
+        return forUse(use).stream().filter(g -> wish.test(g.uncertaintyMm(sizeMm))).findFirst();
     }
 
     private Line first() {

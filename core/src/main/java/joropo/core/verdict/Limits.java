@@ -15,8 +15,6 @@ public record Limits(@Nullable Double lower, @Nullable Double upper) {
     private static final double COARSE = 4;
     /** Below this many, no reading at all can pass (computed). */
     private static final double HOPELESS = 2;
-    /** This many are good practice (guide). */
-    private static final double GOOD = 10;
 
     public Limits {
         if (lower != null && upper != null && !(lower <= upper)) {
@@ -65,11 +63,6 @@ public record Limits(@Nullable Double lower, @Nullable Double upper) {
     /** Whether no reading at all could pass with this uncertainty. */
     public boolean cannotPass(double u) {
         return width() < HOPELESS * u - SLACK;
-    }
-
-    /** Whether a gauge of this uncertainty is good practice for these limits. */
-    public boolean wellResolvedBy(double u) {
-        return width() >= GOOD * u - SLACK;
     }
 
     private double width() {
