@@ -51,6 +51,13 @@ document.addEventListener("htmx:oobAfterSwap", (event) => {
   else field.removeAttribute("aria-invalid");
 });
 
+// a step that was ticked hands the focus on to the next one
+document.addEventListener("htmx:afterSettle", (event) => {
+  if (event.target.id !== "steps") return;
+  const next = document.querySelector("#steps .button.done") || document.querySelector("#sheet .input, #sheet select");
+  if (next) next.focus();
+});
+
 // keys
 const typing = (el) => el.matches("input:not([type=checkbox]), textarea, select");
 

@@ -1,0 +1,128 @@
+package joropo.app.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.List;
+import joropo.app.Workshop;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CheckApiIT {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static HttpResponse<String> post(String kind, String body) {
+        return Workshop.post(Workshop.address() + "/api/v1/checks/" + kind, body);
+    }
+
+    private static JsonNode answer(String kind, String body) {
+        HttpResponse<String> response = post(kind, body);
+        assertThat(response.statusCode()).as(response.body()).isEqualTo(200);
+        return JSON.readTree(response.body());
+    }
+
+    private static String get(String path) throws Exception {
+        return HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(Workshop.address() + path)).build(), HttpResponse.BodyHandlers.ofString()).body();
+    }
+
+    @Test
+    void limitsAndFits() {
+        JsonNode a = answer("limits-and-fits", "{\"sizeMm\": 45, \"holeClass\": \"H8\", \"shaftClass\": \"h11\"}");
+        assertThat(a.get("kind").asString()).isEqualTo("limits-and-fits");
+        assertThat(a.get("verdict").asString()).isEqualTo("PASS");
+        assertThat(a.at("/results/shaft/lowerUm").asDouble()).isEqualTo(-160);
+        assertThat(a.at("/results/shaft/minMm").asDouble()).isEqualTo(44.84);
+        assertThat(a.at("/results/hole/maxMm").asDouble()).isEqualTo(45.039);
+        assertThat(a.at("/results/fit/kind").asString()).isEqualTo("CLEARANCE");
+        assertThat(a.at("/results/fit/maxClearanceUm").asDouble()).isEqualTo(199);
+        assertThat(a.at("/results/findings").isMissingNode()).isTrue();
+        assertThat(answer("limits-and-fits", "{\"sizeMm\": 45, \"holeClass\": \"H8\", \"shaftClass\": null}").at("/results/fit").isMissingNode()).isTrue();
+    }
+
+    @Test
+    void diameter() {
+        JsonNode a = answer("diameter", "{\"part\": \"BORE\", \"nominalMm\": 62, \"toleranceClass\": \"H8\", \"gauge\": \"TELESCOPIC\","
+                + "\"planes\": [{\"atMm\": 2, \"readingsMm\": [62.041, 62.038]}, {\"readingsMm\": [62.029, 62.033]}]}");
+        assertThat(a.get("verdict").asString()).isEqualTo("REMEASURE");
+        assertThat(a.at("/results/meanMm").asDouble()).isEqualTo(62.03525);
+        assertThat(a.at("/results/ovalityMm").asDouble()).isEqualTo(0.004);
+        assertThat(a.at("/results/planeMeansMm/1").asDouble()).isEqualTo(62.031);
+        JsonNode size = a.get("findings").get(0);
+        assertThat(size.get("id").asString()).isEqualTo("size");
+        assertThat(size.get("source").asString()).isEqualTo("STANDARD");
+        assertThat(size.get("upper").asDouble()).isEqualTo(62.046);
+        assertThat(size.get("uncertainty").asDouble()).isEqualTo(0.015);
+        assertThat(size.propertyNames()).contains("id", "status", "subject", "value", "unit", "lower", "upper", "margin", "uncertainty", "message", "remedy", "source",
+                "reference");
+    }
+
+    @Test
+    void lipSealSize() {
+        JsonNode a = answer("lip-seal-size", "{\"shaftMm\": 44.96, \"boreMm\": 62.02, \"depthMm\": 10.2, \"system\": \"METRIC\"}");
+        assertThat(a.at("/results/sizes/0/shaftMm").asDouble()).isEqualTo(45);
+        assertThat(a.at("/results/sizes/0/widthMm").asDouble()).isEqualTo(8);
+        assertThat(a.at("/results/sizes/0/listed").asString()).isEqualTo("standard");
+        assertThat(a.at("/results/rejected/0/what").asString()).isEqualTo("depth");
+    }
+
+    @Test
+    void seatSquareness() {
+        JsonNode a = answer("seat-squareness", "{\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"uncertaintyMm\": 0.008, \"readings\": [{\"clock\": 12, \"depthMm\": 2.10},"
+                + "{\"clock\": 3, \"depthMm\": 2.02}, {\"angleDeg\": 180, \"depthMm\": 1.98}, {\"clock\": 9, \"depthMm\": 2.06}]}");
+        assertThat(a.at("/results/tiltMm").asDouble()).as("three decimals of the worked case").isCloseTo(0.147, within(0.0005));
+        assertThat(a.at("/results/tapAtClock").asDouble()).isEqualTo(5.4);
+        assertThat(a.at("/results/suspicious").size()).isZero();
+    }
+
+    @ParameterizedTest(name = "{0} {1}: {2} at {3}")
+    @CsvSource(delimiter = '|', value = {
+        "limits-and-fits | {} | 422 | sizeMm", "limits-and-fits | {\"sizeMm\": 45} | 422 | holeClass", "limits-and-fits | {\"sizeMm\": -1, \"holeClass\": \"H8\"} | 422 | sizeMm",
+        "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": \"h8\"} | 422 | holeClass", "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": \"H8\", \"x\": 1} | 400 | x",
+        "limits-and-fits | {\"sizeMm\": \"45\", \"holeClass\": \"H8\"} | 400 | sizeMm", "limits-and-fits | {\"sizeMm\": NaN, \"holeClass\": \"H8\"} | 400 | ",
+        "limits-and-fits | {\"sizeMm\": 1e999, \"holeClass\": \"H8\"} | 422 | sizeMm", "limits-and-fits | [1, 2] | 400 | ", "limits-and-fits | {\"sizeMm\": 45 | 400 | ",
+        "limits-and-fits | {\"sizeMm\": 45, \"sizeMm\": 46, \"holeClass\": \"H8\"} | 400 | ", "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": 8} | 400 | holeClass",
+        "diameter | {\"part\": \"AXLE\", \"nominalMm\": 45} | 400 | part", "diameter | {\"part\": 0, \"nominalMm\": 45} | 400 | part",
+        "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", \"planes\": [{\"readingsMm\": [45]}]} | 422 | planes[0].readingsMm",
+        "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", \"planes\": []} | 422 | planes",
+        "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", \"partTemperatureC\": 30, \"partMaterial\": \"WOOD\", \"planes\": [{\"readingsMm\": [45, 45]}]} | 422 | partMaterial",
+        "lip-seal-size | {\"shaftMm\": 45, \"boreMm\": 40} | 422 | boreMm", "lip-seal-size | {\"shaftMm\": 99999} | 422 | shaftMm",
+        "seat-squareness | {\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"readings\": [{\"clock\": 3, \"depthMm\": 1}, {\"clock\": 13, \"depthMm\": 1}]} | 422 | readings[1].clock",
+        "seat-squareness | {\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"readings\": [{\"clock\": 3, \"depthMm\": 1}, {\"clock\": 3, \"depthMm\": 1}, {\"clock\": 3, \"depthMm\": 1}]} | 422 | readings"})
+    void refusesBadInputFieldByField(String kind, String body, int status, String field) {
+        HttpResponse<String> response = post(kind, body);
+        assertThat(response.statusCode()).as(response.body()).isEqualTo(status);
+        assertThat(response.headers().firstValue("Content-Type")).hasValueSatisfying(t -> assertThat(t).startsWith("application/problem+json"));
+        JsonNode errors = JSON.readTree(response.body()).get("errors");
+        assertThat(errors.isArray()).isTrue();
+        if (field != null) {
+            assertThat(errors.get(0).get("field").asString()).isEqualTo(field);
+            assertThat(errors.get(0).get("message").asString()).isNotBlank();
+        }
+        assertThat(response.body()).doesNotContain("Exception").doesNotContain("joropo.core").doesNotContain("\tat ");
+    }
+
+    @Test
+    void tooLargeUnknownAndEmptyBodies() {
+        String large = "{\"sizeMm\": 45, \"holeClass\": \"" + "H".repeat(300_000) + "\"}";
+        assertThat(post("limits-and-fits", large).statusCode()).isEqualTo(413);
+        assertThat(post("no-such-kind", "{}").statusCode()).isEqualTo(404);
+        assertThat(post("diameter", "").statusCode()).isEqualTo(400);
+    }
+
+    @Test
+    void listsItsKindsAndDescribesItself() throws Exception {
+        assertThat(JSON.readTree(get("/api/v1/checks")).get("kinds")).extracting(JsonNode::asString)
+                .isEqualTo(List.of("limits-and-fits", "diameter", "lip-seal-size", "seat-squareness"));
+        JsonNode openapi = JSON.readTree(get("/api/v1/openapi"));
+        assertThat(openapi.get("paths").propertyNames()).contains("/api/v1/checks/diameter", "/api/v1/checks/limits-and-fits", "/api/v1/checks/lip-seal-size",
+                "/api/v1/checks/seat-squareness");
+        assertThat(openapi.at("/components/schemas/DiameterInput/properties").propertyNames()).contains("nominalMm", "planes", "uncertaintyMm");
+    }
+}

@@ -1,0 +1,81 @@
+package joropo.core.readings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import joropo.core.readings.SeatSquarenessInput.Reading;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SeatSquarenessCheckTest {
+    /** The worked case has three figures. */
+    private static final double WORKED = 0.0005;
+
+    private static SeatSquarenessResult at12369(double od, double circle, double u, double d12, double d3, double d6, double d9) {
+        return SeatSquarenessCheck.check(new SeatSquarenessInput(od, circle, List.of(clock(12, d12), clock(3, d3), clock(6, d6), clock(9, d9)), u));
+    }
+
+    private static Reading clock(double clock, double depth) {
+        return new Reading(clock, null, depth);
+    }
+
+    /** Worked case: depths 2.10, 2.02, 1.98, 2.06 on a 62 mm circle, seal OD 72 mm. */
+    @Test
+    void workedCaseOfFourDepths() {
+        SeatSquarenessResult r = at12369(72, 62, 0.008, 2.10, 2.02, 1.98, 2.06);
+        assertThat(r.meanMm()).isCloseTo(2.040, within(WORKED));
+        assertThat(r.amplitudeMm()).isCloseTo(0.0632, within(0.00005));
+        assertThat(r.tiltMm()).isCloseTo(0.147, within(WORKED));
+        assertThat(r.deepestAngleDeg()).isCloseTo(341.6, within(0.05));
+        assertThat(r.proudAngleDeg()).isCloseTo(161.6, within(0.05));
+        assertThat(r.tapAtClock()).isEqualTo(5.4);
+        assertThat(r.findings().get(0).status()).isEqualTo(Status.PASS);
+    }
+
+    @ParameterizedTest(name = "OD {0}, tilt {1}: {2}")
+    @CsvSource({"50, 0.14, PASS", "50, 0.16, CAUTION", "80, 0.19, PASS", "80, 0.21, CAUTION", "120, 0.24, PASS", "180, 0.29, PASS", "200, 0.39, PASS",
+        "50, 0.32, FAIL", "200, 0.79, CAUTION", "200, 0.82, FAIL"})
+    void limitGrowsWithTheOutsideDiameter(double od, double tilt, Status expected) {
+        double half = tilt / 2;
+        Finding f = at12369(od, od, 0, 2 + half, 2, 2 - half, 2).findings().get(0);
+        assertThat(f.status()).isEqualTo(expected);
+        assertThat(f.remedy()).isEqualTo(expected == Status.PASS ? "" : "Tap on the case at 6.0 o'clock, then read all places again.");
+    }
+
+    @Test
+    void aSealThatSitsTrueHasNoPlaceToTap() {
+        SeatSquarenessResult r = at12369(72, 62, 0.008, 2, 2, 2, 2);
+        assertThat(r.tiltMm()).isZero();
+        assertThat(r.tapAtClock()).isNull();
+    }
+
+    @Test
+    void gaugeNotNamedIsACautionAndFewReadingsSayThatNoSlipWasLookedFor() {
+        SeatSquarenessResult r = SeatSquarenessCheck.check(new SeatSquarenessInput(72.0, 62.0,
+                List.of(new Reading(null, 0.0, 2.0), new Reading(null, 120.0, 2.0), new Reading(null, 240.0, 2.0)), null));
+        assertThat(r.findings()).filteredOn(f -> f.id().equals("gauge")).extracting(Finding::status).containsExactly(Status.CAUTION);
+        assertThat(r.findings()).filteredOn(f -> f.id().equals("suspicious")).extracting(Finding::message)
+                .containsExactly("With fewer than six readings a slip cannot be told from a tilt; no check was made.");
+    }
+
+    @Test
+    void refusesBothWaysOfNamingAPlaceAtOnceAndNone() {
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Reading(3.0, 90.0, 2.0)).withMessageContaining("one of the two");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Reading(null, null, 2.0)).withMessageContaining("one of the two");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Reading(13.0, null, Double.NaN))
+                .satisfies(e -> assertThat(e.errors()).extracting("field").containsExactly("clock", "depthMm"));
+    }
+
+    @Test
+    void clockIsTwelveAtTheTop() {
+        assertThat(SeatSquarenessCheck.clock(0)).isEqualTo(12);
+        assertThat(SeatSquarenessCheck.clock(359.9)).isEqualTo(12);
+        assertThat(SeatSquarenessCheck.clock(90)).isEqualTo(3);
+    }
+}
