@@ -111,7 +111,7 @@ public final class Workshop {
         BrowserContext context = page.context();
         context.setDefaultTimeout(15_000);
         page.onConsoleMessage(m -> {
-            boolean expected = m.text().contains("status of 40") || m.text().contains("status of 41") || m.text().contains("status of 42");
+            boolean expected = m.text().matches("(?s).*(status of|Status Error Code) 4\\d\\d.*");
             if (m.type().equals("error") && !expected || m.text().contains("Content Security Policy")) {
                 COMPLAINTS.add(page.url() + ": " + m.text());
             }

@@ -28,6 +28,9 @@ class LoginController {
 
     @GetMapping("/login")
     String login(HttpServletRequest request, Model model) {
+        if (request.getUserPrincipal() != null) {
+            return "redirect:/";
+        }
         if (people.isEmpty()) {
             return "redirect:/first-account";
         }

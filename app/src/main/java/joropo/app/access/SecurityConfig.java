@@ -54,7 +54,7 @@ public class SecurityConfig {
     SecurityFilterChain pages(HttpSecurity http) throws Exception {
         var gone = new SessionGone();
         http.authorizeHttpRequests(a -> a
-                        .requestMatchers("/assets/**", "/webjars/**", "/login", "/first-account", "/bare", "/error").permitAll()
+                        .requestMatchers("/assets/**", "/webjars/**", "/login", "/login/kept", "/first-account", "/bare", "/error").permitAll()
                         .requestMatchers("/people/**").hasRole(Role.LEAD.name())
                         .requestMatchers("/account/**", "/logout").authenticated()
                         .requestMatchers(HttpMethod.GET, "/**").authenticated()

@@ -6,6 +6,7 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -13,6 +14,7 @@ import java.io.UncheckedIOException;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.logging.Level;
 import joropo.app.job.Addendum;
 import joropo.app.job.Signature;
 import joropo.app.job.Snapshot;
@@ -34,6 +36,11 @@ public class CardService {
 
     private final SpringTemplateEngine templates;
     private final Show show;
+
+    static {
+        // the printer tells of every step otherwise
+        XRLog.listRegisteredLoggers().forEach(name -> XRLog.setLevel(name, Level.WARNING));
+    }
 
     CardService(SpringTemplateEngine templates, Show show) {
         this.templates = templates;

@@ -1,16 +1,13 @@
 package joropo.app.database;
 
 import java.util.Map;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.core.annotation.Order;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** Refuses to start when the writing connection is not as durable as promised: SQLite takes a misspelt pragma in silence. */
 @Component
-@Order(0)
-class PragmaCheck implements ApplicationRunner {
+class PragmaCheck implements SmartInitializingSingleton {
     private static final Map<String, String> WANTED = Map.of("journal_mode", "wal", "synchronous", "2", "foreign_keys", "1");
 
     private final JdbcTemplate jdbc;
@@ -20,7 +17,7 @@ class PragmaCheck implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments args) {
+    public void afterSingletonsInstantiated() {
         WANTED.forEach((pragma, wanted) -> {
             String found = jdbc.queryForObject("pragma " + pragma, String.class);
             if (!wanted.equalsIgnoreCase(found)) {

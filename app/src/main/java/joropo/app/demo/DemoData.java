@@ -1,6 +1,7 @@
 package joropo.app.demo;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -24,10 +25,8 @@ import joropo.core.section.Medium;
 import joropo.core.section.Rotation;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
@@ -35,9 +34,8 @@ import org.springframework.stereotype.Component;
  * the same each time. An existing database is left alone.
  */
 @Component
-@Order(1)
 @ConditionalOnProperty("joropo.demo")
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartInitializingSingleton {
     /** Its presence says that the data beside it are the demo's and may be thrown away. */
     private static final String MARKER = "DEMO";
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
@@ -58,18 +56,26 @@ class DemoData implements ApplicationRunner {
         this.jobs = jobs;
     }
 
+    /** Before the first page can be asked for. */
     @Override
-    public void run(ApplicationArguments args) throws IOException {
+    public void afterSingletonsInstantiated() {
         if (!people.isEmpty()) {
             return;
         }
-        Path marker = settings.data().resolve(MARKER);
-        Files.writeString(marker, "Made-up data of the Joropo demo. May be thrown away.\n");
+        mark(settings.data().resolve(MARKER));
         NewPerson lead = DemoPeople.ALL.stream().filter(p -> p.role() == Role.LEAD).findFirst().orElseThrow();
         people.addFirst(lead);
         DemoPeople.ALL.stream().filter(p -> !p.equals(lead)).forEach(p -> people.add(p, lead.name()));
         mill();
         LOG.info("Demo data made in {}", settings.data().toAbsolutePath());
+    }
+
+    private static void mark(Path marker) {
+        try {
+            Files.writeString(marker, "Made-up data of the Joropo demo. May be thrown away.\n");
+        } catch (IOException e) {
+            throw new UncheckedIOException("The demo's data folder cannot be written to", e);
+        }
     }
 
     private void mill() {

@@ -112,4 +112,4 @@ document.addEventListener("submit", (event) => {
 });
 window.addEventListener("pageshow", () => document.querySelectorAll("form").forEach((form) => delete form.dataset.sent));
 
-restore();
+window.addEventListener("load", restore);

@@ -1,0 +1,109 @@
+package joropo.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Every page: no serious fault of accessibility in light and dark, nothing wider than its screen, nothing the browser complains of. */
+class PagesIT {
+    private static final List<String> PAGES = List.of("/", "/machines", "/machines/1", "/find?q=conveyor", "/find?q=zzz", "/account", "/people", "/no-such-page",
+            "/jobs/26-0001/sign", "/jobs/26-0002/prove", "/jobs/26-0003/fit", "/jobs/26-0004/decide", "/jobs/26-0005/measure", "/jobs/26-0006/strip", "/jobs/26-0008/intake",
+            "/jobs/26-0002/set", "/jobs/26-0007/sign");
+
+    @ParameterizedTest
+    @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})
+    void noSeriousFaultOnAnyPage(ColorScheme scheme) {
+        Page page = Workshop.page("jacinta", scheme, 1280, 800);
+        for (String path : PAGES) {
+            page.navigate(Workshop.address() + path);
+            assertThat(serious(page)).as(scheme + " " + path).isEmpty();
+        }
+        page.context().close();
+        Page gate = Workshop.stranger(scheme, 1280, 800);
+        gate.navigate(Workshop.address() + "/login");
+        assertThat(serious(gate)).as(scheme + " sign-in").isEmpty();
+        gate.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    private static List<String> serious(Page page) {
+        return new AxeBuilder(page).analyze().getViolations().stream().filter(v -> v.getImpact().equals("serious") || v.getImpact().equals("critical"))
+                .map(PagesIT::words).toList();
+    }
+
+    private static String words(Rule violation) {
+        return violation.getId() + ": " + violation.getNodes().stream().map(n -> String.valueOf(n.getTarget())).toList();
+    }
+
+    @Test
+    void nothingIsWiderThanItsScreen() {
+        for (int width : new int[] {1280, 820, 400}) {
+            Page page = Workshop.page("jacinta", ColorScheme.LIGHT, width, 900);
+            for (String path : PAGES) {
+                page.navigate(Workshop.address() + path);
+                assertThat((Integer) page.evaluate("() => document.documentElement.scrollWidth")).as(path + " at " + width).isLessThanOrEqualTo(width);
+            }
+            page.context().close();
+        }
+        Workshop.complaints();
+    }
+
+    @Test
+    void wrongEntriesOfMachinesAndPositionsAreSaidAtTheirFields() {
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/machines");
+        page.fill("#name", "n".repeat(10_000));
+        page.click("form.grid2 button.keep");
+        assertThat(page.locator("#error-name")).hasText("Needs 1 to 80 characters.");
+        assertThat(page.locator("#error-place")).hasText("Needs 1 to 80 characters.");
+        page.navigate(Workshop.address() + "/machines/1");
+        page.fill("#name", "test");
+        page.fill("#shaft", "45 m");
+        page.fill("#bore", "-62");
+        page.fill("#speed", "fast");
+        page.click("form.grid2 button.keep");
+        assertThat(page.locator("#error-shaft")).containsText("not understood as a length");
+        assertThat(page.locator("#error-bore")).containsText("not above zero");
+        assertThat(page.locator("#error-speed")).containsText("not understood as a speed");
+        assertThat(page.locator("#shaft")).hasValue("45 m");
+        page.fill("#shaft", "62");
+        page.fill("#bore", "45");
+        page.fill("#speed", "");
+        page.click("form.grid2 button.keep");
+        assertThat(page.locator("#error-bore")).hasText("Must be larger than the shaft.");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    @Test
+    void keysMoveBetweenStagesFindAndFlip() {
+        Page page = Workshop.page("tobias");
+        page.navigate(Workshop.address() + "/jobs/26-0004/decide");
+        assertThat(page.locator("#way-round")).containsText("faces outside");
+        page.keyboard().press("f");
+        assertThat(page.locator("#way-round")).containsText("faces inside");
+        page.keyboard().press("f");
+        assertThat(page.locator("#rail .finding").first()).containsText("Turn the seal");
+        page.keyboard().press("[");
+        page.waitForURL("**/measure");
+        page.keyboard().press("]");
+        page.waitForURL("**/decide");
+        page.keyboard().press("?");
+        assertThat(page.locator("#keys")).isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("/");
+        page.keyboard().type("conveyor");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".sub")).containsText("conveyor");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+}

@@ -1,0 +1,56 @@
+package joropo.app;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A person at a plain HTTP client: signs in, reads pages, posts forms; for tests without a browser. */
+public final class Visitor {
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" (?:content|value)=\"([^\"]+)\"");
+
+    private final String address;
+    private final HttpClient client = HttpClient.newBuilder().cookieHandler(new CookieManager()).version(HttpClient.Version.HTTP_1_1).build();
+    private String token = "";
+
+    public Visitor(String address) {
+        this.address = address;
+    }
+
+    public Visitor signIn(String name) throws IOException, InterruptedException {
+        get("/login");
+        post("/login", "username", name, "password", "guasimo-" + name);
+        get("/");
+        return this;
+    }
+
+    public HttpResponse<String> get(String path) throws IOException, InterruptedException {
+        HttpResponse<String> answer = client.send(HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.ofString());
+        Matcher m = TOKEN.matcher(answer.body());
+        if (m.find()) {
+            token = m.group(1);
+        }
+        return answer;
+    }
+
+    public HttpResponse<String> post(String path, String... nameAndText) throws IOException, InterruptedException {
+        List<String> form = new ArrayList<>(List.of("_csrf=" + encode(token)));
+        for (int i = 0; i < nameAndText.length; i += 2) {
+            form.add(encode(nameAndText[i]) + "=" + encode(nameAndText[i + 1]));
+        }
+        return client.send(HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(String.join("&", form))).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private static String encode(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+}

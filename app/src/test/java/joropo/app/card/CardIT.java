@@ -1,0 +1,73 @@
+package joropo.app.card;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.openhtmltopdf.util.Diagnostic;
+import com.openhtmltopdf.util.JDKXRLogger;
+import com.openhtmltopdf.util.XRLog;
+import com.openhtmltopdf.util.XRLogger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.logging.Level;
+import joropo.app.Workshop;
+import joropo.app.job.JobService;
+import joropo.app.job.Snapshot;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The printer tells of what it cannot draw only in its log: one unknown thing and the whole drawing is gone. */
+class CardIT {
+    private final List<String> warnings = new ArrayList<>();
+
+    @AfterEach
+    void givesTheLogBack() {
+        XRLog.setLoggerImpl(new JDKXRLogger());
+    }
+
+    @ParameterizedTest(name = "card of {0}")
+    @CsvSource({"26-0001, 45x62x8, 1", "26-0003, 35x52x8, 1", "26-0005, size open, 1", "26-0008, size open, 1"})
+    void printsWithoutAWarningOnOnePageWithAllFontsInside(String number, String size, int pages) throws Exception {
+        XRLog.setLoggerImpl(new XRLogger() {
+            @Override
+            public void log(String where, Level level, String message) {
+                note(level, message);
+            }
+
+            @Override
+            public void log(String where, Level level, String message, Throwable thrown) {
+                note(level, message + " " + thrown);
+            }
+
+            @Override
+            public void setLevel(String logger, Level level) { }
+
+            @Override
+            public boolean isLogLevelEnabled(Diagnostic diagnostic) {
+                return true;
+            }
+        });
+        Snapshot card = Workshop.bean(JobService.class).snapshot(number);
+        byte[] pdf = Workshop.bean(CardService.class).pdf(card, Workshop.bean(JobService.class).signature(number), List.of());
+        assertThat(warnings).isEmpty();
+        try (var document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains(size, number, "Findings", "Cautions", "first", "licensed practice").doesNotContain("#");
+            assertThat(document.getNumberOfPages()).isEqualTo(pages);
+            for (PDPage page : document.getPages()) {
+                for (var name : page.getResources().getFontNames()) {
+                    assertThat(page.getResources().getFont(name).isEmbedded()).as(page.getResources().getFont(name).getName()).isTrue();
+                }
+            }
+        }
+    }
+
+    private void note(Level level, String message) {
+        if (level.intValue() >= Level.WARNING.intValue()) {
+            warnings.add(message);
+        }
+    }
+}

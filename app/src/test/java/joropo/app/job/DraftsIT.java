@@ -1,0 +1,241 @@
+package joropo.app.job;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import joropo.app.Workshop;
+import joropo.app.job.JobService.Posted;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Status;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** What is typed is never lost: drafts, two windows, ended sessions, struck readings, revisions, one signature. */
+class DraftsIT {
+    private static final JobService jobs = Workshop.bean(JobService.class);
+
+    private static String url(String number, String stage) {
+        return Workshop.address() + "/jobs/" + number + "/" + stage;
+    }
+
+    @AfterEach
+    void theBrowserHasNothingToComplainOf() {
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    @Test
+    void everyChangeIsSavedAndJudgedAndDrawnWithoutASaveButton() {
+        Page page = Workshop.page("marisol");
+        String number = JobMaker.madeSafe();
+        page.navigate(url(number, "measure"));
+        assertThat(page.locator("#drawing")).containsText("not read or decided yet");
+        page.fill("#stopDepth", "0.4134 in");
+        assertThat(page.locator("#echo-stopDepth")).containsText("10.500 mm");
+        assertThat(page.locator("#drawing svg")).containsText("10.50");
+        page.selectOption("#surface", "PIT");
+        assertThat(page.locator("#rail .finding").first()).containsText("does not hold");
+        assertThat(page.locator(".journal.is-now")).containsText("does not hold");
+        page.reload();
+        assertThat(page.locator("#stopDepth")).hasValue("0.4134 in");
+        page.context().close();
+    }
+
+    @Test
+    void aSecondWindowWithOlderTypingIsToldAndBothTextsStay() {
+        Page first = Workshop.page("marisol");
+        Page second = Workshop.page("tobias");
+        String number = JobMaker.madeSafe();
+        first.navigate(url(number, "measure"));
+        second.navigate(url(number, "measure"));
+        first.fill("#stopDepth", "10.5");
+        assertThat(first.locator("#echo-stopDepth")).containsText("10.500 mm");
+        second.fill("#stopDepth", "11.5");
+        assertThat(second.locator("#held .notice")).containsText("Both texts are kept");
+        assertThat(second.locator("#held tbody")).containsText("11.5");
+        assertThat(second.locator("#held tbody")).containsText("10.5");
+        assertThat(second.locator("#stopDepth")).hasValue("11.5");
+        second.click("#sheet .act button.keep");
+        assertThat(second.locator(".notice").first()).containsText("Not kept yet");
+
+        first.reload();
+        assertThat(first.locator("#stopDepth")).hasValue("10.5");
+        assertThat(first.locator("#held tbody")).containsText("11.5");
+        second.getByText("Go on with what is here").click();
+        assertThat(second.locator("#stopDepth")).hasValue("11.5");
+        assertThat(second.locator("#held .notice")).hasCount(0);
+        first.context().close();
+        second.context().close();
+    }
+
+    @Test
+    void anEndedSessionLosesNothingThatWasTyped() {
+        Page page = Workshop.stranger(ColorScheme.LIGHT, 1280, 800);
+        Workshop.signIn(page, Workshop.address(), "marisol");
+        String number = JobMaker.madeSafe();
+        page.navigate(url(number, "measure"));
+        page.context().clearCookies();
+        page.fill("#stopDepth", "10.77");
+        assertThat(page.locator("#signed-out")).isVisible();
+        assertThat(page.locator("#stopDepth")).hasValue("10.77");
+        page.click("#signed-out a");
+        page.fill("#username", "marisol");
+        page.fill("#password", "guasimo-marisol");
+        page.click("button.keep");
+        page.waitForURL("**/measure**");
+        assertThat(page.locator("#stopDepth")).hasValue("10.77");
+        assertThat(page.locator("#echo-stopDepth")).containsText("10.770 mm");
+        page.context().close();
+    }
+
+    @Test
+    void anEndedSessionShowsThePlainFormItsTextsBack() {
+        Page page = Workshop.stranger(ColorScheme.LIGHT, 1280, 800);
+        Workshop.signIn(page, Workshop.address(), "marisol");
+        page.route("**/*.js", route -> route.abort());
+        page.navigate(url(JobMaker.madeSafe(), "measure"));
+        page.fill("#stopDepth", "10.77");
+        page.context().clearCookies();
+        page.click("#sheet .act button.keep");
+        assertThat(page.locator("h1")).hasText("You were signed out");
+        assertThat(page.locator("dl.kept")).containsText("10.77");
+        page.context().close();
+        Workshop.complaints();
+    }
+
+    @Test
+    void aReadingTakenWrongIsStruckAndStaysVisible() {
+        Page page = Workshop.page("marisol");
+        String number = JobMaker.madeSafe();
+        page.navigate(url(number, "measure"));
+        page.fill("#shaftA1", "44.471");
+        assertThat(page.locator("#echo-shaftA1")).containsText("44.471 mm");
+        page.reload();
+        page.click("summary[aria-label='strike A at the old track, 12 to 6']");
+        page.click("button[value=shaftA1]");
+        assertThat(page.locator("#echo-shaftA1 .wrong")).containsText("needs its reason");
+        page.click("summary[aria-label='strike A at the old track, 12 to 6']");
+        page.fill("[id='shaftA1.why']", "half a turn misread");
+        page.click("button[value=shaftA1]");
+        assertThat(page.locator(".struck")).containsText("44.471 mm half a turn misread");
+        assertThat(page.locator("#shaftA1")).hasValue("");
+        page.context().close();
+    }
+
+    @Test
+    void theUnitMayBeSwitchedAtAnyTimeWithoutChangingWhatIsStored() {
+        Page page = Workshop.page("tobias");
+        String number = JobMaker.madeSafe();
+        page.navigate(url(number, "measure"));
+        page.fill("#shaftA1", "44.96");
+        page.fill("#shaftA2", "1.7700 in");
+        assertThat(page.locator("#echo-shaftA2")).containsText("44.958 mm");
+        page.click(".turn");
+        assertThat(page.locator("#shaftA1")).hasValue("44.96 mm");
+        page.fill("#shaftB1", "1 49/64");
+        assertThat(page.locator("#echo-shaftB1")).containsText("44.847 mm");
+        page.click(".turn");
+        assertThat(page.locator("#shaftA1")).hasValue("44.96");
+        assertThat(page.locator("#shaftB1")).hasValue("1 49/64 in");
+        assertThat(page.locator("#echo-shaftB1")).containsText("44.847 mm");
+        page.context().close();
+    }
+
+    @Test
+    void aKeptRevisionStaysForEver() {
+        String number = JobMaker.madeSafe();
+        JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.9", "shaftA2", "44.9");
+        JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.8", "shaftA2", "44.9");
+        assertThat(jobs.page(number, Stage.MEASURE, JobMaker.person("marisol")).revision()).isEqualTo(2);
+        var jdbc = Workshop.bean(JdbcTemplate.class);
+        assertThatExceptionOfType(DataAccessException.class).isThrownBy(() -> jdbc.update("update sheet_revision set verdict = 'PASS'"))
+                .withMessageContaining("a kept revision stays as it is");
+        assertThatExceptionOfType(DataAccessException.class).isThrownBy(() -> jdbc.update("delete from sheet_revision"))
+                .withMessageContaining("never deleted");
+    }
+
+    @Test
+    void nothingAfterStrippingIsKeptBeforeItIsMadeSafe() {
+        String number = JobMaker.open();
+        Posted posted = new Posted("t", 0, Map.of("shaftA1", "44.9", "shaftA2", "44.9"));
+        var refused = jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"));
+        assertThat(refused.kept()).isFalse();
+        assertThat(refused.view().held()).contains("Isolated, locked, pressure off");
+        JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "unsafeWhy", "no lock on this old starter, fuses drawn and carried");
+        assertThat(jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol")).kept()).isTrue();
+        assertThat(jobs.snapshot(number).findings()).anyMatch(f -> f.id().equals("safe") && f.status() == Status.CAUTION && f.message().contains("fuses drawn"));
+    }
+
+    @Test
+    void stepsWaitForTheHoldPointBeforeThemAndSkippingNeedsAReason() {
+        String number = JobMaker.madeSafe();
+        JobMaker.keep(number, Stage.DECIDE, "size", "45x62x8", "caseType", "RUBBER", "mainLip", "IN");
+        var who = JobMaker.person("marisol");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "drive", null, who)).withMessageContaining("waits for the hold point");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "parts", " ", who)).withMessageContaining("needs a written reason");
+        jobs.finishStep(number, "parts", "parts were laid out yesterday", who);
+        jobs.finishStep(number, "parts", null, who);
+        assertThat(jobs.snapshot(number).steps().get(0).skippedWhy()).as("the first word stands").isEqualTo("parts were laid out yesterday");
+    }
+
+    @Test
+    void aDoubleClickSignsOnce() throws Exception {
+        String number = JobMaker.readyToSign("IN");
+        Page page = Workshop.page("marisol");
+        page.navigate(url(number, "sign"));
+        page.dblclick("#sign");
+        assertThat(page.locator("#sign-head")).hasText("Signed");
+        page.context().close();
+        String again = JobMaker.readyToSign("IN");
+        var pool = Executors.newFixedThreadPool(4);
+        Callable<Boolean> sign = () -> {
+            jobs.sign(again, JobMaker.person("marisol"));
+            return true;
+        };
+        for (var done : pool.invokeAll(IntStream.range(0, 8).mapToObj(i -> sign).toList())) {
+            assertThat(done.get()).isTrue();
+        }
+        pool.shutdown();
+        var jdbc = Workshop.bean(JdbcTemplate.class);
+        for (String n : List.of(number, again)) {
+            assertThat(jdbc.queryForObject("select count(*) from signature s join job j on j.id = s.job_id where j.number = ?", Integer.class, n)).isEqualTo(1);
+            assertThat(jdbc.queryForObject("select count(*) from act where what = ?", Integer.class, "signed job " + n)).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void aSignedJobIsFrozenAndTakesAddendaOnly() {
+        String number = JobMaker.readyToSign("IN");
+        jobs.sign(number, JobMaker.person("marisol"));
+        Snapshot before = jobs.snapshot(number);
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> JobMaker.keep(number, Stage.SET, "playMeasured", "9")).withMessageContaining("not changed any more");
+        Page page = Workshop.page("marisol");
+        page.navigate(url(number, "sign"));
+        assertThat(page.locator("#remark")).isDisabled();
+        page.fill("#addendum", "Looked again after a week: dry.");
+        page.getByText("Add", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.locator("main .lines")).containsText("Looked again after a week: dry.");
+        page.context().close();
+        assertThat(jobs.snapshot(number)).isEqualTo(before);
+        assertThat(before.signer()).isEqualTo("Marisol Araguaney");
+    }
+
+    @Test
+    void whatDoesNotHoldWantsAConcessionOfALead() {
+        String number = JobMaker.readyToSign("OUT");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.sign(number, JobMaker.person("jacinta"))).withMessageContaining("a lead writes a concession");
+        JobMaker.keep(number, Stage.SIGN, "concession", "Reversed until the purge line is back; look daily.");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.sign(number, JobMaker.person("marisol"))).withMessageContaining("only a lead signs");
+        jobs.sign(number, JobMaker.person("jacinta"));
+        assertThat(jobs.snapshot(number).concession()).startsWith("Reversed until");
+    }
+}
