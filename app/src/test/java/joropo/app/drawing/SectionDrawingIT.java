@@ -56,8 +56,9 @@ class SectionDrawingIT {
         page.navigate(Workshop.address() + "/login");   // for the fonts of the pages
         page.evaluate("html => { document.body.innerHTML = html; }", html.toString());
         page.waitForFunction("() => document.fonts.status === 'loaded'");
-        assertThat(page.locator("svg.section")).isNotNull();
         assertThat((List<?>) page.evaluate(OVERLAPS)).isEmpty();
+        page.evaluate("() => { const t = document.querySelector('svg.section text'); t.after(t.cloneNode(true)); }");
+        assertThat((List<?>) page.evaluate(OVERLAPS)).as("a text laid on another is seen").hasSize(1);
         assertThat((Integer) page.evaluate("() => document.querySelectorAll('svg.section').length")).isEqualTo(DRAWINGS);
         page.context().close();
         Workshop.complaints();

@@ -1,0 +1,108 @@
+package joropo.app.runs;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import joropo.app.Server;
+import joropo.app.Visitor;
+import joropo.app.Workshop;
+import org.junit.jupiter.api.Test;
+
+/** Measures the application as people run it, and writes what it found; run by {@code ./joropo bench}, never with the tests. */
+class BenchRun {
+    private static final int STARTS = 3;
+    private static final int WARM_UP = 600;
+    private static final int ROUNDS = 1500;
+    private static final Path HOME = Path.of(System.getProperty("joropo.home"));
+    private static final Path RUN = HOME.resolve("run");
+
+    private interface Request {
+        HttpResponse<String> send(int n) throws IOException, InterruptedException;
+    }
+
+    private record Timing(String what, double medianMs, double p99Ms) {
+        static Timing of(String what, double[] ms) {
+            double[] sorted = ms.clone();
+            Arrays.sort(sorted);
+            return new Timing(what, sorted[sorted.length / 2], sorted[(int) (sorted.length * 0.99)]);
+        }
+
+        String row(Timing bare) {
+            return String.format(Locale.ROOT, "| %s | %.2f | %.2f | %.1f | %.1f |%n", what, medianMs, p99Ms, medianMs / bare.medianMs, p99Ms / bare.p99Ms);
+        }
+    }
+
+    @Test
+    void measure() throws Exception {
+        List<String> java = new ArrayList<>(List.of(System.getenv("JOROPO_JAVA_ARGS").split(" ")));
+        java.add("-XX:SharedArchiveFile=" + RUN.resolve("joropo.jsa"));
+        double[] starts = new double[STARTS];
+        double[] memory = new double[STARTS];
+        for (int i = 0; i < STARTS; i++) {
+            Path data = Workshop.temporary("joropo-bench");
+            Server.start(RUN.resolve("joropo.jar"), data, java).close();   // makes the demo data
+            try (Server server = Server.start(RUN.resolve("joropo.jar"), data, java)) {
+                starts[i] = server.firstPage().toMillis() / 1000.0;
+                memory[i] = residentMib(server.pid());
+                if (i == STARTS - 1) {
+                    write(starts, memory, latencies(server), residentMib(server.pid()));
+                }
+            }
+        }
+    }
+
+    private static List<Timing> latencies(Server server) throws Exception {
+        Visitor visitor = new Visitor(server.address()).signIn("marisol");
+        List<String> names = List.of("bare page", "job sheet page", "one keystroke: saved, judged, drawn");
+        List<Request> requests = List.of(n -> visitor.get("/bare"), n -> visitor.get("/jobs/26-0005/measure"),
+                n -> visitor.post("/jobs/26-0005/measure/draft", "tab", "bench", "seq", "99999", "shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.9" + n % 100,
+                        "shaftA2", "44.95", "shaftB1", "44.96", "shaftB2", "1.7700 in", "boreGauge", "BORE_GAUGE_3", "boreA1", "62.01", "boreA2", "62.02", "stopDepth",
+                        "10.5", "turningDepth", "14.5", "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN"));
+        double[][] ms = new double[requests.size()][ROUNDS];
+        for (int n = -WARM_UP; n < ROUNDS; n++) {
+            for (int r = 0; r < requests.size(); r++) {   // side by side, so that a busy moment of the machine meets all alike
+                long began = System.nanoTime();
+                int status = requests.get(r).send(Math.abs(n)).statusCode();
+                if (status != 200) {
+                    throw new IllegalStateException(names.get(r) + " answered " + status);
+                }
+                if (n >= 0) {
+                    ms[r][n] = (System.nanoTime() - began) / 1e6;
+                }
+            }
+        }
+        List<Timing> out = new ArrayList<>();
+        for (int r = 0; r < requests.size(); r++) {
+            out.add(Timing.of(names.get(r), ms[r]));
+        }
+        return out;
+    }
+
+    private static double residentMib(long pid) throws IOException {
+        return Files.readAllLines(Path.of("/proc/" + pid + "/status")).stream().filter(l -> l.startsWith("VmRSS"))
+                .mapToDouble(l -> Double.parseDouble(l.replaceAll("\\D", "")) / 1024).findFirst().orElseThrow();
+    }
+
+    private static void write(double[] starts, double[] memory, List<Timing> timings, double after) throws IOException {
+        Arrays.sort(starts);
+        Arrays.sort(memory);
+        var out = new StringBuilder("# Performance\n\nMeasured by `./joropo bench` on " + LocalDate.now() + ", " + Runtime.getRuntime().availableProcessors()
+                + " cores, Java " + Runtime.version().feature() + ", the extracted application with its class-data archive, demo data, one client on the same machine.\n"
+                + "The machine is shared: read single figures as hints and the ratios as the result.\n\n");
+        out.append(String.format(Locale.ROOT, "- start to first page that reads the database: %.1f s (median of %d; aim: under 6 s)%n", starts[STARTS / 2], STARTS));
+        out.append(String.format(Locale.ROOT, "- resident memory after the first page: %.0f MiB (aim: under 300), after %d requests: %.0f MiB%n%n", memory[STARTS / 2],
+                3 * (WARM_UP + ROUNDS), after));
+        out.append("| request | median ms | p99 ms | median, times bare | p99, times bare |\n| --- | --- | --- | --- | --- |\n");
+        timings.forEach(t -> out.append(t.row(timings.get(0))));
+        out.append(String.format(Locale.ROOT, "%nEach request %d times after %d to warm up, in turn. A keystroke writes its draft to the disk before it is answered "
+                + "(aim: p99 under 25 ms and at most 4 times the bare page).%n", ROUNDS, WARM_UP));
+        Files.writeString(HOME.resolve("docs/performance.md"), out);
+        System.out.print(out);
+    }
+}

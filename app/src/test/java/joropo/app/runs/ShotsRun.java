@@ -1,0 +1,48 @@
+package joropo.app.runs;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.awt.image.BufferedImage;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import joropo.app.Workshop;
+import joropo.app.card.CardService;
+import joropo.app.job.JobService;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Test;
+
+/** Makes every picture of docs/screenshots anew from fresh demo data; run by {@code ./joropo shots}, never with the tests. */
+class ShotsRun {
+    private static final Path FOLDER = Path.of(System.getProperty("joropo.home")).resolve("docs/screenshots");
+    private static final int CARD_DPI = 100;
+
+    @Test
+    void takeAll() throws Exception {
+        Files.createDirectories(FOLDER);
+        Page gate = Workshop.stranger(ColorScheme.LIGHT, 1280, 800);
+        take(gate, "/login", "sign-in");
+        Page page = Workshop.page("marisol");
+        take(page, "/", "today");
+        take(page, "/machines/1", "machine");
+        take(page, "/jobs/26-0005/measure", "job-measure");
+        take(page, "/jobs/26-0003/fit", "job-fit");
+        card("26-0001");
+    }
+
+    private static void take(Page page, String path, String name) {
+        page.navigate(Workshop.address() + path);
+        page.waitForFunction("() => document.fonts.status === 'loaded'");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+
+    private static void card(String number) throws Exception {
+        JobService jobs = Workshop.bean(JobService.class);
+        byte[] pdf = Workshop.bean(CardService.class).pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number));
+        try (var document = Loader.loadPDF(pdf)) {
+            BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, CARD_DPI);
+            ImageIO.write(picture, "png", FOLDER.resolve("card.png").toFile());
+        }
+    }
+}
