@@ -1,7 +1,6 @@
 package joropo.app.drawing;
 
 import java.util.List;
-import java.util.Locale;
 
 /** Writes SVG 1.1 that page and printer both take: no style, no script, no link but to its own clips and patterns. */
 final class Svg {
@@ -104,9 +103,12 @@ final class Svg {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
     }
 
+    /** A coordinate to a tenth of a unit, written by hand: a drawing has thousands, and formatters are slow. */
     static String n(double value) {
-        String text = String.format(Locale.ROOT, "%.1f", value);
-        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        long tenths = Math.round(value * 10);
+        long whole = Math.abs(tenths / 10);
+        long rest = Math.abs(tenths % 10);
+        return (tenths < 0 ? "-" : "") + whole + (rest == 0 ? "" : "." + rest);
     }
 
     static String open(List<Point> points) {

@@ -1,9 +1,7 @@
 package joropo.app.job;
 
-import java.security.Principal;
 import java.util.Map;
 import java.util.stream.Collectors;
-import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.job.JobService.Posted;
 import joropo.app.ui.Errors;
@@ -13,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -24,103 +23,101 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/jobs/{number}")
 class JobController {
     private final JobService jobs;
-    private final PeopleService people;
 
-    JobController(JobService jobs, PeopleService people) {
+    JobController(JobService jobs) {
         this.jobs = jobs;
-        this.people = people;
     }
 
     @GetMapping
-    String job(@PathVariable String number, Principal who) {
-        JobView view = jobs.page(number, Stage.INTAKE, person(who));
+    String job(@PathVariable String number, @ModelAttribute(name = "me", binding = false) Person me) {
+        JobView view = jobs.page(number, Stage.INTAKE, me);
         Stage stage = view.stages().stream().filter(s -> !s.kept()).map(JobView.StageView::stage).findFirst().orElse(Stage.SIGN);
         return "redirect:/jobs/" + number + "/" + stage.path();
     }
 
     @GetMapping("/{stage}")
-    String stage(@PathVariable String number, @PathVariable String stage, Principal who, Model model) {
-        return page(jobs.page(number, stage(stage), person(who)), "", model);
+    String stage(@PathVariable String number, @PathVariable String stage, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+        return page(jobs.page(number, stage(stage), me), "", model);
     }
 
     /** One keystroke: saved, judged, drawn. A browser without script never comes here. */
     @PostMapping("/{stage}/draft")
-    String draft(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, Principal who, Model model) {
-        model.addAttribute("view", jobs.type(number, stage(stage), posted(form), person(who)));
+    String draft(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+        model.addAttribute("view", jobs.type(number, stage(stage), posted(form), me));
         return "job/echo";
     }
 
     @PostMapping("/{stage}")
-    String keep(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, Principal who, Model model) {
+    String keep(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         Stage at = stage(stage);
-        JobService.Kept kept = jobs.keep(number, at, posted(form), person(who));
+        JobService.Kept kept = jobs.keep(number, at, posted(form), me);
         return kept.kept() ? "redirect:/jobs/" + number + "/" + at.next().orElse(at).path() : page(kept.view(), "Not kept yet: see what is marked.", model);
     }
 
     @PostMapping("/{stage}/strike")
     String strike(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @RequestParam String strike,
-                  Principal who, Model model) {
+                  @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         String why = form.getOrDefault(strike + ".why", "");
-        return page(jobs.strike(number, stage(stage), posted(form), strike, why, person(who)), "", model);
+        return page(jobs.strike(number, stage(stage), posted(form), strike, why, me), "", model);
     }
 
     /** Takes a size from the list that was offered, with whatever else was typed. */
     @PostMapping("/decide/size")
-    String takeSize(@PathVariable String number, @RequestParam Map<String, String> form, @RequestParam String take, Principal who) {
+    String takeSize(@PathVariable String number, @RequestParam Map<String, String> form, @RequestParam String take, @ModelAttribute(name = "me", binding = false) Person me) {
         form.put("size", take);
-        jobs.type(number, Stage.DECIDE, posted(form), person(who));
+        jobs.type(number, Stage.DECIDE, posted(form), me);
         return "redirect:/jobs/" + number + "/decide";
     }
 
     @PostMapping("/{stage}/take")
-    String takeTyping(@PathVariable String number, @PathVariable String stage, @RequestParam String other, Principal who) {
-        jobs.take(number, stage(stage), other, person(who));
+    String takeTyping(@PathVariable String number, @PathVariable String stage, @RequestParam String other, @ModelAttribute(name = "me", binding = false) Person me) {
+        jobs.take(number, stage(stage), other, me);
         return "redirect:/jobs/" + number + "/" + stage(stage).path();
     }
 
     @PostMapping("/steps/{step}")
     String step(@PathVariable String number, @PathVariable String step, @RequestParam(required = false) @Nullable String why,
-                @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, Principal who, Model model) {
+                @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         try {
-            jobs.finishStep(number, step, why, person(who));
+            jobs.finishStep(number, step, why, me);
             if (!htmx) {
                 return "redirect:/jobs/" + number + "/fit#steps";
             }
         } catch (RefusedInput e) {
             model.addAttribute("stepErrors", Errors.byField(e));
         }
-        String page = page(jobs.page(number, Stage.FIT, person(who)), "", model);
+        String page = page(jobs.page(number, Stage.FIT, me), "", model);
         return htmx ? "job/steps :: steps" : page;
     }
 
     @PostMapping("/signature")
-    String sign(@PathVariable String number, Principal who, Model model) {
+    String sign(@PathVariable String number, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         try {
-            jobs.sign(number, person(who));
+            jobs.sign(number, me);
             return "redirect:/jobs/" + number + "/sign";
         } catch (RefusedInput e) {
-            return page(jobs.page(number, Stage.SIGN, person(who)), "Not signed: see what is open.", model);
+            return page(jobs.page(number, Stage.SIGN, me), "Not signed: see what is open.", model);
         }
     }
 
     @PostMapping("/addenda")
-    String addendum(@PathVariable String number, @RequestParam String text, Principal who, Model model) {
+    String addendum(@PathVariable String number, @RequestParam String text, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         try {
-            jobs.addAddendum(number, text, person(who));
+            jobs.addAddendum(number, text, me);
             return "redirect:/jobs/" + number + "/sign";
         } catch (RefusedInput e) {
             model.addAttribute("addendumText", text);
-            return page(jobs.page(number, Stage.SIGN, person(who)), "The addendum " + e.errors().get(0).message() + ".", model);
+            return page(jobs.page(number, Stage.SIGN, me), "The addendum " + e.errors().get(0).message() + ".", model);
         }
     }
 
     @PostMapping("/withdrawal")
-    String withdraw(@PathVariable String number, @RequestParam String why, Principal who, Model model) {
+    String withdraw(@PathVariable String number, @RequestParam String why, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         try {
-            jobs.withdraw(number, why, person(who));
+            jobs.withdraw(number, why, me);
             return "redirect:/jobs/" + number + "/sign";
         } catch (RefusedInput e) {
-            return page(jobs.page(number, Stage.SIGN, person(who)), "Withdrawing " + e.errors().get(0).message() + ".", model);
+            return page(jobs.page(number, Stage.SIGN, me), "Withdrawing " + e.errors().get(0).message() + ".", model);
         }
     }
 
@@ -136,10 +133,6 @@ class JobController {
         String tab = form.getOrDefault("tab", "");
         String seq = form.getOrDefault("seq", "");
         return new Posted(tab.matches("[0-9a-z]{1,20}") ? tab : "unknown", seq.matches("\\d{1,15}") ? Long.parseLong(seq) : 0, texts);
-    }
-
-    private Person person(Principal who) {
-        return people.find(who.getName()).orElseThrow();
     }
 
     private static Stage stage(String path) {

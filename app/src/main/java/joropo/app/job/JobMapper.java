@@ -27,8 +27,7 @@ interface JobMapper {
 
     List<StageDraft> drafts(long jobId);
 
-    void saveDraft(@Param("jobId") long jobId, @Param("stage") Stage stage, @Param("tab") String tab, @Param("seq") long seq,
-                   @Param("aside") boolean aside, @Param("texts") String texts, @Param("verdict") Status verdict, @Param("personId") long personId, @Param("at") Instant at);
+    void saveDraft(@Param("jobId") long jobId, @Param("d") StageDraft draft, @Param("personId") long personId);
 
     List<StepDone> steps(long jobId);
 

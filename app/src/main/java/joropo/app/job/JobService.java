@@ -114,7 +114,7 @@ public class JobService {
     public void take(String number, Stage stage, String tab, Person person) {
         JobState state = store.load(number);
         state.drafts().stream().filter(d -> d.stage() == stage && d.tab().equals(tab)).findFirst()
-                .ifPresent(d -> store.saveDraft(number, stage, tab, state.seq(stage), json.read(d.texts()), d.verdict(), person));
+                .ifPresent(d -> store.saveDraft(state, stage, tab, state.seq(stage), json.read(d.texts()), d.verdict(), person));
     }
 
     /** Ticks a step, or skips it with a reason. @throws RefusedInput when a hold point before it is open or the reason is no reason */
@@ -191,9 +191,8 @@ public class JobService {
         seen.putAll(before.texts());
         seen.put(stage, texts);
         JobEvaluation evaluation = JobEvaluation.of(before.position(), seen);
-        String number = before.job().number();
-        JobStore.Saved saved = store.saveDraft(number, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
-        return pages.view(store.load(number), stage, evaluation, posted.tab(), saved.seq(), texts, errors, person);
+        JobStore.Saved saved = store.saveDraft(before, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
+        return pages.view(saved.after(), stage, evaluation, posted.tab(), saved.seq(), texts, errors, person);
     }
 
     private static JobEvaluation evaluate(JobState state) {

@@ -22,6 +22,11 @@ record JobState(Job job, Position position, List<Revision> revisions, List<JobMa
         return new JobState(job, position, revisions, drafts, steps, signature, addenda, texts);
     }
 
+    /** The same job with these drafts, which may hold newer typing. */
+    JobState withDrafts(List<JobMapper.StageDraft> newDrafts, TextsJson json) {
+        return newDrafts.equals(drafts) ? this : of(job, position, revisions, newDrafts, steps, signature, addenda, json);
+    }
+
     Map<String, Typed> sheet(Stage stage) {
         return texts.getOrDefault(stage, Map.of());
     }

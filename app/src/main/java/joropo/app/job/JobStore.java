@@ -4,11 +4,15 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
+import joropo.app.job.JobMapper.StageDraft;
 import joropo.app.register.RegisterService;
 import joropo.app.ui.NotFound;
 import joropo.core.units.RefusedInput;
@@ -48,20 +52,25 @@ class JobStore {
         return find(number);
     }
 
-    /** What became of a draft. @param seq the number to send with the next one */
-    record Saved(long seq, boolean aside) { }
+    /** What became of a draft. @param seq the number to send with the next one, @param after the job with the draft in it */
+    record Saved(long seq, JobState after) { }
 
     /**
      * Saves what a window shows. A window that has not seen the newest typing of another one is saved aside: both texts stay.
+     * @param loaded the job as it was loaded for this request; only what others may have changed since is read again
      * @param seenSeq the highest number this window knows of
      */
     @Transactional
-    public Saved saveDraft(String number, Stage stage, String tab, long seenSeq, Map<String, Typed> texts, Status verdict, Person person) {
-        JobState state = open(number);
-        boolean older = state.seqOfOthers(stage, tab) > Math.max(seenSeq, state.seqOf(stage, tab));
-        long seq = older ? Math.max(seenSeq, state.seqOf(stage, tab)) : state.seq(stage) + 1;
-        jobs.saveDraft(state.job().id(), stage, tab, seq, older, json.write(texts), verdict, person.id(), after(state.lastRevision(stage)));
-        return new Saved(seq, older);
+    public Saved saveDraft(JobState loaded, Stage stage, String tab, long seenSeq, Map<String, Typed> texts, Status verdict, Person person) {
+        mustBeOpen(find(loaded.job().number()));
+        JobState now = loaded.withDrafts(jobs.drafts(loaded.job().id()), json);
+        boolean older = now.seqOfOthers(stage, tab) > Math.max(seenSeq, now.seqOf(stage, tab));
+        long seq = older ? Math.max(seenSeq, now.seqOf(stage, tab)) : now.seq(stage) + 1;
+        var draft = new StageDraft(stage, tab, seq, older, json.write(texts), verdict, person.fullName(), after(now.lastRevision(stage)));
+        jobs.saveDraft(loaded.job().id(), draft, person.id());
+        List<StageDraft> drafts = Stream.concat(now.drafts().stream().filter(d -> d.stage() != stage || !d.tab().equals(tab)), Stream.of(draft))
+                .sorted(Comparator.comparingLong(StageDraft::seq)).toList();
+        return new Saved(seq, now.withDrafts(drafts, json));
     }
 
     /** Keeps a sheet as its next revision. */
@@ -69,7 +78,7 @@ class JobStore {
     public void keep(String number, Stage stage, Map<String, Typed> texts, Status verdict, Person person) {
         JobState state = open(number);
         int revision = state.lastRevision(stage).map(Revision::revision).orElse(0) + 1;
-        Instant newest = state.drafts().stream().filter(d -> d.stage() == stage).map(JobMapper.StageDraft::savedAt).max(Instant::compareTo).orElse(Instant.EPOCH);
+        Instant newest = state.drafts().stream().filter(d -> d.stage() == stage).map(StageDraft::savedAt).max(Instant::compareTo).orElse(Instant.EPOCH);
         Instant at = now().isBefore(newest) ? newest : now();
         jobs.insertRevision(state.job().id(), stage, revision, json.write(texts), TextsJson.SCHEMA_VERSION, verdict, person.id(), at);
     }
@@ -109,11 +118,14 @@ class JobStore {
     }
 
     private JobState open(String number) {
-        JobState state = state(find(number));
-        if (!state.isOpen()) {
-            throw new RefusedInput("", "job " + number + " is " + state.job().state().name().toLowerCase(Locale.ROOT) + ": it is not changed any more");
+        return state(mustBeOpen(find(number)));
+    }
+
+    private static Job mustBeOpen(Job job) {
+        if (job.state() != Job.State.OPEN) {
+            throw new RefusedInput("", "job " + job.number() + " is " + job.state().name().toLowerCase(Locale.ROOT) + ": it is not changed any more");
         }
-        return state;
+        return job;
     }
 
     private JobState state(Job job) {
