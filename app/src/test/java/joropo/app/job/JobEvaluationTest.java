@@ -1,0 +1,144 @@
+package joropo.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import joropo.app.register.Position;
+import joropo.core.plan.Step;
+import joropo.core.section.Dirt;
+import joropo.core.section.Medium;
+import joropo.core.section.SectionResult.Window;
+import joropo.core.units.LengthUnit;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What follows from the texts of a job, at every moment between an empty sheet and a full one. */
+class JobEvaluationTest {
+    private static final String[] READ = {"shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.96", "shaftA2", "44.955", "shaftB1", "44.97", "shaftB2", "44.965",
+        "boreGauge", "BORE_GAUGE_3", "boreA1", "62.015", "boreA2", "62.018", "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.5", "turningDepth", "14.5",
+        "groundFrom", "-4", "groundTo", "16", "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN"};
+    private static final String[] DECIDED = {"size", "45x62x8", "caseType", "RUBBER", "dustLip", "OUT", "mainLip", "IN"};
+
+    private final Map<Stage, Map<String, Typed>> texts = new EnumMap<>(Stage.class);
+
+    private JobEvaluationTest type(Stage stage, String... nameAndText) {
+        Map<String, Typed> sheet = texts.computeIfAbsent(stage, s -> new HashMap<>());
+        for (int i = 0; i < nameAndText.length; i += 2) {
+            sheet.put(nameAndText[i], new Typed(nameAndText[i + 1], LengthUnit.MM, List.of()));
+        }
+        return this;
+    }
+
+    private JobEvaluation evaluate(@Nullable Double shaft, @Nullable Double bore) {
+        return JobEvaluation.of(new Position(1, 1, "Conveyor", "yard", "output", shaft, bore, Medium.OIL, Dirt.DUST, null, null), texts);
+    }
+
+    private Status status(String id) {
+        return evaluate(45.0, 62.0).findings().stream().filter(f -> f.finding().id().equals(id)).map(JobFinding::status).findFirst().orElse(null);
+    }
+
+    @Test
+    void anEmptyJobAsksForEverythingAndStillHasAPicture() {
+        JobEvaluation empty = evaluate(null, null);
+        assertThat(empty.errors()).isEmpty();
+        assertThat(empty.findings()).extracting(JobFinding::status).containsOnly(Status.MISSING);
+        assertThat(empty.sketch().assumed()).containsExactlyInAnyOrder(Sketch.Assumed.values());
+        assertThat(JobDrawing.svg(empty, List.of())).contains("not read or decided yet").doesNotContain("NaN");
+        assertThat(empty.plan()).isEmpty();
+        assertThat(empty.madeSafe()).isFalse();
+    }
+
+    @Test
+    void aFullSheetHolds() {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED);
+        JobEvaluation full = evaluate(45.0, 62.0);
+        assertThat(full.window()).isEqualTo(new Window(0, 2.5, 2.5));
+        assertThat(full.sketch().assumed()).isEmpty();
+        assertThat(full.sketch().section().seal().fromMm()).as("aims at the stop").isEqualTo(2.5);
+        assertThat(full.pressFit().interferenceMinMm()).isEqualTo(0.182);
+        assertThat(full.verdict(Stage.DECIDE)).as("easily confused sizes are named").isEqualTo(Status.CAUTION);
+        assertThat(full.plan()).extracting(Step::id).contains("depth");
+        assertThat(JobDrawing.svg(full, List.of())).contains("Ø 45 h11").contains("Ø 62 H8").doesNotContain("not read");
+    }
+
+    @ParameterizedTest(name = "{0} = {1}: {2} is {3}")
+    @CsvSource({"mainLip, OUT, D1, FAIL", "dustLip, NONE, D6, CAUTION", "plannedDepth, 3, S2, FAIL", "plannedDepth, -1, S2, FAIL", "plannedDepth, 1, S2, PASS",
+        "size, 45x62x10, S6, PASS", "size, 45x62x11, decided, CAUTION", "size, 50x72x8, shaft-size, FAIL", "caseType, METAL, interference, PASS"})
+    void eachDecisionIsJudged(String field, String text, String finding, Status expected) {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.DECIDE, field, text);
+        assertThat(status(finding)).isEqualTo(expected);
+    }
+
+    @ParameterizedTest(name = "{0} = {1}: {2} is {3}")
+    @CsvSource({"shaftA1, 44.8, shaft-size, FAIL", "shaftA1, 44.842, shaft-size, REMEASURE", "shaftA1, 44.9, roundness, CAUTION", "boreA1, 62.044, bore-size, REMEASURE",
+        "boreGauge, CALIPER, bore-gauge, CAUTION", "stopDepth, 8.2, S6, FAIL", "turningDepth, 10.6, S2, FAIL", "groundTo, 8, S4, FAIL", "surface, PIT, surface, FAIL",
+        "shaftEnd, ROUNDED, edge, FAIL", "entersFrom, OUT, edge, PASS", "partC, 45, shaft-temperature, CAUTION"})
+    void eachReadingIsJudged(String field, String text, String finding, Status expected) {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.MEASURE, field, text);
+        assertThat(status(finding)).isEqualTo(expected);
+    }
+
+    @Test
+    void theNominalSizesAreTheDecidedOnesElseThePositionsElseTheNearestListed() {
+        type(Stage.MEASURE, "shaftA1", "44.9", "shaftA2", "44.9", "boreA1", "62.02", "boreA2", "62.02");
+        assertThat(evaluate(null, null).measured().shaftNominalMm()).isEqualTo(45);
+        assertThat(evaluate(null, null).measured().boreNominalMm()).isEqualTo(62);
+        assertThat(evaluate(44.0, 60.0).measured().shaftNominalMm()).isEqualTo(44);
+        type(Stage.DECIDE, "size", "45x65x8");
+        assertThat(evaluate(44.0, 60.0).measured().boreNominalMm()).isEqualTo(65);
+    }
+
+    @Test
+    void inchSealsAreJudgedByTheirTradeLimits() {
+        type(Stage.MEASURE, "shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "1.7510 in", "shaftA2", "1.7508 in").type(Stage.DECIDE, "size", "1.75x2.502x0.375 in",
+                "caseType", "METAL", "mainLip", "IN");
+        assertThat(status("shaft-size")).isEqualTo(Status.PASS);
+        assertThat(status("interference")).isEqualTo(Status.MISSING);
+        type(Stage.MEASURE, "shaftA1", "1.7540 in");
+        assertThat(status("shaft-size")).isEqualTo(Status.FAIL);
+    }
+
+    @Test
+    void thePlayThatWasReadWidensTheBandOfTheLip() {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.MEASURE, "groundTo", "8.8");
+        assertThat(status("S4")).isEqualTo(Status.PASS);
+        type(Stage.SET, "playMeasured", "0.4");
+        assertThat(status("S4")).isEqualTo(Status.FAIL);
+    }
+
+    @Test
+    void depthsOfTheFittedSealAreJudgedForTiltAndPlace() {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.FIT, "fitGauge", "DEPTH_MICROMETER", "depth12", "2.5", "depth3", "2.49");
+        assertThat(status("tilt")).isEqualTo(Status.MISSING);
+        type(Stage.FIT, "depth6", "2.5", "depth9", "2.51", "gaugeCircle", "54");
+        assertThat(status("tilt")).isEqualTo(Status.PASS);
+        assertThat(status("S2-fitted")).isEqualTo(Status.PASS);
+        type(Stage.FIT, "depth12", "2.9", "depth6", "2.9", "depth3", "2.9", "depth9", "2.9");
+        assertThat(status("S2-fitted")).as("pressed past the stop").isEqualTo(Status.FAIL);
+        type(Stage.FIT, "gaugeCircle", "900");
+        assertThat(evaluate(45.0, 62.0).errors()).containsOnlyKeys("gaugeCircle");
+    }
+
+    @Test
+    void findingsOfLaterStagesWaitForTheirStageAndTheWorstComesFirst() {
+        type(Stage.MEASURE, READ).type(Stage.MEASURE, "surface", "PIT");
+        List<JobFinding> shown = evaluate(45.0, 62.0).findingsTo(Stage.MEASURE);
+        assertThat(shown).extracting(JobFinding::stage).doesNotContain(Stage.DECIDE, Stage.FIT, Stage.PROVE);
+        assertThat(shown.get(0).finding().id()).isEqualTo("surface");
+        assertThat(shown).extracting(JobFinding::status).isSorted();
+    }
+
+    @Test
+    void anOldSealThatStoodTheWrongWayRoundIsNotSilentlyPutRight() {
+        type(Stage.STRIP, "foundFacing", "OUT");
+        assertThat(status("found")).isEqualTo(Status.CAUTION);
+        type(Stage.STRIP, "foundFacing", "IN");
+        assertThat(status("found")).isEqualTo(Status.PASS);
+    }
+}

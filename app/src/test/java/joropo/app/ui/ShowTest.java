@@ -1,0 +1,55 @@
+package joropo.app.ui;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Locale;
+import java.util.stream.Stream;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Limits;
+import joropo.core.verdict.Source;
+import joropo.core.verdict.Status;
+import org.junit.jupiter.api.Test;
+
+class ShowTest {
+    private final Show show = new Show();
+
+    private static Finding finding(String id, double value, String unit, Limits limits, double u) {
+        return Finding.of(id, Status.PASS, "subject", "message", "", Source.GUIDE, "").withValue(value, unit).withLimits(limits, u);
+    }
+
+    @Test
+    void everyStateHasItsWordAndItsMark() {
+        assertThat(Stream.of(Status.values()).map(show::word)).containsExactly("does not hold", "gauge can't tell", "not read", "holds, mind", "holds");
+        assertThat(Stream.of(Status.values()).map(show::mark)).containsExactly("fails", "cant", "unread", "mind", "holds");
+    }
+
+    @Test
+    void limitsAreWrittenAsTheyAreSaid() {
+        assertThat(show.limits(finding("size", 44.96, "mm", new Limits(44.84, 45.0), 0.005))).isEqualTo("44.840 to 45.000, U 0.005");
+        assertThat(show.limits(finding("S2", 2.5, "mm", new Limits(0.0, 2.5), 0))).isEqualTo("0.00 to 2.50");
+        assertThat(show.limits(finding("tilt", 0.1, "mm", Limits.atMost(0.2), 0.013))).isEqualTo("to 0.200, U 0.013");
+        assertThat(show.limits(finding("interference", 0.1, "mm", Limits.atLeast(0.02), 0))).isEqualTo("from 0.020");
+        assertThat(show.limits(Finding.missing("x", "s", "m", "r"))).isEmpty();
+        assertThat(show.value(finding("D9", 42.9, "N", new Limits(null, null), 0))).isEqualTo("43");
+    }
+
+    @Test
+    void numbersDoNotDependOnTheMachinesLanguage() {
+        Locale before = Locale.getDefault();
+        try {
+            Locale.setDefault(Locale.GERMANY);
+            assertThat(show.fit(44.9784)).isEqualTo("44.978");
+            assertThat(show.inch(25.4)).isEqualTo("1.0000");
+            assertThat(show.number(-0.0001, 2)).isEqualTo("0.00");
+        } finally {
+            Locale.setDefault(before);
+        }
+    }
+
+    @Test
+    void refusalsBecomeSentencesAtTheirFields() {
+        assertThat(Errors.byField(new RefusedInput("bore", "must be larger than the shaft"))).containsEntry("bore", "Must be larger than the shaft.");
+        assertThat(Errors.sentence("Is it closed?")).isEqualTo("Is it closed?");
+    }
+}

@@ -1,0 +1,76 @@
+package joropo.core.tables;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
+
+import java.util.List;
+import joropo.core.lipseal.Place;
+import joropo.core.material.ThermalExpansion;
+import joropo.core.units.RefusedInput;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class TablesTest {
+    private record Row(double over, double upTo) { }
+
+    private static Ranges<Row> ranges(Row... rows) {
+        return new Ranges<>("test", List.of(rows), Row::over, Row::upTo);
+    }
+
+    @Test
+    void aBorderBelongsToTheLowerRange() {
+        Ranges<Row> ranges = ranges(new Row(0, 3), new Row(3, 6), new Row(6, 10));
+        assertThat(ranges.at(3)).hasValue(new Row(0, 3));
+        assertThat(ranges.at(3.0001)).hasValue(new Row(3, 6));
+        assertThat(ranges.at(10)).hasValue(new Row(6, 10));
+        assertThat(ranges.at(0)).isEmpty();
+        assertThat(ranges.at(10.1)).isEmpty();
+        assertThat(ranges.atOrLast(400)).isEqualTo(new Row(6, 10));
+    }
+
+    @Test
+    void gapsOverlapsAndEmptyRangesStopTheStart() {
+        assertThatIllegalStateException().isThrownBy(() -> ranges(new Row(0, 3), new Row(4, 6))).withMessageContaining("over 4.0 does not join");
+        assertThatIllegalStateException().isThrownBy(() -> ranges(new Row(0, 3), new Row(2, 6))).withMessageContaining("over 2.0 does not join");
+        assertThatIllegalStateException().isThrownBy(() -> ranges(new Row(3, 3))).withMessageContaining("does not join");
+    }
+
+    @Test
+    void aMissingTableOrATextWhereANumberBelongsStopsTheStart() {
+        assertThatIllegalStateException().isThrownBy(() -> CsvTable.rows("no-such-table", r -> r)).withMessage("Table no-such-table is not on the class path");
+        assertThatIllegalStateException().isThrownBy(() -> CsvTable.rows("thermal-expansion", r -> r.number("name")))
+                .withMessage("Table thermal-expansion, line 1, column name: 'carbon and alloy steel' is no number");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"gauges", "iso286-it-grades", "iso286-shaft-deviations", "iso286-hole-deviations", "iso286-hole-delta", "lip-seal-housing",
+        "lip-seal-press-fit", "lip-seal-shaft", "lip-seal-sizes-metric", "lip-seal-sizes-inch", "seat-squareness", "thermal-expansion"})
+    void everyTableHasRowsOfOneWidth(String name) {
+        assertThat(CsvTable.rows(name, r -> r)).isNotEmpty().allMatch(r -> r.line().isConsistent());
+    }
+
+    @Test
+    void expansionIsKnownByCodeAndRefusedOtherwise() {
+        assertThat(ThermalExpansion.of("ALUMINIUM").perK()).isEqualTo(23.5e-6);
+        assertThat(ThermalExpansion.all()).extracting(ThermalExpansion::code).contains("STEEL", "CAST_IRON", "PTFE_SOLID").doesNotHaveDuplicates();
+        Assertions.assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> ThermalExpansion.of("WOOD")).withMessageStartingWith("'WOOD' is no material of the table");
+    }
+
+    /** DIN 3760 class: cylinder 0.85 b, total b + 0.3, corner 0.5 to b = 10 and 0.7 above. */
+    @Test
+    void housingGrowsWithTheWidthOfTheSeal() {
+        assertThat(Place.cylindricalDepthMm(8)).isEqualTo(6.8);
+        assertThat(Place.totalDepthMm(12)).isEqualTo(12.3);
+        assertThat(Place.housing(10).cornerRadiusMm()).isEqualTo(0.5);
+        assertThat(Place.housing(11).cornerRadiusMm()).as("between two widths the narrower row").isEqualTo(0.5);
+        assertThat(Place.housing(12).cornerRadiusMm()).isEqualTo(0.7);
+        assertThat(Place.housing(3).leadInMinMm()).as("narrower than any: the first").isEqualTo(0.7);
+        double last = 0;
+        for (double shaft = 4; shaft <= 500; shaft++) {
+            assertThat(Place.shaft(shaft).chamferReductionMm()).isGreaterThanOrEqualTo(last);
+            last = Place.shaft(shaft).chamferReductionMm();
+        }
+    }
+}
