@@ -1,15 +1,11 @@
 package joropo.app.access;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import joropo.core.units.LengthUnit;
@@ -94,14 +90,14 @@ public class PeopleService {
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        people.insertToken(owner.id(), sha256(token), now());
+        people.insertToken(owner.id(), Sha256.of(token), now());
         record(owner.name(), "made a token for the JSON interface");
         return token;
     }
 
     @Transactional(readOnly = true)
     public Optional<Person> ofToken(String token) {
-        return people.findByToken(sha256(token));
+        return people.findByToken(Sha256.of(token));
     }
 
     @Transactional
@@ -153,13 +149,5 @@ public class PeopleService {
 
     private Instant now() {
         return clock.instant().truncatedTo(ChronoUnit.MILLIS);
-    }
-
-    private static String sha256(String text) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

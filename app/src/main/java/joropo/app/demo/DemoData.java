@@ -23,6 +23,7 @@ import joropo.app.register.RegisterService;
 import joropo.core.section.Dirt;
 import joropo.core.section.Medium;
 import joropo.core.section.Rotation;
+import joropo.core.units.LengthUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -112,7 +113,7 @@ class DemoData implements SmartInitializingSingleton {
                 "shaftB2", "1.7708 in", "boreGauge", "TELESCOPIC", "boreA1", "62,038", "boreA2", "62.041", "boreB1", "62.029", "boreB2", "62.033",
                 "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.52", "turningDepth", "14.6", "surface", "GROOVE_CATCHES",
                 "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
-        jobs.strike(number, Stage.MEASURE, new Posted("demo", 0, texts), "shaftB1", "half a turn misread", who);
+        jobs.strike(number, Stage.MEASURE, new Posted("demo", 0, LengthUnit.MM, texts), "shaftB1", "half a turn misread", who);
         texts.put("shaftB1", "44.978");
         type(number, Stage.MEASURE, who, texts);
     }
@@ -189,11 +190,11 @@ class DemoData implements SmartInitializingSingleton {
     }
 
     private void type(String number, Stage stage, Person who, Map<String, String> texts) {
-        jobs.type(number, stage, new Posted("demo", 0, texts), who);
+        jobs.type(number, stage, new Posted("demo", 0, LengthUnit.MM, texts), who);
     }
 
     private void keep(String number, Stage stage, Person who, Map<String, String> texts) {
-        if (!jobs.keep(number, stage, new Posted("demo", 0, texts), who).kept()) {
+        if (!jobs.keep(number, stage, new Posted("demo", 0, LengthUnit.MM, texts), who).kept()) {
             throw new IllegalStateException("Demo job " + number + ", " + stage + " was not kept");
         }
     }

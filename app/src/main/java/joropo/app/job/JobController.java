@@ -1,11 +1,11 @@
 package joropo.app.job;
 
 import java.util.Map;
-import java.util.stream.Collectors;
 import joropo.app.access.Person;
 import joropo.app.job.JobService.Posted;
 import joropo.app.ui.Errors;
 import joropo.app.ui.NotFound;
+import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -43,14 +43,14 @@ class JobController {
     /** One keystroke: saved, judged, drawn. A browser without script never comes here. */
     @PostMapping("/{stage}/draft")
     String draft(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
-        model.addAttribute("view", jobs.type(number, stage(stage), posted(form), me));
+        model.addAttribute("view", jobs.type(number, stage(stage), posted(form, me), me));
         return "job/echo";
     }
 
     @PostMapping("/{stage}")
     String keep(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         Stage at = stage(stage);
-        JobService.Kept kept = jobs.keep(number, at, posted(form), me);
+        JobService.Kept kept = jobs.keep(number, at, posted(form, me), me);
         return kept.kept() ? "redirect:/jobs/" + number + "/" + at.next().orElse(at).path() : page(kept.view(), "Not kept yet: see what is marked.", model);
     }
 
@@ -58,14 +58,14 @@ class JobController {
     String strike(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @RequestParam String strike,
                   @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         String why = form.getOrDefault(strike + ".why", "");
-        return page(jobs.strike(number, stage(stage), posted(form), strike, why, me), "", model);
+        return page(jobs.strike(number, stage(stage), posted(form, me), strike, why, me), "", model);
     }
 
     /** Takes a size from the list that was offered, with whatever else was typed. */
     @PostMapping("/decide/size")
     String takeSize(@PathVariable String number, @RequestParam Map<String, String> form, @RequestParam String take, @ModelAttribute(name = "me", binding = false) Person me) {
         form.put("size", take);
-        jobs.type(number, Stage.DECIDE, posted(form), me);
+        jobs.type(number, Stage.DECIDE, posted(form, me), me);
         return "redirect:/jobs/" + number + "/decide";
     }
 
@@ -127,12 +127,12 @@ class JobController {
         return "job/job";
     }
 
-    private static Posted posted(Map<String, String> form) {
-        Map<String, String> texts = form.entrySet().stream().filter(e -> !e.getKey().equals("tab") && !e.getKey().equals("seq"))
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    private static Posted posted(Map<String, String> form, Person me) {
         String tab = form.getOrDefault("tab", "");
         String seq = form.getOrDefault("seq", "");
-        return new Posted(tab.matches("[0-9a-z]{1,20}") ? tab : "unknown", seq.matches("\\d{1,15}") ? Long.parseLong(seq) : 0, texts);
+        String unit = form.getOrDefault("unit", "");
+        return new Posted(tab.matches("[0-9a-z]{1,20}") ? tab : "unknown", seq.matches("\\d{1,15}") ? Long.parseLong(seq) : 0,
+                "INCH".equals(unit) ? LengthUnit.INCH : "MM".equals(unit) ? LengthUnit.MM : me.unit(), form);
     }
 
     private static Stage stage(String path) {

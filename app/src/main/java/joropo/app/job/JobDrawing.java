@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 final class JobDrawing {
     private static final Map<String, Spot> SPOTS = Map.ofEntries(Map.entry("shaft-size", Spot.TRACK), Map.entry("roundness", Spot.TRACK),
             Map.entry("surface", Spot.TRACK), Map.entry("edge", Spot.SHAFT_END), Map.entry("bore-size", Spot.SEAT), Map.entry("interference", Spot.SEAT),
-            Map.entry("D1", Spot.LIP), Map.entry("D2", Spot.LIP), Map.entry("S4", Spot.LIP), Map.entry("S4-fitted", Spot.LIP), Map.entry("found", Spot.LIP),
+            Map.entry("D1", Spot.LIP), Map.entry("D2", Spot.LIP), Map.entry("S4", Spot.LIP), Map.entry("S4-fitted", Spot.LIP), Map.entry("S5", Spot.TRACK), Map.entry("S5-fitted", Spot.TRACK), Map.entry("found", Spot.LIP),
             Map.entry("S2", Spot.BACK), Map.entry("S2-fitted", Spot.BACK), Map.entry("tilt", Spot.BACK), Map.entry("D9", Spot.BACK),
             Map.entry("S6", Spot.STOP), Map.entry("D6", Spot.OUTSIDE), Map.entry("play", Spot.INSIDE), Map.entry("hand-turn", Spot.INSIDE));
     private static final Map<Assumed, String> WORDS = Map.of(Assumed.SHAFT, "shaft", Assumed.BORE, "bore", Assumed.WIDTH, "width of the seal",

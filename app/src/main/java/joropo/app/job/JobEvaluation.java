@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import joropo.app.register.Position;
 import joropo.core.assembly.AxialPlay;
+import joropo.core.assembly.HoldPoints;
 import joropo.core.assembly.ProvingCheck;
 import joropo.core.assembly.ProvingInput;
 import joropo.core.lipseal.CaseType;
@@ -22,6 +24,7 @@ import joropo.core.readings.Gauge;
 import joropo.core.readings.SeatSquarenessCheck;
 import joropo.core.readings.SeatSquarenessInput;
 import joropo.core.readings.SeatSquarenessResult;
+import joropo.core.section.AsFound;
 import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
@@ -39,6 +42,9 @@ import org.jspecify.annotations.Nullable;
  * No rule is written here; this is where texts meet rules.
  */
 public final class JobEvaluation {
+    /** Rules that are judged again with the depth where the seal really stands. */
+    private static final Set<String> FITTED = Set.of("S2", "S4", "S5");
+
     private final Values values;
     private final Measured measured;
     private final Sketch sketch;
@@ -68,10 +74,7 @@ public final class JobEvaluation {
     }
 
     private void intake() {
-        boolean innocent = values.ticked("levelSeen") && values.ticked("breatherSeen") && values.ticked("aboveSeen");
-        add(Stage.INTAKE, innocent ? passed("innocent", "the seal is really the cause", "Level, breather and everything above were looked at first.")
-                : Finding.missing("innocent", "the seal is really the cause", "Level, breather, plugs and hoses above have not all been looked at.",
-                "Look at them before anything is stripped."));
+        add(Stage.INTAKE, HoldPoints.sealIsTheCause(values.ticked("levelSeen"), values.ticked("breatherSeen"), values.ticked("aboveSeen")));
         Double speed = values.number("speed");
         speedMPerS = speed == null ? null : SurfaceSpeed.turning(sketch.section().shaftDiameterMm(), speed);
         if (speedMPerS != null) {
@@ -80,21 +83,10 @@ public final class JobEvaluation {
     }
 
     private void strip() {
-        String why = values.text("unsafeWhy");
-        if (values.ticked("isolated") && values.ticked("locked") && values.ticked("pressureOff")) {
-            add(Stage.STRIP, passed("safe", "made safe", "Isolated, locked, pressure off."));
-        } else {
-            add(Stage.STRIP, why != null ? Finding.of("safe", Status.CAUTION, "made safe", "Worked without all three: " + why,
-                    "The works' rules and local law come first.", Source.GUIDE, "isolation")
-                    : Finding.missing("safe", "made safe", "Isolation, lock and pressure are not all ticked: what follows waits for it.",
-                    "Lock it off, prove it dead, let the pressure go; then tick."));
-        }
+        add(Stage.STRIP, HoldPoints.madeSafe(values.ticked("isolated"), values.ticked("locked"), values.ticked("pressureOff"), values.text("unsafeWhy")));
         Side faced = values.choice("foundFacing", Side.class);
-        if (faced != null && sketch.mediumInside().isLiquid()) {
-            add(Stage.STRIP, faced == Side.IN ? passed("found", "way round of the old seal", "It faced the " + sketch.mediumInside().words() + ".")
-                    : Finding.of("found", Status.CAUTION, "way round of the old seal", "The old seal faced outside, with the " + sketch.mediumInside().words()
-                    + " at its back: that may be the whole leak, or somebody had a reason.", "Look for a fed grease space behind it before you turn the new one.",
-                    Source.GUIDE, "direction of seals"));
+        if (faced != null) {
+            add(Stage.STRIP, AsFound.judge(faced, sketch.section().inside().medium()));
         }
     }
 
@@ -158,7 +150,7 @@ public final class JobEvaluation {
             return;
         }
         squareness.findings().forEach(f -> add(Stage.FIT, f));
-        SectionCheck.check(sketch.fittedAt(squareness.meanMm(), u)).findings().stream().filter(f -> f.id().equals("S2") || f.id().equals("S4"))
+        SectionCheck.check(sketch.fittedAt(squareness.meanMm(), u)).findings().stream().filter(f -> FITTED.contains(f.id()))
                 .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
     }
 
@@ -172,25 +164,17 @@ public final class JobEvaluation {
         }
         Limits limits = low == null && high == null ? null : new Limits(low, high);
         add(Stage.SET, AxialPlay.judge(values.number("playMeasured"), limits, Gauge.DIAL_INDICATOR.uncertaintyMm(1)));
-        boolean closed = values.ticked("tightened") && values.ticked("lockedUp") && values.ticked("countedOut") && values.ticked("guardsBack");
-        add(Stage.SET, closed ? passed("closed", "closed and locked", "Fasteners, locking, counted things and guards are ticked.")
-                : Finding.missing("closed", "closed and locked", "Fasteners, locking, counted things and guards are not all ticked.", "Go round once more, then tick."));
+        add(Stage.SET, HoldPoints.closed(values.ticked("tightened"), values.ticked("lockedUp"), values.ticked("countedOut"), values.ticked("guardsBack")));
     }
 
     private void prove() {
         ProvingCheck.check(new ProvingInput(values.choice("handTurn", ProvingInput.HandTurn.class), values.choice("firstRun", ProvingInput.FirstRun.class)))
                 .forEach(f -> add(Stage.PROVE, f));
-        boolean filled = values.ticked("levelRight") && values.ticked("breatherFree");
-        add(Stage.PROVE, filled ? passed("filled", "filled and breathing", "Level and breather are ticked.")
-                : Finding.missing("filled", "filled and breathing", "Level and breather are not both ticked.", "Fill to level, prove the breather free."));
+        add(Stage.PROVE, HoldPoints.filled(values.ticked("levelRight"), values.ticked("breatherFree")));
     }
 
     private void add(Stage stage, Finding finding) {
         findings.add(new JobFinding(stage, finding));
-    }
-
-    private static Finding passed(String id, String subject, String message) {
-        return Finding.of(id, Status.PASS, subject, message, "", Source.GUIDE, "");
     }
 
     /** Findings up to a stage, worst first; within one state in working order. */

@@ -33,18 +33,18 @@ class JobPages {
         this.json = json;
     }
 
-    /** @param tab name of the window, @param seq the newest draft it knows of, @param shown texts to show in place of the stored ones */
+    /** @param tab name of the window, @param seq the newest draft it knows of, @param shown texts to show in place of the stored ones, @param unit of the window */
     JobView view(JobState state, Stage stage, JobEvaluation evaluation, String tab, long seq, Map<String, Typed> shown,
-                 Map<String, String> extraErrors, Person person) {
+                 Map<String, String> extraErrors, LengthUnit unit, Person person) {
         List<RailItem> rail = rail(evaluation, stage);
         boolean editable = state.isOpen() && person.mayWork();
         var sizes = evaluation.measured().sizes();
-        return new JobView(state.job(), state.position(), stage, stages(state, evaluation), cards(stage, evaluation, shown, extraErrors, person.unit()), rail,
-                JobDrawing.svg(evaluation, rail), tab, seq, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
+        return new JobView(state.job(), state.position(), stage, stages(state, evaluation), cards(stage, evaluation, shown, extraErrors, unit), rail,
+                JobDrawing.svg(evaluation, rail), tab, seq, unit, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
                 stage != Stage.DECIDE || sizes == null ? List.<SealSize>of() : sizes.sizes().stream().limit(MOST_SIZES).toList(),
                 stage == Stage.FIT ? steps(state, evaluation) : List.of(), evaluation.plan().isEmpty() ? null : FittingPlan.wayRound(evaluation.sketch().section()),
                 stage == Stage.SIGN && state.isOpen() ? JobRules.openBeforeSigning(state, evaluation, person) : List.of(),
-                state.signature(), state.addenda(), editable ? aside(state, stage, shown, tab, person.unit()) : List.of());
+                state.signature(), state.addenda(), editable ? aside(state, stage, shown, tab, unit) : List.of());
     }
 
     private static List<RailItem> rail(JobEvaluation evaluation, Stage stage) {

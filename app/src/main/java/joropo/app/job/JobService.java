@@ -1,17 +1,14 @@
 package joropo.app.job;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.access.Person;
+import joropo.app.access.Sha256;
 import joropo.core.plan.Step;
 import joropo.core.units.FieldError;
 import joropo.core.units.LengthUnit;
@@ -43,8 +40,11 @@ public class JobService {
         this.json = json;
     }
 
-    /** What a window sends: its name, the newest draft it has seen, and the texts of all its fields. */
-    public record Posted(String tab, long seq, Map<String, String> texts) { }
+    /**
+     * What a window sends: its name, the newest draft it has seen, and the texts of all its fields.
+     * @param unit in which the window shows bare numbers; the person may have changed theirs since in another window
+     */
+    public record Posted(String tab, long seq, LengthUnit unit, Map<String, String> texts) { }
 
     @Transactional(readOnly = true)
     public List<JobLine> openJobs() {
@@ -68,19 +68,19 @@ public class JobService {
 
     public JobView page(String number, Stage stage, Person person) {
         JobState state = store.load(number);
-        return pages.view(state, stage, evaluate(state), newTab(), state.seq(stage), state.sheet(stage), Map.of(), person);
+        return pages.view(state, stage, evaluate(state), newTab(), state.seq(stage), state.sheet(stage), Map.of(), person.unit(), person);
     }
 
     /** Saves what was typed and says what follows from it; nothing is refused here, errors stand at their fields. */
     public JobView type(String number, Stage stage, Posted posted, Person person) {
         JobState before = store.load(number);
-        return saved(before, stage, posted, retyped(before, stage, posted, person.unit()), Map.of(), person);
+        return saved(before, stage, posted, retyped(before, stage, posted), Map.of(), person);
     }
 
     /** Strikes one reading with its reason; it stays in the record. */
     public JobView strike(String number, Stage stage, Posted posted, String field, String why, Person person) {
         JobState before = store.load(number);
-        Map<String, Typed> texts = new HashMap<>(retyped(before, stage, posted, person.unit()));
+        Map<String, Typed> texts = new HashMap<>(retyped(before, stage, posted));
         if (why.isBlank() || why.length() > LONGEST_REASON) {
             return saved(before, stage, posted, texts, Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters."), person);
         }
@@ -103,8 +103,8 @@ public class JobService {
         boolean refused = SheetFields.fields(stage).anyMatch(f -> evaluation.errors().containsKey(f.name()));
         boolean aside = state.aside(stage).stream().anyMatch(d -> d.tab().equals(posted.tab()));
         if (refused || aside || !missing.isEmpty() || JobRules.held(stage, evaluation).isPresent()) {
-            return new Kept(false, pages.view(state, stage, evaluation, posted.tab(), view.seq(), aside ? retyped(state, stage, posted, person.unit()) : texts,
-                    missing, person));
+            return new Kept(false, pages.view(state, stage, evaluation, posted.tab(), view.seq(), aside ? retyped(state, stage, posted) : texts,
+                    missing, posted.unit(), person));
         }
         store.keep(number, stage, texts, evaluation.verdict(stage), person);
         return new Kept(true, view);
@@ -150,7 +150,7 @@ public class JobService {
         }
         Instant at = store.now();
         String snapshot = json.writeSnapshot(snapshots.of(state, evaluation, person.fullName(), at));
-        store.sign(number, snapshot, sha256(snapshot), person, at);
+        store.sign(number, snapshot, Sha256.of(snapshot), person, at);
     }
 
     /** @throws RefusedInput when there is nothing to add, or the job is not signed */
@@ -192,7 +192,7 @@ public class JobService {
         seen.put(stage, texts);
         JobEvaluation evaluation = JobEvaluation.of(before.position(), seen);
         JobStore.Saved saved = store.saveDraft(before, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
-        return pages.view(saved.after(), stage, evaluation, posted.tab(), saved.seq(), texts, errors, person);
+        return pages.view(saved.after(), stage, evaluation, posted.tab(), saved.seq(), texts, errors, posted.unit(), person);
     }
 
     private static JobEvaluation evaluate(JobState state) {
@@ -200,26 +200,18 @@ public class JobService {
     }
 
     /** The posted texts, each with the unit it was typed in: what was not touched keeps its own. */
-    private static Map<String, Typed> retyped(JobState state, Stage stage, Posted posted, LengthUnit unit) {
+    private static Map<String, Typed> retyped(JobState state, Stage stage, Posted posted) {
         Map<String, Typed> before = state.sheet(stage);
         Map<String, Typed> out = new LinkedHashMap<>();
         SheetFields.fields(stage).forEach(f -> {
             String text = posted.texts().getOrDefault(f.name(), "");
             String stored = text.length() > LONGEST_STORED ? text.substring(0, LONGEST_STORED) : text;
-            out.put(f.name(), before.getOrDefault(f.name(), Typed.NOTHING).retyped(stored, unit));
+            out.put(f.name(), before.getOrDefault(f.name(), Typed.NOTHING).retyped(stored, posted.unit()));
         });
         return out;
     }
 
     private String newTab() {
         return Long.toString(random.nextLong() >>> 1, Character.MAX_RADIX);
-    }
-
-    private static String sha256(String text) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -5,13 +5,14 @@ import java.util.List;
 import joropo.app.register.Position;
 import joropo.core.lipseal.SealSize;
 import joropo.core.plan.Step;
+import joropo.core.units.LengthUnit;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /** One stage of a job as its page shows it. */
 public record JobView(Job job, Position position, Stage stage, List<StageView> stages, List<CardView> cards, List<RailItem> rail, String drawing,
-                      String tab, long seq, int revision, boolean editable, @Nullable String held, List<SealSize> sizes, List<StepView> steps,
+                      String tab, long seq, LengthUnit unit, int revision, boolean editable, @Nullable String held, List<SealSize> sizes, List<StepView> steps,
                       @Nullable String wayRound, List<String> open, @Nullable Signature signature, List<Addendum> addenda, List<AsideView> aside) {
     /** One journal of the shaft line. */
     public record StageView(Stage stage, Status status, boolean kept) { }

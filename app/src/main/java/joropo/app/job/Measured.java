@@ -85,11 +85,12 @@ public record Measured(@Nullable DiameterResult shaft, @Nullable DiameterResult 
         Double partC = values.number("partC");
         Double gaugeC = partC == null ? null : values.number("gaugeC");
         Gauge gauge = values.choice(name + "Gauge", Gauge.class);
+        String material = part == Part.BORE ? values.text("housing") : null;
         if (system == SealSystem.METRIC) {
-            return new DiameterInput(part, nominalMm, part == Part.SHAFT ? "h11" : "H8", null, null, gauge, null, partC, gaugeC, null, planes);
+            return new DiameterInput(part, nominalMm, part == Part.SHAFT ? "h11" : "H8", null, null, gauge, null, partC, gaugeC, material, planes);
         }
         Limits limits = part == Part.SHAFT ? Place.shaftLimits(system, nominalMm) : Place.boreLimits(system, nominalMm);
-        return new DiameterInput(part, nominalMm, null, limits.lower(), limits.upper(), gauge, null, partC, gaugeC, null, planes);
+        return new DiameterInput(part, nominalMm, null, limits.lower(), limits.upper(), gauge, null, partC, gaugeC, material, planes);
     }
 
     private static @Nullable DiameterResult judge(@Nullable DiameterInput input, String name, SealSystem system, List<Finding> findings) {

@@ -27,6 +27,7 @@ import joropo.core.assembly.ProvingInput;
 import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Side;
+import joropo.core.material.ThermalExpansion;
 import joropo.core.readings.Gauge;
 import joropo.core.section.Dirt;
 import joropo.core.section.Medium;
@@ -76,7 +77,8 @@ final class SheetFields {
                 Card.of("eye", "By eye and nail", Layout.LIST, choice("surface", "track on the shaft", choices(SurfaceByEye.values(), SurfaceByEye::words)),
                         choice("shaftEnd", "shaft's end", choices(ShaftEnd.values(), ShaftEnd::words)), choice("entersFrom", "shaft goes in from", SIDES)),
                 Card.of("heat", "Temperature while reading", Layout.LIST, of("partC", "of the parts", TEMPERATURE).hint("°C"),
-                        of("gaugeC", "of the gauge", TEMPERATURE).hint("empty: as the parts")).fold()));
+                        of("gaugeC", "of the gauge", TEMPERATURE).hint("empty: as the parts"),
+                        choice("housing", "housing of", ThermalExpansion.all().stream().map(m -> new Choice(m.code(), m.name())).toList()).hint("not said: steel")).fold()));
         CARDS.put(Stage.DECIDE, List.of(
                 Card.of("seal", "Seal", Layout.LIST, of("size", "size", SEAL_SIZE).hint("shaft x bore x width, such as 45x62x8"),
                         choice("caseType", "outside of the case", choices(CaseType.values(), CaseType::words)),

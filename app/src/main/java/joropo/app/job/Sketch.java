@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import joropo.app.register.Position;
 import joropo.core.lipseal.CaseType;
@@ -16,6 +17,7 @@ import joropo.core.section.Rotation;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
+import joropo.core.surface.SurfaceByEye;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +32,8 @@ public record Sketch(Section section, Set<Assumed> assumed) {
     private static final SealSize USUAL = SealSize.all().stream().filter(s -> s.words().equals("45x62x8")).findFirst().orElseThrow();
     /** Room left behind the seal when the stop is not known, for the picture only (mm). */
     private static final double USUAL_ROOM_MM = 2.5;
+    /** Width of an old groove while nobody has measured it (mm, guide). */
+    private static final double USUAL_GROOVE_MM = 1.2;
 
     static Sketch of(Position position, Values values, Measured measured) {
         Set<Assumed> assumed = EnumSet.noneOf(Assumed.class);
@@ -69,21 +73,13 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         Double play = values.number("playMeasured");
         Gauge depthGauge = values.choice("depthGauge", Gauge.class);
         return new Sketch(new Section(position.machineName() + ", " + position.name(), rotation(position, values), shaft, bore,
-                values.choice("entersFrom", Side.class), List.of(outside(position, values), inside(position, values)), items, surface(values),
+                values.choice("entersFrom", Side.class), List.of(outside(position, values), inside(position, values)), items, shaftItems(values, width),
                 play, null, null, null, stop, null, depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop)), assumed);
     }
 
     /** Where the stop would be drawn: as read, else a little behind the seal. */
     public double stopMm() {
         return section.boreItem(BoreItem.Shoulder.class).map(BoreItem.Shoulder::fromMm).orElse(section.seal().toMm() + USUAL_ROOM_MM);
-    }
-
-    public Medium mediumInside() {
-        return section.inside().medium();
-    }
-
-    public Side facing() {
-        return section.seal().mainLip();
     }
 
     /** The same section with the seal where it really stands, as read with this uncertainty. */
@@ -118,13 +114,27 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         return new Space(medium == null ? position.medium() : medium, null, values.number("pressure"), null);
     }
 
-    private static List<ShaftItem> surface(Values values) {
+    private static List<ShaftItem> shaftItems(Values values, double width) {
+        List<ShaftItem> out = new ArrayList<>();
         Double from = values.number("groundFrom");
         Double to = values.number("groundTo");
         if (from != null && to != null && to <= from) {
             values.refuse("groundTo", "must lie further in than where the ground surface begins");
-            return List.of();
+        } else if (from != null && to != null) {
+            out.add(new ShaftItem.RunningSurface(from, to));
         }
-        return from == null || to == null ? List.of() : List.of(new ShaftItem.RunningSurface(from, to));
+        oldTrack(values, width).ifPresent(out::add);
+        return out;
+    }
+
+    /** Where the old lip ran, if a nail catches there: from the depth and the way round of the old seal, taken to be as wide as the new one. */
+    private static Optional<ShaftItem> oldTrack(Values values, double width) {
+        Double depth = values.number("foundDepth");
+        Side faced = values.choice("foundFacing", Side.class);
+        if (depth == null || faced == null || values.choice("surface", SurfaceByEye.class) != SurfaceByEye.GROOVE_CATCHES) {
+            return Optional.empty();
+        }
+        double lip = new BoreItem.Seal("old", depth, width, width, null, faced, null, true, null).lipMm();
+        return Optional.of(new ShaftItem.WearGroove(lip - USUAL_GROOVE_MM / 2, lip + USUAL_GROOVE_MM / 2, null));
     }
 }

@@ -13,6 +13,7 @@ import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
 import joropo.app.Workshop;
 import joropo.app.job.JobService.Posted;
+import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.AfterEach;
@@ -151,6 +152,23 @@ class DraftsIT {
     }
 
     @Test
+    void aWindowThatStillShowsMmIsReadInMmAfterTheUnitWasChangedElsewhere() {
+        Page older = Workshop.page("tobias");
+        Page newer = Workshop.page("tobias");
+        String number = JobMaker.madeSafe();
+        older.navigate(url(number, "measure"));
+        newer.navigate(url(number, "measure"));
+        newer.click(".turn");
+        assertThat(newer.locator(".turn b")).hasText("in");
+        older.fill("#shaftA1", "44.96");
+        assertThat(older.locator("#echo-shaftA1")).containsText("44.960 mm");
+        newer.click(".turn");
+        assertThat(newer.locator(".turn b")).hasText("mm");
+        older.context().close();
+        newer.context().close();
+    }
+
+    @Test
     void aKeptRevisionStaysForEver() {
         String number = JobMaker.madeSafe();
         JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.9", "shaftA2", "44.9");
@@ -166,7 +184,7 @@ class DraftsIT {
     @Test
     void nothingAfterStrippingIsKeptBeforeItIsMadeSafe() {
         String number = JobMaker.open();
-        Posted posted = new Posted("t", 0, Map.of("shaftA1", "44.9", "shaftA2", "44.9"));
+        Posted posted = new Posted("t", 0, LengthUnit.MM, Map.of("shaftA1", "44.9", "shaftA2", "44.9"));
         var refused = jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"));
         assertThat(refused.kept()).isFalse();
         assertThat(refused.view().held()).contains("Isolated, locked, pressure off");

@@ -105,6 +105,25 @@ class JobEvaluationTest {
     }
 
     @Test
+    void aGrooveThatANailCatchesIsKeptClearOf() {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.STRIP, "foundDepth", "2.1", "foundFacing", "IN");
+        assertThat(status("S5")).as("no groove").isNull();
+        type(Stage.MEASURE, "surface", "GROOVE_CATCHES");
+        assertThat(status("S5")).isEqualTo(Status.FAIL);
+        type(Stage.DECIDE, "plannedDepth", "0.1");
+        assertThat(status("S5")).isEqualTo(Status.PASS);
+    }
+
+    /** 62.030 read at 45 °C with a gauge at 20: aluminium 62.030 / (1 + 23.5e-6 x 25) = 61.9936, below H8; steel 62.0122, in it. */
+    @Test
+    void aWarmAluminiumHousingIsNotTakenForSteel() {
+        type(Stage.MEASURE, READ).type(Stage.MEASURE, "boreA1", "62.030", "boreA2", "62.030", "partC", "45", "gaugeC", "20");
+        assertThat(status("bore-size")).isEqualTo(Status.PASS);
+        type(Stage.MEASURE, "housing", "ALUMINIUM");
+        assertThat(status("bore-size")).isEqualTo(Status.FAIL);
+    }
+
+    @Test
     void thePlayThatWasReadWidensTheBandOfTheLip() {
         type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.MEASURE, "groundTo", "8.8");
         assertThat(status("S4")).isEqualTo(Status.PASS);

@@ -11,6 +11,7 @@ import joropo.app.register.RegisterService;
 import joropo.core.section.Dirt;
 import joropo.core.section.Medium;
 import joropo.core.section.Rotation;
+import joropo.core.units.LengthUnit;
 
 /** Makes jobs through the services, so that a browser test can begin where it matters. */
 final class JobMaker {
@@ -59,7 +60,7 @@ final class JobMaker {
         for (int i = 0; i < nameAndText.length; i += 2) {
             texts.put(nameAndText[i], nameAndText[i + 1]);
         }
-        if (!Workshop.bean(JobService.class).keep(number, stage, new Posted("maker", 0, texts), person("marisol")).kept()) {
+        if (!Workshop.bean(JobService.class).keep(number, stage, new Posted("maker", 0, LengthUnit.MM, texts), person("marisol")).kept()) {
             throw new AssertionError(stage + " was not kept");
         }
     }

@@ -103,6 +103,5 @@ class BenchRun {
         out.append(String.format(Locale.ROOT, "%nEach request %d times after %d to warm up, in turn. A keystroke writes its draft to the disk before it is answered "
                 + "(aim: p99 under 25 ms and at most 4 times the bare page).%n", ROUNDS, WARM_UP));
         Files.writeString(HOME.resolve("docs/performance.md"), out);
-        System.out.print(out);
     }
 }

@@ -4,6 +4,7 @@ import static joropo.core.verdict.Status.PASS;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import joropo.core.lipseal.Place;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.SectionResult.Window;
@@ -14,7 +15,7 @@ import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** How deep the seal may stand and where its lip then runs (S2, S4 guide; S6 standard, DIN 3760 class). */
+/** How deep the seal may stand and where its lip then runs (S2, S4, S5 guide; S6 standard, DIN 3760 class). */
 final class DepthRules {
     /** Room wanted before anything that turns, play and growth come on top (mm, guide). */
     private static final double TURNING_ROOM_MM = 0.5;
@@ -22,6 +23,8 @@ final class DepthRules {
     private static final double HALF_CONTACT_MM = 0.4;
     /** The lip keeps this far from the ends of the running surface (mm, guide). */
     private static final double SURFACE_END_MM = 1.0;
+    /** The band keeps this far from an old groove (mm, guide). */
+    private static final double GROOVE_ROOM_MM = 1.0;
     /** The case has to land on a bearing's still ring by this much of the diameter (mm, guide). */
     private static final double LANDING_MM = 2;
     private static final double SLACK = 1e-9;
@@ -53,6 +56,7 @@ final class DepthRules {
         List<Finding> findings = new ArrayList<>();
         findings.add(s2(section));
         findings.add(s4(section));
+        section.shaftItem(ShaftItem.WearGroove.class).ifPresent(g -> findings.add(s5(section, g)));
         findings.addAll(s6(section));
         return findings;
     }
@@ -128,6 +132,31 @@ final class DepthRules {
         return guide("S4", inside ? PASS : Status.FAIL, subject, inside ? "The lip keeps to the ground surface, play and growth included."
                 : "The lip runs off the ground surface: band " + mm(band.fromMm()) + " to " + mm(band.toMm()) + " mm.",
                 inside ? "" : "Another depth, another width, or a sleeve.").withValue(lip, "mm").withLimits(limits, 0);
+    }
+
+    /** The band against the track of an old lip: it has to clear it by {@value #GROOVE_ROOM_MM} mm. */
+    private static Finding s5(Section section, ShaftItem.WearGroove groove) {
+        Band band = track(section);
+        double room = Length.snap(Math.max(groove.fromMm() - band.toMm(), band.fromMm() - groove.toMm()));
+        double from = section.seal().fromMm();
+        double outward = Length.snap(from - (band.toMm() - groove.fromMm() + GROOVE_ROOM_MM));
+        double inward = Length.snap(from + (groove.toMm() - band.fromMm() + GROOVE_ROOM_MM));
+        Status status = room < -SLACK ? Status.FAIL : room < GROOVE_ROOM_MM - SLACK ? Status.CAUTION : PASS;
+        Window window = window(section);
+        String places = places(List.of(outward, inward), window);
+        String remedy = status == PASS ? "" : places.isEmpty() ? "No depth in the window clears it: dress by measure, sleeve, or renew the shaft."
+                : "The outer face at " + places + " mm clears it by " + mm(GROOVE_ROOM_MM) + " mm.";
+        String message = switch (status) {
+            case PASS -> "The lip runs beside the old groove.";
+            case CAUTION -> "The lip runs close beside the old groove.";
+            default -> "The lip runs in the old groove: it lifts at its edge and leaks on the first day.";
+        };
+        return guide("S5", status, "lip track against the old groove", message, remedy).withValue(room, "mm").withLimits(Limits.atLeast(GROOVE_ROOM_MM), 0);
+    }
+
+    private static String places(List<Double> wanted, @Nullable Window window) {
+        return wanted.stream().filter(x -> window == null || x >= window.fromMm() - SLACK && x <= window.toMm() + SLACK)
+                .map(DepthRules::mm).collect(Collectors.joining(" or "));
     }
 
     private static List<Finding> s6(Section section) {

@@ -7,6 +7,7 @@ import joropo.core.assembly.ProvingInput.HandTurn;
 import joropo.core.surface.SurfaceByEye;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Status;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -23,6 +24,22 @@ class AssemblyTest {
         ", , MISSING, MISSING"})
     void provingIsJudgedByWhatIsSeen(HandTurn hand, FirstRun run, Status handStatus, Status runStatus) {
         assertThat(ProvingCheck.check(new ProvingInput(hand, run))).extracting("status").containsExactly(handStatus, runStatus);
+    }
+
+    @ParameterizedTest(name = "isolated {0}, locked {1}, pressure off {2}, reason {3}: {4}")
+    @CsvSource({"true, true, true, , PASS", "true, false, true, , MISSING", "true, false, true, fuses drawn, CAUTION", "false, false, false, , MISSING"})
+    void safetyIsTickedNeverAssumed(boolean isolated, boolean locked, boolean pressureOff, String reason, Status expected) {
+        assertThat(HoldPoints.madeSafe(isolated, locked, pressureOff, reason).status()).isEqualTo(expected);
+    }
+
+    @Test
+    void oneTickMissingKeepsAHoldPointOpen() {
+        assertThat(HoldPoints.sealIsTheCause(true, true, true).status()).isEqualTo(Status.PASS);
+        assertThat(HoldPoints.sealIsTheCause(true, false, true).status()).isEqualTo(Status.MISSING);
+        assertThat(HoldPoints.closed(true, true, true, true).status()).isEqualTo(Status.PASS);
+        assertThat(HoldPoints.closed(true, true, true, false).status()).isEqualTo(Status.MISSING);
+        assertThat(HoldPoints.filled(true, true).status()).isEqualTo(Status.PASS);
+        assertThat(HoldPoints.filled(false, true).status()).isEqualTo(Status.MISSING);
     }
 
     @ParameterizedTest

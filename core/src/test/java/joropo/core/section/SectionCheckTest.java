@@ -184,6 +184,20 @@ class SectionCheckTest {
         assertThat(a.judge("S2")).isEqualTo(Status.PASS);
     }
 
+    /** Seal at 2, lip at 6.8, band 6.4 to 7.2; the groove is 1.2 wide. */
+    @ParameterizedTest(name = "groove from {0}: {1}")
+    @CsvSource({"6.2, FAIL, 'The outer face at 0.00 mm clears it by 1.00 mm.'", "3.0, PASS, ''", "4.3, CAUTION, 'The outer face at 2.10 mm clears it by 1.00 mm.'",
+        "8.2, PASS, ''", "8.1, CAUTION, 'The outer face at 1.90 mm clears it by 1.00 mm.'", "5.4, FAIL, No depth in the window clears it: dress by measure#sleeve#or renew the shaft."})
+    void s5KeepsClearOfAnOldGroove(double from, Status expected, String remedy) {
+        Section plain = new Arrangement().section();
+        Section worn = new Section(plain.name(), null, 45.0, 62.0, null, plain.spaces(), plain.boreItems(), List.of(new ShaftItem.WearGroove(from, from + 1.2, null)),
+                null, null, null, null, null, null, null);
+        Finding s5 = finding(worn, "S5");
+        assertThat(s5.status()).isEqualTo(expected);
+        assertThat(s5.remedy()).isEqualTo(remedy.replace("#", ", "));
+        assertThat(SectionCheck.check(plain).findings()).as("no groove, no rule").noneMatch(f -> f.id().equals("S5"));
+    }
+
     @ParameterizedTest(name = "total {0}, cylinder {1}, corner {2}, lead-in {3} at {4}: {5}")
     @CsvSource({"8.3, 6.8, 0.5, 0.7, 15, PASS", "8.29, 6.8, 0.5, 0.7, 15, FAIL", "8.3, 6.79, 0.5, 0.7, 15, FAIL", "8.3, 6.8, 0.51, 0.7, 15, FAIL",
         "8.3, 6.8, 0.5, 0.6, 15, FAIL", "8.3, 6.8, 0.5, 1.2, 15, PASS", "8.3, 6.8, 0.5, 0.7, 31, FAIL"})
