@@ -24,10 +24,6 @@ public class Show {
         return Length.show(mm, FIT_DECIMALS);
     }
 
-    public String mm(double mm) {
-        return Length.show(mm, 2);
-    }
-
     public String inch(double mm) {
         return Length.show(mm / Length.MM_PER_INCH, 4);
     }

@@ -17,6 +17,6 @@ public record Deviations(double nominalMm, double upperUm, double lowerUm) {
     }
 
     public Limits limits() {
-        return new Limits(minMm(), maxMm());
+        return Limits.ofDeviations(nominalMm, lowerUm, upperUm);
     }
 }
