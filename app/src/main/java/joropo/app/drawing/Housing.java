@@ -13,6 +13,7 @@ final class Housing {
     private static final double CAVITY_DROP = 38;
     private static final double BEARING_LONG = 120;
     private static final double RING_HIGH = 34;
+    private static final double WAVE = 22;
     /** How far a stop reaches from the bore towards the shaft, over the height of the seal, when its diameter is not known. */
     private static final double STOP_REACH = 0.5;
 
@@ -85,8 +86,9 @@ final class Housing {
     private void wave(double y) {
         var d = new StringBuilder("M" + Svg.n(frame.x(0)) + " " + Svg.n(y));
         int n = 0;
-        for (double x = frame.x(0); x < Frame.WIDTH; x += 22) {
-            d.append('Q').append(Svg.n(x + 11)).append(' ').append(Svg.n(y + (n++ % 2 == 0 ? 6 : -6))).append(' ').append(Svg.n(x + 22)).append(' ').append(Svg.n(y));
+        for (double x = frame.x(0); x < Frame.WIDTH; x += WAVE) {
+            double end = Math.min(x + WAVE, Frame.WIDTH);
+            d.append('Q').append(Svg.n((x + end) / 2)).append(' ').append(Svg.n(y + (n++ % 2 == 0 ? 6 : -6))).append(' ').append(Svg.n(end)).append(' ').append(Svg.n(y));
         }
         svg.path(Ink.PAPER, d + "V" + Svg.n(y + 14) + "H" + Svg.n(frame.x(0)) + "Z");
         svg.path(Ink.THIN, d.toString());

@@ -2,7 +2,9 @@ package joropo.app.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import joropo.app.job.JobView.Figure;
+import joropo.app.job.JobView.Sign;
 import joropo.core.fits.DiameterResult;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.units.Length;
@@ -13,9 +15,11 @@ import org.jspecify.annotations.Nullable;
 /** The figures under each card: what was computed from its readings. */
 final class Figures {
     private final JobEvaluation evaluation;
+    private final Function<Status, Sign> signs;
 
-    Figures(JobEvaluation evaluation) {
+    Figures(JobEvaluation evaluation, Function<Status, Sign> signs) {
         this.evaluation = evaluation;
+        this.signs = signs;
     }
 
     List<Figure> of(String card) {
@@ -36,10 +40,10 @@ final class Figures {
             return List.of();
         }
         List<Figure> out = new ArrayList<>();
-        Status roundness = name.equals("shaft") ? status("roundness") : null;
+        Sign roundness = name.equals("shaft") ? sign("roundness") : null;
         out.add(new Figure("ovality", fit(result.ovalityMm()), "mm", roundness));
         out.add(new Figure("taper", fit(result.taperMm()), "mm", null));
-        out.add(new Figure(fit(limits.lower()) + " to " + fit(limits.upper()), fit(result.minMm()) + " to " + fit(result.maxMm()), "mm", status(name + "-size")));
+        out.add(new Figure(fit(limits.lower()) + " to " + fit(limits.upper()), fit(result.minMm()) + " to " + fit(result.maxMm()), "mm", sign(name + "-size")));
         return out;
     }
 
@@ -54,18 +58,18 @@ final class Figures {
         if (fit == null || fit.interferenceMinMm() == null || fit.interferenceMaxMm() == null) {
             return List.of();
         }
-        return List.of(new Figure("interference", fit(fit.interferenceMinMm()) + " to " + fit(fit.interferenceMaxMm()), "mm", status("interference")));
+        return List.of(new Figure("interference", fit(fit.interferenceMinMm()) + " to " + fit(fit.interferenceMaxMm()), "mm", sign("interference")));
     }
 
     private List<Figure> way() {
         List<Figure> out = new ArrayList<>();
         Window window = evaluation.window();
         if (window != null) {
-            out.add(new Figure("depth window", mm(window.fromMm()) + " to " + mm(window.toMm()), "mm", status("S2")));
+            out.add(new Figure("depth window", mm(window.fromMm()) + " to " + mm(window.toMm()), "mm", sign("S2")));
             out.add(new Figure("aim at", mm(window.targetMm()), "mm", null));
         }
         if (!evaluation.plan().isEmpty()) {
-            out.add(new Figure("lip track", mm(evaluation.sketch().section().seal().lipMm()), "mm", status("S4")));
+            out.add(new Figure("lip track", mm(evaluation.sketch().section().seal().lipMm()), "mm", sign("S4")));
         }
         return out;
     }
@@ -75,16 +79,16 @@ final class Figures {
         if (square == null) {
             return List.of();
         }
-        List<Figure> out = new ArrayList<>(List.of(new Figure("mean", mm(square.meanMm()), "mm", status("S2-fitted")),
-                new Figure("tilt over the outside", fit(square.tiltMm()), "mm", status("tilt"))));
+        List<Figure> out = new ArrayList<>(List.of(new Figure("mean", mm(square.meanMm()), "mm", sign("S2-fitted")),
+                new Figure("tilt over the outside", fit(square.tiltMm()), "mm", sign("tilt"))));
         if (square.tapAtClock() != null) {
             out.add(new Figure("proud at", Length.show(square.tapAtClock(), 1), "o'clock", null));
         }
         return out;
     }
 
-    private @Nullable Status status(String id) {
-        return evaluation.findings().stream().filter(f -> f.finding().id().equals(id)).map(JobFinding::status).findFirst().orElse(null);
+    private @Nullable Sign sign(String id) {
+        return evaluation.findings().stream().filter(f -> f.finding().id().equals(id)).map(f -> signs.apply(f.status())).findFirst().orElse(null);
     }
 
     private static String fit(double mm) {

@@ -9,11 +9,11 @@ import joropo.app.drawing.Drawn;
 import joropo.app.drawing.Pin;
 import joropo.app.drawing.Pin.Spot;
 import joropo.app.drawing.SectionDrawing;
-import joropo.app.job.JobView.RailItem;
 import joropo.app.job.Sketch.Assumed;
 import joropo.core.lipseal.SealSystem;
 import joropo.core.section.SectionCheck;
 import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
 /** The picture of a job: its section with the findings tied to their places. */
@@ -28,18 +28,19 @@ final class JobDrawing {
 
     private JobDrawing() { }
 
-    static String svg(JobEvaluation evaluation, List<RailItem> rail) {
+    /** @param findings as they are listed beside the picture: each tag bears the number of its finding there */
+    static String svg(JobEvaluation evaluation, List<Finding> findings) {
         Sketch sketch = evaluation.sketch();
         Set<Assumed> assumed = sketch.assumed();
         List<Pin> pins = new ArrayList<>();
-        for (RailItem item : rail) {
-            Spot spot = SPOTS.get(item.finding().id());
+        for (int i = 0; i < findings.size(); i++) {
+            Spot spot = SPOTS.get(findings.get(i).id());
             if (spot != null) {
-                pins.add(new Pin(item.number(), item.finding().status(), spot));
+                pins.add(new Pin(i + 1, findings.get(i).status(), spot));
             }
         }
         boolean decided = !assumed.contains(Assumed.WIDTH) && !assumed.contains(Assumed.FACING);
-        boolean inch = evaluation.values().size("size") != null && evaluation.values().size("size").size().system() == SealSystem.INCH;
+        boolean inch = evaluation.measured().system() == SealSystem.INCH;
         return SectionDrawing.svg(new Drawn(sketch.section(), sketch.stopMm(), !assumed.contains(Assumed.STOP), decided && !assumed.contains(Assumed.DEPTH),
                 decided ? SectionCheck.check(sketch.section()).track() : null,
                 label(assumed.contains(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"),

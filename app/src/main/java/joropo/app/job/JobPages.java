@@ -11,13 +11,16 @@ import joropo.app.job.JobView.CardView;
 import joropo.app.job.JobView.Difference;
 import joropo.app.job.JobView.FieldView;
 import joropo.app.job.JobView.RailItem;
+import joropo.app.job.JobView.Sign;
 import joropo.app.job.JobView.StageView;
 import joropo.app.job.JobView.StepView;
+import joropo.app.ui.Show;
 import joropo.core.lipseal.SealSize;
 import joropo.core.plan.FittingPlan;
 import joropo.core.plan.Step;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
+import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -28,9 +31,11 @@ class JobPages {
     private static final int MOST_SIZES = 6;
 
     private final TextsJson json;
+    private final Show show;
 
-    JobPages(TextsJson json) {
+    JobPages(TextsJson json, Show show) {
         this.json = json;
+        this.show = show;
     }
 
     /** @param tab name of the window, @param seq the newest draft it knows of, @param shown texts to show in place of the stored ones, @param unit of the window */
@@ -40,28 +45,33 @@ class JobPages {
         boolean editable = state.isOpen() && person.mayWork();
         var sizes = evaluation.measured().sizes();
         return new JobView(state.job(), state.position(), stage, stages(state, evaluation), cards(stage, evaluation, shown, extraErrors, unit), rail,
-                JobDrawing.svg(evaluation, rail), tab, seq, unit, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
+                JobDrawing.svg(evaluation, rail.stream().map(RailItem::finding).toList()), tab, seq, unit, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
                 stage != Stage.DECIDE || sizes == null ? List.<SealSize>of() : sizes.sizes().stream().limit(MOST_SIZES).toList(),
                 stage == Stage.FIT ? steps(state, evaluation) : List.of(), evaluation.plan().isEmpty() ? null : FittingPlan.wayRound(evaluation.sketch().section()),
                 stage == Stage.SIGN && state.isOpen() ? JobRules.openBeforeSigning(state, evaluation, person) : List.of(),
                 state.signature(), state.addenda(), editable ? aside(state, stage, shown, tab, unit) : List.of());
     }
 
-    private static List<RailItem> rail(JobEvaluation evaluation, Stage stage) {
+    private List<RailItem> rail(JobEvaluation evaluation, Stage stage) {
         List<RailItem> out = new ArrayList<>();
-        for (JobFinding f : evaluation.findingsTo(stage)) {
-            out.add(new RailItem(out.size() + 1, f.stage(), f.finding()));
+        for (JobFinding judged : evaluation.findingsTo(stage)) {
+            Finding f = judged.finding();
+            out.add(new RailItem(out.size() + 1, f, sign(f.status()), show.value(f), show.limits(f), show.source(f)));
         }
         return out;
     }
 
-    private static List<StageView> stages(JobState state, JobEvaluation evaluation) {
+    private Sign sign(Status status) {
+        return new Sign(show.mark(status), show.word(status));
+    }
+
+    private List<StageView> stages(JobState state, JobEvaluation evaluation) {
         List<StageView> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             boolean kept = state.lastRevision(stage).isPresent();
             Status status = stage == Stage.SIGN ? state.signature() == null ? Status.MISSING : Status.PASS
                     : kept || !state.sheet(stage).isEmpty() ? evaluation.verdict(stage) : Status.MISSING;
-            out.add(new StageView(stage, status, kept));
+            out.add(new StageView(stage, sign(status), kept));
         }
         return out;
     }
@@ -70,8 +80,8 @@ class JobPages {
         return state.isOpen() ? JobRules.held(stage, evaluation).orElse(null) : null;
     }
 
-    private static List<CardView> cards(Stage stage, JobEvaluation evaluation, Map<String, Typed> shown, Map<String, String> extraErrors, LengthUnit unit) {
-        var figures = new Figures(evaluation);
+    private List<CardView> cards(Stage stage, JobEvaluation evaluation, Map<String, Typed> shown, Map<String, String> extraErrors, LengthUnit unit) {
+        var figures = new Figures(evaluation, this::sign);
         return SheetFields.cards(stage).stream().map(c -> {
             List<FieldView> fields = c.fields().stream().map(f -> field(f, evaluation, shown, extraErrors, unit)).toList();
             boolean closed = c.folded() && fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);

@@ -7,15 +7,17 @@ import joropo.core.lipseal.SealSize;
 import joropo.core.plan.Step;
 import joropo.core.units.LengthUnit;
 import joropo.core.verdict.Finding;
-import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /** One stage of a job as its page shows it. */
 public record JobView(Job job, Position position, Stage stage, List<StageView> stages, List<CardView> cards, List<RailItem> rail, String drawing,
                       String tab, long seq, LengthUnit unit, int revision, boolean editable, @Nullable String held, List<SealSize> sizes, List<StepView> steps,
                       @Nullable String wayRound, List<String> open, @Nullable Signature signature, List<Addendum> addenda, List<AsideView> aside) {
+    /** A state as a page shows it: which mark, which word. */
+    public record Sign(String mark, String word) { }
+
     /** One journal of the shaft line. */
-    public record StageView(Stage stage, Status status, boolean kept) { }
+    public record StageView(Stage stage, Sign sign, boolean kept) { }
 
     /** One card with its figures. */
     public record CardView(String id, String title, String layout, boolean folded, List<FieldView> fields, List<Figure> figures) {
@@ -44,11 +46,11 @@ public record JobView(Job job, Position position, Stage stage, List<StageView> s
         }
     }
 
-    /** A figure under a card's fields. */
-    public record Figure(String label, String value, String unit, @Nullable Status status) { }
+    /** A figure under a card's fields. @param sign absent where nothing is judged */
+    public record Figure(String label, String value, String unit, @Nullable Sign sign) { }
 
-    /** A finding with the number that its tag in the drawing bears. */
-    public record RailItem(int number, Stage stage, Finding finding) { }
+    /** A finding with the number that its tag in the drawing bears, its figures and its source as they are written. */
+    public record RailItem(int number, Finding finding, Sign sign, String value, String limits, String source) { }
 
     /** A step of the plan. @param ready whether every hold point before it is done */
     public record StepView(int number, Step step, @Nullable StepDone done, boolean ready) { }

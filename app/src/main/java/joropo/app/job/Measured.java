@@ -28,9 +28,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What shaft and bore measure, and the sizes that fits them.
- * @param shaftNominalMm, @param boreNominalMm nominal sizes judged by: as decided, else the position's, else the nearest listed
+ * @param system whose limits apply, @param shaftNominalMm, @param boreNominalMm nominal sizes judged by: as decided, else the position's, else the nearest listed
  */
-public record Measured(@Nullable DiameterResult shaft, @Nullable DiameterResult bore, @Nullable LipSealSizeResult sizes,
+public record Measured(SealSystem system, @Nullable DiameterResult shaft, @Nullable DiameterResult bore, @Nullable LipSealSizeResult sizes,
                        @Nullable Double shaftNominalMm, @Nullable Double boreNominalMm, @Nullable Limits shaftLimits, @Nullable Limits boreLimits,
                        @Nullable DiameterInput boreInput, List<Finding> findings) {
 
@@ -52,7 +52,7 @@ public record Measured(@Nullable DiameterResult shaft, @Nullable DiameterResult 
                 : guide == null ? null : Double.valueOf(guide.shaftMm());
         Double boreNominal = chosen != null ? Double.valueOf(chosen.size().boreMm()) : position.boreMm() != null ? position.boreMm()
                 : guide == null || boreMean == null ? null : Double.valueOf(guide.boreMm());
-        SealSystem system = guide == null ? SealSystem.METRIC : guide.system();
+        SealSystem system = chosen != null ? chosen.size().system() : SealSystem.of(shaftNominal, boreNominal);
 
         List<Finding> findings = new ArrayList<>();
         DiameterInput shaftInput = input(values, Part.SHAFT, "shaft", shaftNominal, system, shaftPlanes);
@@ -62,7 +62,7 @@ public record Measured(@Nullable DiameterResult shaft, @Nullable DiameterResult 
         if (shaft != null) {
             findings.add(TrackRoundness.judge(shaftNominal, shaft.ovalityMm(), shaft.uncertaintyMm()));
         }
-        return new Measured(shaft, bore, sizes, shaftNominal, boreNominal,
+        return new Measured(system, shaft, bore, sizes, shaftNominal, boreNominal,
                 shaftNominal == null ? null : Place.shaftLimits(system, shaftNominal), boreNominal == null ? null : Place.boreLimits(system, boreNominal),
                 boreInput, findings);
     }

@@ -29,14 +29,12 @@ class SnapshotMaker {
         CaseType caseType = evaluation.values().choice("caseType", CaseType.class);
         var shown = evaluation.findingsTo(Stage.SIGN).stream().map(JobFinding::finding)
                 .filter(f -> state.isOpen() || f.status() != Status.MISSING || signer != null).toList();
-        var rail = new ArrayList<JobView.RailItem>();
-        shown.forEach(f -> rail.add(new JobView.RailItem(rail.size() + 1, Stage.SIGN, f)));
         boolean planned = !evaluation.plan().isEmpty();
         return new Snapshot(state.job().number(), state.position().machineName(), state.position().machinePlace(), state.position().name(),
                 state.job().openedAt(), state.job().openedBy(), size == null ? null : size.size().words(), caseType == null ? null : caseType.words(),
                 planned ? FittingPlan.wayRound(evaluation.sketch().section()) : null,
                 evaluation.window() == null ? null : Length.show(evaluation.sketch().section().seal().fromMm(), 2), sheets(state, evaluation), shown,
-                JobDrawing.svg(evaluation, rail), steps(state, evaluation), cautions(evaluation), evaluation.values().text("concession"), signer, signedAt);
+                JobDrawing.svg(evaluation, shown), steps(state, evaluation), cautions(evaluation), evaluation.values().text("concession"), signer, signedAt);
     }
 
     private static List<Sheet> sheets(JobState state, JobEvaluation evaluation) {

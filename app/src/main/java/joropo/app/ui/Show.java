@@ -76,6 +76,11 @@ public class Show {
         return range + (uncertain ? ", U " + Length.show(f.uncertainty(), FIT_DECIMALS) : "");
     }
 
+    /** Where the limit of a finding is written. */
+    public String source(Finding f) {
+        return f.source().name().toLowerCase(Locale.ROOT) + (f.reference().isEmpty() ? "" : ": " + f.reference());
+    }
+
     private static String bound(@Nullable Double bound, Finding f) {
         return bound == null ? "" : Length.show(bound, decimals(f));
     }

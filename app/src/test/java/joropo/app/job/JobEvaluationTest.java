@@ -95,6 +95,13 @@ class JobEvaluationTest {
     }
 
     @Test
+    void aPositionOfInchSizeIsJudgedAsSuchBeforeTheSealIsDecided() {
+        type(Stage.MEASURE, "boreGauge", "BORE_GAUGE_3", "boreA1", "3.3708 in", "boreA2", "3.3710 in");
+        assertThat(evaluate(63.5, 85.62).findings()).filteredOn(f -> f.finding().id().equals("bore-size")).extracting(JobFinding::status).containsExactly(Status.PASS);
+        assertThat(JobDrawing.svg(evaluate(63.5, 85.62), List.of())).doesNotContain("H8");
+    }
+
+    @Test
     void inchSealsAreJudgedByTheirTradeLimits() {
         type(Stage.MEASURE, "shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "1.7510 in", "shaftA2", "1.7508 in").type(Stage.DECIDE, "size", "1.75x2.502x0.375 in",
                 "caseType", "METAL", "mainLip", "IN");

@@ -49,7 +49,7 @@ public final class PressFitCheck {
         String subject = "interference of the " + in.caseType().words() + " in the bore";
         if (in.system() == SealSystem.INCH) {
             return none(Finding.missing("interference", subject, "Inch seals have no common allowance of the outside.",
-                    "Type the maker's outside diameter, or measure the new seal."));
+                    "Ask for the maker's outside diameter, or measure the new seal against the bore."));
         }
         boolean rubber = in.caseType() == CaseType.RUBBER;
         Ranges<Allowance> table = rubber ? RUBBER : METAL.get(in.practice() == null ? Practice.ISO : in.practice());

@@ -58,6 +58,12 @@ class LipSealSizeCheckTest {
         assertThat(find(44.50, null, null).findings()).noneMatch(f -> f.id().equals("system"));
     }
 
+    @ParameterizedTest(name = "shaft {0}, bore {1}: {2}")
+    @CsvSource({"45, 62, METRIC", "63.5, 85.62, INCH", "44.45, , INCH", ", 85.62, INCH", "47.3, 66.6, METRIC", ", , METRIC", "152.4, , INCH"})
+    void nominalSizesTellTheirSystem(Double shaft, Double bore, SealSystem expected) {
+        assertThat(SealSystem.of(shaft, bore)).isEqualTo(expected);
+    }
+
     @Test
     void namesSizesThatDifferOnlyInside() {
         assertThat(find(45, 62.0, 8.3).findings()).filteredOn(f -> f.id().equals("confused")).extracting(Finding::message)
