@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class PagesIT {
     private static final List<String> PAGES = List.of("/", "/machines", "/machines/1", "/find?q=conveyor", "/find?q=zzz", "/account", "/people", "/no-such-page",
             "/jobs/26-0001/sign", "/jobs/26-0002/prove", "/jobs/26-0003/fit", "/jobs/26-0004/decide", "/jobs/26-0005/measure", "/jobs/26-0006/strip", "/jobs/26-0008/intake",
-            "/jobs/26-0002/set", "/jobs/26-0007/sign");
+            "/jobs/26-0002/set", "/jobs/26-0007/sign", "/jobs/26-0001/measure/revisions/1");
 
     @ParameterizedTest
     @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})
@@ -28,8 +28,10 @@ class PagesIT {
         }
         page.context().close();
         Page gate = Workshop.stranger(scheme, 1280, 800);
-        gate.navigate(Workshop.address() + "/login");
-        assertThat(serious(gate)).as(scheme + " sign-in").isEmpty();
+        for (String path : List.of("/login", "/login?refused", "/login/kept")) {
+            gate.navigate(Workshop.address() + path);
+            assertThat(serious(gate)).as(scheme + " " + path).isEmpty();
+        }
         gate.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }

@@ -40,6 +40,13 @@ class JobController {
         return page(jobs.page(number, stage(stage), me), "", model);
     }
 
+    @GetMapping("/{stage}/revisions/{revision}")
+    String revision(@PathVariable String number, @PathVariable String stage, @PathVariable int revision, Model model) {
+        model.addAttribute("number", number);
+        model.addAttribute("kept", jobs.keptSheet(number, stage(stage), revision));
+        return "job/revision";
+    }
+
     /** One keystroke: saved, judged, drawn. A browser without script never comes here. */
     @PostMapping("/{stage}/draft")
     String draft(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.access.Person;
 import joropo.app.access.Sha256;
+import joropo.app.ui.NotFound;
 import joropo.core.plan.Step;
 import joropo.core.units.FieldError;
 import joropo.core.units.LengthUnit;
@@ -170,6 +171,18 @@ public class JobService {
             throw new RefusedInput("why", "needs a reason, up to " + LONGEST_REASON + " characters");
         }
         store.withdraw(number, why.strip(), person);
+    }
+
+    /** A revision as it was kept, with its fields in words. */
+    public record KeptSheet(Revision revision, List<Snapshot.Line> lines) { }
+
+    /** An earlier sheet, opened again. @throws NotFound when there is no such revision */
+    public KeptSheet keptSheet(String number, Stage stage, int revision) {
+        JobState state = store.load(number);
+        Revision found = state.revisions().stream().filter(r -> r.stage() == stage && r.revision() == revision).findFirst()
+                .orElseThrow(() -> new NotFound("revision " + revision + " of " + stage.title()));
+        Map<String, Typed> texts = json.read(found.texts());
+        return new KeptSheet(found, SnapshotMaker.lines(stage, texts, JobEvaluation.of(state.position(), Map.of(stage, texts))));
     }
 
     /** What the card shows: the frozen job once it is signed, else the job as it stands. */

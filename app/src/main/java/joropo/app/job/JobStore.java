@@ -64,6 +64,9 @@ class JobStore {
     public Saved saveDraft(JobState loaded, Stage stage, String tab, long seenSeq, Map<String, Typed> texts, Status verdict, Person person) {
         mustBeOpen(find(loaded.job().number()));
         JobState now = loaded.withDrafts(jobs.drafts(loaded.job().id()), json);
+        if (now.seqOf(stage, tab) > 0 && texts.equals(now.sheet(stage))) {
+            return new Saved(now.seq(stage), now);   // said before, by a request that came late or twice
+        }
         boolean older = now.seqOfOthers(stage, tab) > Math.max(seenSeq, now.seqOf(stage, tab));
         long seq = older ? Math.max(seenSeq, now.seqOf(stage, tab)) : now.seq(stage) + 1;
         var draft = new StageDraft(stage, tab, seq, older, json.write(texts), verdict, person.fullName(), after(now.lastRevision(stage)));

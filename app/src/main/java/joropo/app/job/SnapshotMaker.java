@@ -41,14 +41,19 @@ class SnapshotMaker {
         List<Sheet> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             Map<String, Typed> texts = state.sheet(stage);
-            List<Line> lines = SheetFields.cards(stage).stream().flatMap(c -> c.fields().stream()
-                    .map(f -> line(c, f, texts.getOrDefault(f.name(), Typed.NOTHING), evaluation))).filter(l -> !l.text().isBlank() || !l.struck().isEmpty()).toList();
+            List<Line> lines = lines(stage, texts, evaluation);
             Revision last = state.lastRevision(stage).orElse(null);
             if (!lines.isEmpty()) {
                 out.add(new Sheet(stage.title(), last == null ? 0 : last.revision(), last == null ? null : last.personName(), last == null ? null : last.keptAt(), lines));
             }
         }
         return out;
+    }
+
+    /** Every field of a stage that holds something, or held a reading that was struck. */
+    static List<Line> lines(Stage stage, Map<String, Typed> texts, JobEvaluation evaluation) {
+        return SheetFields.cards(stage).stream().flatMap(c -> c.fields().stream().map(f -> line(c, f, texts.getOrDefault(f.name(), Typed.NOTHING), evaluation)))
+                .filter(l -> !l.text().isBlank() || !l.struck().isEmpty()).toList();
     }
 
     private static Line line(Card card, Field field, Typed typed, JobEvaluation evaluation) {

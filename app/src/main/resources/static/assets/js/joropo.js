@@ -12,8 +12,7 @@ const sheet = () => document.getElementById("sheet");
 const place = () => "typed:" + location.pathname;
 
 // a session that has ended: what was typed stays in this window until somebody has signed in again
-document.addEventListener("htmx:responseError", (event) => {
-  if (event.detail.xhr.status !== 401 && event.detail.xhr.status !== 403) return;
+function stash() {
   const form = sheet();
   if (form) sessionStorage.setItem(place(), JSON.stringify([...new FormData(form)].filter(([name]) => !["tab", "seq", "_csrf"].includes(name))));
   const notice = document.getElementById("signed-out");
@@ -24,6 +23,48 @@ document.addEventListener("htmx:responseError", (event) => {
   } else {
     location.assign("/login");
   }
+}
+
+const signedOut = (status) => status === 401 || status === 403;
+
+document.addEventListener("htmx:responseError", (event) => {
+  if (signedOut(event.detail.xhr.status)) stash();
+});
+
+// what was typed and not yet saved goes out before the page is left, and never overtakes a save that is on its way
+let unsaved = false;
+let saving = false;
+
+document.addEventListener("input", (event) => {
+  if (event.target.form && event.target.form === sheet()) unsaved = true;
+});
+document.addEventListener("htmx:beforeRequest", (event) => {
+  if (event.target !== sheet()) return;
+  saving = true;
+  unsaved = false;
+});
+document.addEventListener("htmx:afterRequest", (event) => {
+  if (event.target !== sheet()) return;
+  saving = false;
+  if (!event.detail.successful) unsaved = true;
+});
+
+async function settle(save) {
+  while (saving) await new Promise((done) => document.addEventListener("htmx:afterRequest", done, { once: true }));
+  if (!save || !unsaved) return true;
+  unsaved = false;
+  const form = sheet();
+  const answer = await fetch(form.getAttribute("hx-post"), { method: "POST", body: new URLSearchParams(new FormData(form)), headers: { "HX-Request": "true" } });
+  if (signedOut(answer.status)) stash();
+  return answer.ok;
+}
+
+document.addEventListener("click", (event) => {
+  const link = event.target.closest("a[href]");
+  if (!link || link.download || link.getAttribute("href").startsWith("#") || event.ctrlKey || event.metaKey || event.shiftKey || !(saving || unsaved)) return;
+  if (link.closest("#signed-out")) return;
+  event.preventDefault();
+  settle(true).then((saved) => { if (saved) location.assign(link.href); });
 });
 
 function restore() {
@@ -104,12 +145,21 @@ document.addEventListener("keydown", (event) => {
   }
 });
 
-// one signature, one start: a form that is on its way is not sent twice
+// one signature, one start: a form that is on its way is not sent twice, nor before what was typed is saved
 document.addEventListener("submit", (event) => {
   const form = event.target;
-  if (form.dataset.sent && !form.hasAttribute("hx-post")) event.preventDefault();
-  form.dataset.sent = "yes";
+  const own = form === sheet();
+  if (form.hasAttribute("hx-post") && !own) return;
+  if (form.dataset.sent) {
+    event.preventDefault();
+  } else if (!form.dataset.settled && (saving || unsaved && !own)) {
+    event.preventDefault();
+    form.dataset.settled = "yes";
+    settle(!own).then((saved) => { if (saved) form.requestSubmit(event.submitter); else delete form.dataset.settled; });
+  } else {
+    form.dataset.sent = "yes";
+  }
 });
-window.addEventListener("pageshow", () => document.querySelectorAll("form").forEach((form) => delete form.dataset.sent));
+window.addEventListener("pageshow", () => document.querySelectorAll("form").forEach((form) => { delete form.dataset.sent; delete form.dataset.settled; }));
 
 window.addEventListener("load", restore);

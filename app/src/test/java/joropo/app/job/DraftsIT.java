@@ -52,6 +52,23 @@ class DraftsIT {
     }
 
     @Test
+    void leavingThePageAtOnceLosesNothingThatWasTyped() {
+        Page page = Workshop.page("marisol");
+        String number = JobMaker.madeSafe();
+        page.navigate(url(number, "measure"));
+        for (int i = 1; i <= 5; i++) {
+            page.fill("#stopDepth", "10." + i);
+            page.click(".journal >> nth=3");
+            page.waitForURL("**/decide");
+            page.keyboard().press("[");
+            page.waitForURL("**/measure");
+            assertThat(page.locator("#stopDepth")).hasValue("10." + i);
+        }
+        assertThat(page.locator("#held .notice")).hasCount(0);
+        page.context().close();
+    }
+
+    @Test
     void aSecondWindowWithOlderTypingIsToldAndBothTextsStay() {
         Page first = Workshop.page("marisol");
         Page second = Workshop.page("tobias");
@@ -174,6 +191,13 @@ class DraftsIT {
         JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.9", "shaftA2", "44.9");
         JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.8", "shaftA2", "44.9");
         assertThat(jobs.page(number, Stage.MEASURE, JobMaker.person("marisol")).revision()).isEqualTo(2);
+        Page page = Workshop.page("visita");
+        page.navigate(url(number, "measure"));
+        page.click("a[aria-label='revision 1']");
+        assertThat(page.locator("h1")).hasText("Measure, revision 1");
+        assertThat(page.locator("main tbody tr").first()).containsText("44.9 mm");
+        assertThat(page.navigate(url(number, "measure/revisions/3")).status()).isEqualTo(404);
+        page.context().close();
         var jdbc = Workshop.bean(JdbcTemplate.class);
         assertThatExceptionOfType(DataAccessException.class).isThrownBy(() -> jdbc.update("update sheet_revision set verdict = 'PASS'"))
                 .withMessageContaining("a kept revision stays as it is");

@@ -64,7 +64,7 @@ class JobByKeyboardIT {
         keep(keys, "sign");
         keys.to("#remark").type("breather renewed").press("Tab").field("nextLook", "2026-12-24");
         keys.to("#sheet .act button.keep").press("Enter");
-        assertThat(page.locator(".rev")).hasText("kept as revision 1");
+        assertThat(page.locator("#sheet .rev")).hasText("kept as revision 1");
         keys.to("#sign").press("Enter");
         assertThat(page.locator("#sign-head")).hasText("Signed");
 
