@@ -63,7 +63,7 @@ public final class JobEvaluation {
 
     public static JobEvaluation of(Position position, Map<Stage, Map<String, Typed>> texts) {
         var out = new JobEvaluation(position, texts);
-        out.intake();
+        out.intake(position);
         out.strip();
         out.measure();
         out.decide();
@@ -73,9 +73,10 @@ public final class JobEvaluation {
         return out;
     }
 
-    private void intake() {
+    private void intake(Position position) {
         add(Stage.INTAKE, HoldPoints.sealIsTheCause(values.ticked("levelSeen"), values.ticked("breatherSeen"), values.ticked("aboveSeen")));
-        Double speed = values.number("speed");
+        Double typed = values.number("speed");
+        Double speed = typed == null ? position.speedRpm() : typed;
         speedMPerS = speed == null ? null : SurfaceSpeed.turning(sketch.section().shaftDiameterMm(), speed);
         if (speedMPerS != null) {
             add(Stage.INTAKE, Finding.computed("speed", "surface speed under the lip", Length.snap(speedMPerS), "m/s", "From shaft and speed."));

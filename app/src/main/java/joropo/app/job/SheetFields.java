@@ -36,6 +36,7 @@ import joropo.core.surface.SurfaceByEye;
 
 /** Which cards and fields each stage of a lip seal job has. */
 final class SheetFields {
+    private static final String AS_POSITION = "not said: as at the position";
     private static final List<Choice> SIDES = List.of(new Choice("IN", "inside, the machine"), new Choice("OUT", "outside, the air"));
     private static final Map<Stage, List<Card>> CARDS = new EnumMap<>(Stage.class);
 
@@ -49,8 +50,8 @@ final class SheetFields {
                         tick("levelSeen", "level looked at: not over-full"), tick("breatherSeen", "breather looked at: free"),
                         tick("aboveSeen", "plugs, gaskets and hoses above: dry")),
                 Card.of("duty", "Duty", Layout.LIST,
-                        choice("medium", "inside", choices(Medium.values(), Medium::words)), choice("dirt", "outside", choices(Dirt.values(), Dirt::words)),
-                        of("speed", "speed", SPEED).hint("rpm"), choice("rotation", "turns, seen from outside", choices(Rotation.values(), Rotation::words)),
+                        choice("medium", "inside", choices(Medium.values(), Medium::words)).hint(AS_POSITION), choice("dirt", "outside", choices(Dirt.values(), Dirt::words)).hint(AS_POSITION),
+                        of("speed", "speed, rpm", SPEED).hint("empty: as at the position"), choice("rotation", "turns, seen from outside", choices(Rotation.values(), Rotation::words)).hint(AS_POSITION),
                         of("pressure", "pressure inside", PRESSURE).hint("empty: none (0 MPa)"))));
         CARDS.put(Stage.STRIP, List.of(
                 Card.of("safe", "Made safe: hold", Layout.TICKS,

@@ -1,6 +1,7 @@
 package joropo.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -158,6 +159,14 @@ class JobEvaluationTest {
         assertThat(shown).extracting(JobFinding::stage).doesNotContain(Stage.DECIDE, Stage.FIT, Stage.PROVE);
         assertThat(shown.get(0).finding().id()).isEqualTo("surface");
         assertThat(shown).extracting(JobFinding::status).isSorted();
+    }
+
+    @Test
+    void theSpeedOfThePositionServesUntilAnotherIsTyped() {
+        var position = new Position(1, 1, "Conveyor", "yard", "output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0);
+        assertThat(JobEvaluation.of(position, texts).speedMPerS()).as("worked case").isCloseTo(3.416, within(0.0005));
+        type(Stage.INTAKE, "speed", "725");
+        assertThat(JobEvaluation.of(position, texts).speedMPerS()).isCloseTo(1.708, within(0.0005));
     }
 
     @Test
