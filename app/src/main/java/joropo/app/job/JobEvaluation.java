@@ -123,8 +123,16 @@ public final class JobEvaluation {
             window = result.window();
             result.findings().forEach(f -> add(Stage.DECIDE, f));
             plan = FittingPlan.of(new PlanInput(sketch.section(), size.size().words(), caseType == null ? CaseType.RUBBER : caseType, end,
-                    sketch.section().seal().fromMm()));
+                    targetMm()));
         }
+    }
+
+    /** The depth to drive to: as planned or read, else what the window aims at; nothing where nothing says how deep. */
+    private @Nullable Double targetMm() {
+        if (!sketch.assumed().contains(Sketch.Assumed.DEPTH)) {
+            return sketch.section().seal().fromMm();
+        }
+        return window == null ? null : Double.valueOf(window.targetMm());
     }
 
     private void fit() {

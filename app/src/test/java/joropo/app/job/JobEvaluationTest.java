@@ -162,6 +162,20 @@ class JobEvaluationTest {
     }
 
     @Test
+    void thePlanNamesNoDepthWhileNothingSaysHowDeep() {
+        type(Stage.DECIDE, DECIDED);
+        assertThat(depthStep()).contains("still to be decided").doesNotContain("0.00");
+        type(Stage.MEASURE, "turningDepth", "14.5");
+        assertThat(depthStep()).as("only a turning part is known: the shallow end").contains("to 0.00 mm from the face");
+        type(Stage.MEASURE, "stopDepth", "10.5");
+        assertThat(depthStep()).contains("to 2.50 mm from the face");
+    }
+
+    private String depthStep() {
+        return evaluate(45.0, 62.0).plan().stream().filter(s -> s.id().equals("depth")).map(Step::act).findFirst().orElseThrow();
+    }
+
+    @Test
     void theSpeedOfThePositionServesUntilAnotherIsTyped() {
         var position = new Position(1, 1, "Conveyor", "yard", "output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0);
         assertThat(JobEvaluation.of(position, texts).speedMPerS()).as("worked case").isCloseTo(3.416, within(0.0005));

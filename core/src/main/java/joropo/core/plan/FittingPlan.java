@@ -74,7 +74,7 @@ public final class FittingPlan {
         step("drive", "Drive it in small steps by the stiff outer part of the case, looking round the circumference each time.",
                 "Home is known by the change of sound and by the depth agreeing: dirt gives a false bottom.",
                 "Hands clear of the driver; eye protection under the hammer.");
-        String depth = in.targetDepthMm() == null ? "to the depth that was decided" : "to " + Length.show(in.targetDepthMm(), 2) + " mm from the face";
+        String depth = in.targetDepthMm() == null ? "at a depth that is still to be decided: decide it before you drive" : "to " + Length.show(in.targetDepthMm(), 2) + " mm from the face";
         hold("depth", "Depth at four places, " + depth + "; tilt in its limit.", "A tilted seal wears one side of its lip.");
         hold("free", "What comes next is free: the bearing still moves as before, nothing rubs.", "Pressed too far it runs against what turns.");
     }
