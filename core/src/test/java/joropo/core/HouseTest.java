@@ -27,16 +27,19 @@ class HouseTest {
         return Architectures.layeredArchitecture().consideringOnlyDependenciesInLayers()
                 .layer("units").definedBy("joropo.core.units..").layer("tables").definedBy("joropo.core.tables..")
                 .layer("verdict").definedBy("joropo.core.verdict..").layer("readings").definedBy("joropo.core.readings..")
+                .layer("sizes").definedBy("joropo.core.sizes..").layer("removal").definedBy("joropo.core.removal..")
                 .layer("parts").definedBy("joropo.core.fits..", "joropo.core.material..", "joropo.core.surface..")
                 .layer("seals").definedBy("joropo.core.lipseal..").layer("section").definedBy("joropo.core.section..")
                 .layer("assembly").definedBy("joropo.core.assembly..").layer("plan").definedBy("joropo.core.plan..")
                 .whereLayer("plan").mayNotBeAccessedByAnyLayer()
                 .whereLayer("assembly").mayNotBeAccessedByAnyLayer()
+                .whereLayer("removal").mayOnlyBeAccessedByLayers("plan")
+                .whereLayer("sizes").mayOnlyBeAccessedByLayers("parts", "seals", "section", "plan")
                 .whereLayer("section").mayOnlyBeAccessedByLayers("plan")
                 .whereLayer("seals").mayOnlyBeAccessedByLayers("section", "plan")
                 .whereLayer("parts").mayOnlyBeAccessedByLayers("seals", "section", "assembly", "plan")
                 .whereLayer("readings").mayOnlyBeAccessedByLayers("parts", "seals", "section", "assembly", "plan")
-                .whereLayer("verdict").mayOnlyBeAccessedByLayers("readings", "parts", "seals", "section", "assembly", "plan");
+                .whereLayer("verdict").mayOnlyBeAccessedByLayers("readings", "parts", "seals", "section", "removal", "assembly", "plan");
     }
 
     @Test

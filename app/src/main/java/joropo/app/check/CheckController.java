@@ -9,12 +9,27 @@ import joropo.core.fits.DiameterResult;
 import joropo.core.fits.LimitsAndFitsCheck;
 import joropo.core.fits.LimitsAndFitsInput;
 import joropo.core.fits.LimitsAndFitsResult;
+import joropo.core.fits.ThermalFitCheck;
+import joropo.core.fits.ThermalFitInput;
+import joropo.core.fits.ThermalFitResult;
+import joropo.core.lipseal.DriverCheck;
+import joropo.core.lipseal.DriverInput;
+import joropo.core.lipseal.DriverResult;
+import joropo.core.lipseal.LipSealCheck;
+import joropo.core.lipseal.LipSealInput;
+import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealSizeCheck;
 import joropo.core.lipseal.LipSealSizeInput;
 import joropo.core.lipseal.LipSealSizeResult;
 import joropo.core.readings.SeatSquarenessCheck;
 import joropo.core.readings.SeatSquarenessInput;
 import joropo.core.readings.SeatSquarenessResult;
+import joropo.core.removal.RemovalCheck;
+import joropo.core.removal.RemovalInput;
+import joropo.core.removal.RemovalResult;
+import joropo.core.surface.RunningSurfaceCheck;
+import joropo.core.surface.RunningSurfaceInput;
+import joropo.core.surface.RunningSurfaceResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,13 +47,19 @@ class CheckController {
     private static final String LIP_SEAL_SIZE = "lip-seal-size";
     private static final String SEAT_SQUARENESS = "seat-squareness";
 
+    private static final String LIP_SEAL = "lip-seal";
+    private static final String RUNNING_SURFACE = "running-surface";
+    private static final String REMOVAL = "removal";
+    private static final String DRIVER = "driver";
+    private static final String THERMAL_FIT = "thermal-fit";
+
     /** The kinds there are. */
     record Kinds(List<String> kinds) { }
 
     @GetMapping
     @Operation(summary = "Lists the kinds of check")
     Kinds kinds() {
-        return new Kinds(List.of(LIMITS_AND_FITS, DIAMETER, LIP_SEAL_SIZE, SEAT_SQUARENESS));
+        return new Kinds(List.of(LIMITS_AND_FITS, DIAMETER, THERMAL_FIT, LIP_SEAL_SIZE, LIP_SEAL, RUNNING_SURFACE, REMOVAL, DRIVER, SEAT_SQUARENESS));
     }
 
     @PostMapping("/" + LIMITS_AND_FITS)
@@ -67,6 +88,41 @@ class CheckController {
     CheckAnswer<SeatSquarenessResult> seatSquareness(@RequestBody SeatSquarenessInput input) {
         SeatSquarenessResult result = SeatSquarenessCheck.check(input);
         return CheckAnswer.of(SEAT_SQUARENESS, result, result.findings());
+    }
+
+    @PostMapping("/" + LIP_SEAL)
+    @Operation(summary = "Which lip seal a place wants: operating point, candidates ranked, others struck out with their reason")
+    CheckAnswer<LipSealResult> lipSeal(@RequestBody LipSealInput input) {
+        LipSealResult result = LipSealCheck.check(input);
+        return CheckAnswer.of(LIP_SEAL, result, result.findings());
+    }
+
+    @PostMapping("/" + RUNNING_SURFACE)
+    @Operation(summary = "A worn or damaged running surface, and the remedies in the order offered")
+    CheckAnswer<RunningSurfaceResult> runningSurface(@RequestBody RunningSurfaceInput input) {
+        RunningSurfaceResult result = RunningSurfaceCheck.check(input);
+        return CheckAnswer.of(RUNNING_SURFACE, result, result.findings());
+    }
+
+    @PostMapping("/" + REMOVAL)
+    @Operation(summary = "Ways of taking a part out, ruled out by what is round it and ordered")
+    CheckAnswer<RemovalResult> removal(@RequestBody RemovalInput input) {
+        RemovalResult result = RemovalCheck.check(input);
+        return CheckAnswer.of(REMOVAL, result, result.findings());
+    }
+
+    @PostMapping("/" + DRIVER)
+    @Operation(summary = "Dimensions of the driver for a lip seal, and the one to take from the own set")
+    CheckAnswer<DriverResult> driver(@RequestBody DriverInput input) {
+        DriverResult result = DriverCheck.check(input);
+        return CheckAnswer.of(DRIVER, result, result.findings());
+    }
+
+    @PostMapping("/" + THERMAL_FIT)
+    @Operation(summary = "How hot or how cold a part has to be to join a press fit")
+    CheckAnswer<ThermalFitResult> thermalFit(@RequestBody ThermalFitInput input) {
+        ThermalFitResult result = ThermalFitCheck.check(input);
+        return CheckAnswer.of(THERMAL_FIT, result, result.findings());
     }
 
     @PostMapping("/{kind}")

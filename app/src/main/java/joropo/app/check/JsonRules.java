@@ -3,11 +3,17 @@ package joropo.app.check;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
 import joropo.core.fits.Deviations;
 import joropo.core.fits.DiameterResult;
 import joropo.core.fits.LimitsAndFitsResult;
+import joropo.core.fits.ThermalFitResult;
+import joropo.core.lipseal.DriverResult;
+import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealSizeResult;
 import joropo.core.readings.SeatSquarenessResult;
+import joropo.core.removal.RemovalResult;
+import joropo.core.surface.RunningSurfaceResult;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -21,6 +27,9 @@ import tools.jackson.databind.type.LogicalType;
 /** JSON is taken as it is written: no unknown names, no numbers as texts, no field twice; what is absent is left out of answers. */
 @Configuration(proxyBeanMethods = false)
 class JsonRules {
+    private static final List<Class<?>> CHECK_RESULTS = List.of(LimitsAndFitsResult.class, DiameterResult.class, ThermalFitResult.class, LipSealSizeResult.class, LipSealResult.class,
+            RunningSurfaceResult.class, RemovalResult.class, DriverResult.class, SeatSquarenessResult.class);
+
     /** Findings stand beside the results, not in them. */
     @JsonIgnoreProperties({"findings", "at20"})
     private interface WithoutFindings { }
@@ -44,8 +53,7 @@ class JsonRules {
                     .setCoercion(CoercionInputShape.Float, CoercionAction.Fail).setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail));
             b.withCoercionConfig(LogicalType.Enum, c -> c.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail));
             b.addMixIn(Deviations.class, WithLimits.class);
-            b.addMixIn(LimitsAndFitsResult.class, WithoutFindings.class).addMixIn(DiameterResult.class, WithoutFindings.class)
-                    .addMixIn(LipSealSizeResult.class, WithoutFindings.class).addMixIn(SeatSquarenessResult.class, WithoutFindings.class);
+            CHECK_RESULTS.forEach(r -> b.addMixIn(r, WithoutFindings.class));
         };
     }
 }

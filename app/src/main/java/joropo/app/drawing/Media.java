@@ -2,9 +2,9 @@ package joropo.app.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import joropo.core.section.Dirt;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
 import joropo.core.section.Level;
-import joropo.core.section.Medium;
 import joropo.core.section.Space;
 
 /** Fills the spaces: a pattern first, then a wash, so that they can be told apart in black and white. */

@@ -2,8 +2,8 @@ package joropo.app.job;
 
 import java.util.Optional;
 import java.util.regex.Pattern;
-import joropo.core.lipseal.SealSize;
-import joropo.core.lipseal.SealSystem;
+import joropo.core.sizes.SealSize;
+import joropo.core.sizes.SealSystem;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;

@@ -25,13 +25,13 @@ import joropo.app.job.Card.Layout;
 import joropo.app.job.Field.Choice;
 import joropo.core.assembly.ProvingInput;
 import joropo.core.lipseal.CaseType;
+import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Side;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
 import joropo.core.material.ThermalExpansion;
 import joropo.core.readings.Gauge;
-import joropo.core.section.Dirt;
-import joropo.core.section.Medium;
-import joropo.core.section.Rotation;
 import joropo.core.surface.SurfaceByEye;
 
 /** Which cards and fields each stage of a lip seal job has. */

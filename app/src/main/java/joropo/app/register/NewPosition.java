@@ -1,8 +1,8 @@
 package joropo.app.register;
 
-import joropo.core.section.Dirt;
-import joropo.core.section.Medium;
-import joropo.core.section.Rotation;
+import joropo.core.lipseal.Rotation;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
 import org.jspecify.annotations.Nullable;
 
 /** What is asked of a new seal position; sizes in mm, speed in rpm. */

@@ -8,9 +8,9 @@ import joropo.app.access.Person;
 import joropo.app.job.JobService.Posted;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
-import joropo.core.section.Dirt;
-import joropo.core.section.Medium;
-import joropo.core.section.Rotation;
+import joropo.core.lipseal.Rotation;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
 import joropo.core.units.LengthUnit;
 
 /** Makes jobs through the services, so that a browser test can begin where it matters. */

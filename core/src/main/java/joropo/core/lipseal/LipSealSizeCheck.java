@@ -3,11 +3,19 @@ package joropo.core.lipseal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import joropo.core.lipseal.LipSealSizeResult.Rejected;
+import joropo.core.sizes.SealSize;
+import joropo.core.sizes.SealSystem;
+import joropo.core.surface.Place;
 import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
@@ -23,11 +31,11 @@ public final class LipSealSizeCheck {
     /** Measured bore less nominal (mm, guide). */
     private static final double BORE_BELOW = -0.05;
     private static final double BORE_ABOVE = 0.25;
-    /** Room wanted behind the seal (mm, standard, DIN 3760 class). */
-    static final double DEPTH_ROOM_MM = 0.3;
     /** Inside diameters this near are easily confused when the outside is the same (mm, guide). */
     private static final double CONFUSED_MM = 3;
     private static final int NAMED = 4;
+    /** Three figures with something between them that is no figure. */
+    private static final Pattern MARKED = Pattern.compile("(?<![\\d.,])(\\d{1,3}(?:[.,]\\d{1,4})?)\\s*[xX×*/-]\\s*(\\d{1,3}(?:[.,]\\d{1,4})?)\\s*[xX×*/-]\\s*(\\d{1,3}(?:[.,]\\d{1,4})?)(?![\\d.,])");
 
     private LipSealSizeCheck() { }
 
@@ -35,13 +43,18 @@ public final class LipSealSizeCheck {
         List<SealSize> listed = SealSize.all().stream().filter(s -> in.system() == null || s.system() == in.system()).toList();
         Predicate<SealSize> shaft = s -> between(in.shaftMm() - s.shaftMm(), SHAFT_BELOW, SHAFT_ABOVE);
         Predicate<SealSize> bore = s -> in.boreMm() == null || between(in.boreMm() - s.boreMm(), BORE_BELOW, BORE_ABOVE);
-        Predicate<SealSize> depth = s -> in.depthMm() == null || s.widthMm() + DEPTH_ROOM_MM <= in.depthMm() + 1e-9;
-        List<SealSize> sizes = listed.stream().filter(shaft.and(bore).and(depth)).sorted(best(in)).toList();
+        Predicate<SealSize> depth = s -> in.depthMm() == null || s.widthMm() + Place.DEPTH_ROOM_MM <= in.depthMm() + 1e-9;
+        Optional<SealSize> marked = marked(in);
+        List<SealSize> sizes = listed.stream().filter(shaft.and(bore).and(depth))
+                .sorted(Comparator.<SealSize, Boolean>comparing(s -> !marked.equals(Optional.of(s))).thenComparing(best(in))).toList();
         List<Rejected> rejected = rejected(in, listed, shaft, bore, depth);
 
         List<Finding> findings = new ArrayList<>();
         findings.add(match(sizes, rejected));
-        both(sizes, findings);
+        if (in.marking() != null && !in.marking().isBlank()) {
+            findings.add(marking(in.marking().strip(), marked, sizes));
+        }
+        both(sizes, marked.filter(sizes::contains), findings);
         confused(sizes, listed, findings);
         return new LipSealSizeResult(sizes, rejected, findings);
     }
@@ -69,7 +82,7 @@ public final class LipSealSizeCheck {
             return out;
         }
         byBore.stream().filter(depth.negate()).sorted(best(in)).forEach(s -> out.add(new Rejected("depth", s.words() + " wants "
-                + mm(s.widthMm() + DEPTH_ROOM_MM) + " mm of depth, there are " + mm(in.depthMm()) + " mm.")));
+                + mm(s.widthMm() + Place.DEPTH_ROOM_MM) + " mm of depth, there are " + mm(in.depthMm()) + " mm.")));
         return out;
     }
 
@@ -91,8 +104,39 @@ public final class LipSealSizeCheck {
                 "", standard ? Source.STANDARD : Source.GUIDE, standard ? "ISO 6194-1" : "list of sizes");
     }
 
-    private static void both(List<SealSize> sizes, List<Finding> findings) {
-        if (sizes.stream().map(SealSize::system).distinct().count() > 1) {
+    /** The size that stands on the old seal, when a size can be read there; the figures may be millimetres or inches. */
+    private static Optional<SealSize> marked(LipSealSizeInput in) {
+        if (in.marking() == null) {
+            return Optional.empty();
+        }
+        Matcher found = MARKED.matcher(in.marking());
+        if (!found.find()) {
+            return Optional.empty();
+        }
+        String text = found.group(1) + "x" + found.group(2) + "x" + found.group(3);
+        List<SealSize> read = new ArrayList<>();
+        for (LengthUnit unit : LengthUnit.values()) {
+            try {
+                read.add(SealSize.parse(text.replace(',', '.'), unit));
+            } catch (RefusedInput e) {
+                continue;   // no size in this unit
+            }
+        }
+        return read.stream().filter(SealSize::known).findFirst().or(() -> read.stream().findFirst());
+    }
+
+    private static Finding marking(String text, Optional<SealSize> marked, List<SealSize> sizes) {
+        String subject = "marking on the old seal";
+        if (marked.isEmpty()) {
+            return Finding.of("marking", Status.CAUTION, subject, "No size can be read in '" + text + "'.", "Write it as shaft x bore x width, such as 45x62x8.", Source.COMPUTED, "");
+        }
+        return sizes.contains(marked.get()) ? Finding.of("marking", Status.PASS, subject, "The marking, " + marked.get().words() + ", agrees with the readings.", "", Source.COMPUTED, "")
+                : Finding.of("marking", Status.CAUTION, subject, "The marking says " + marked.get().words() + ", which the readings do not bear out.",
+                "Measure again; a wrong seal may have been in, or the shaft is sleeved.", Source.COMPUTED, "");
+    }
+
+    private static void both(List<SealSize> sizes, Optional<SealSize> marked, List<Finding> findings) {
+        if (marked.isEmpty() && sizes.stream().map(SealSize::system).distinct().count() > 1) {
             findings.add(Finding.of("system", Status.CAUTION, "metric or inch", "Metric and inch sizes both match these readings.",
                     "Read the marking on the old seal.", Source.GUIDE, "list of sizes"));
         }

@@ -1,6 +1,7 @@
 package joropo.core.lipseal;
 
 import java.util.List;
+import joropo.core.sizes.SealSize;
 import joropo.core.verdict.Finding;
 
 /** Listed sizes that fit the place, best first, and what kept others out. */

@@ -8,13 +8,18 @@ import joropo.core.fits.Deviations;
 import joropo.core.fits.DiameterCheck;
 import joropo.core.fits.DiameterResult;
 import joropo.core.fits.ToleranceClass;
+import joropo.core.material.ThermalExpansion;
+import joropo.core.readings.DiameterReadings;
+import joropo.core.sizes.SealSystem;
 import joropo.core.tables.CsvTable;
 import joropo.core.tables.Ranges;
 import joropo.core.units.Length;
+import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Interference = (nominal bore + allowance of the seal's outside) less bore, least and most over the allowance
@@ -25,6 +30,9 @@ public final class PressFitCheck {
     private static final double METAL_LEAST_MM = 0.02;
     /** A rubber-covered case should have this much left (mm, guide). */
     private static final double RUBBER_WANTED_MM = 0.05;
+
+    /** A rubber-covered case loses this share of what the housing grows (guide). */
+    private static final double RUBBER_SHARE = 0.6;
 
     private record Allowance(double overMm, double toMm, double minMm, double maxMm) {
         Allowance(CsvTable.Row row) {
@@ -45,27 +53,59 @@ public final class PressFitCheck {
 
     private PressFitCheck() { }
 
+    /** @throws RefusedInput when the housing's material is not in the table */
     public static PressFitResult check(PressFitInput in) {
-        String subject = "interference of the " + in.caseType().words() + " in the bore";
-        if (in.system() == SealSystem.INCH) {
-            return none(Finding.missing("interference", subject, "Inch seals have no common allowance of the outside.",
-                    "Ask for the maker's outside diameter, or measure the new seal against the bore."));
-        }
-        boolean rubber = in.caseType() == CaseType.RUBBER;
-        Ranges<Allowance> table = rubber ? RUBBER : METAL.get(in.practice() == null ? Practice.ISO : in.practice());
-        Allowance allowance = table.at(in.boreNominalMm()).orElse(null);
-        if (allowance == null) {
-            return none(Finding.missing("interference", subject, "The table of allowances ends at "
-                    + Length.show(table.rows().get(table.rows().size() - 1).toMm, 0) + " mm.", "Ask the seal's maker."));
+        String words = in.caseType().words() + " in the bore";
+        Allowance outside = outside(in);
+        if (outside == null) {
+            return new PressFitResult(null, null, null, List.of(unknown(in, "interference of the " + words)));
         }
         Bore bore = bore(in);
-        double least = Length.snap(in.boreNominalMm() + allowance.minMm - bore.maxMm);
-        double most = Length.snap(in.boreNominalMm() + allowance.maxMm - bore.minMm);
-        return new PressFitResult(least, most, List.of(judge(subject, rubber, least, most, bore)));
+        double least = Length.snap(in.boreNominalMm() + outside.minMm - bore.maxMm);
+        double most = Length.snap(in.boreNominalMm() + outside.maxMm - bore.minMm);
+        boolean rubber = in.caseType() == CaseType.RUBBER;
+        Finding cold = judge("interference", "interference of the " + words, rubber, least, "From " + Length.show(least, 3) + " to " + Length.show(most, 3) + " mm"
+                + (bore.read ? " in the bore as read." : " in a bore to H8 (bore not read)."), bore.u);
+        cold = in.outsideMinMm() == null ? cold : cold.withSource(Source.MAKER, "outside of the seal as typed");
+        if (in.hotC() == null) {
+            return new PressFitResult(least, most, null, List.of(cold));
+        }
+        String subject = "interference of the " + words + " when hot";
+        if (in.housingMaterial() == null) {
+            return new PressFitResult(least, most, null, List.of(cold, Finding.missing("hot", subject, "The housing's material is not known: it may grow away from the case.",
+                    "Say what the housing is made of.")));
+        }
+        double hot = Length.snap(least - hotLossMm(in));
+        return new PressFitResult(least, most, hot, List.of(cold, judge("hot", subject, rubber, hot, "At " + Length.show(in.hotC(), 0) + " °C at least "
+                + Length.show(hot, 3) + " mm of " + Length.show(least, 3) + " mm are left.", bore.u)));
     }
 
-    private static PressFitResult none(Finding finding) {
-        return new PressFitResult(null, null, List.of(finding));
+    /** What the housing's growth takes off the interference (mm): D (alpha housing - alpha case) (T - 20), a gain not counted; rubber gives 0.4 of it back. */
+    private static double hotLossMm(PressFitInput in) {
+        ThermalExpansion caseMetal = ThermalExpansion.of(in.caseType() == CaseType.STAINLESS ? "STAINLESS" : "STEEL");
+        double loss = in.boreNominalMm() * (ThermalExpansion.of(in.housingMaterial()).perK() - caseMetal.perK()) * (in.hotC() - DiameterReadings.REFERENCE_C);
+        return Math.max(0, loss) * (in.caseType() == CaseType.RUBBER ? RUBBER_SHARE : 1);
+    }
+
+    /** Outside of the seal over the nominal bore; absent where nobody knows it. */
+    private static @Nullable Allowance outside(PressFitInput in) {
+        if (in.outsideMinMm() != null) {
+            return new Allowance(0, 0, in.outsideMinMm() - in.boreNominalMm(), in.outsideMaxMm() - in.boreNominalMm());
+        }
+        return in.system() == SealSystem.INCH ? null : table(in).at(in.boreNominalMm()).orElse(null);
+    }
+
+    private static Finding unknown(PressFitInput in, String subject) {
+        if (in.system() == SealSystem.INCH) {
+            return Finding.missing("interference", subject, "Inch seals have no common allowance of the outside.",
+                    "Ask for the maker's outside diameter, or measure the new seal against the bore.");
+        }
+        List<Allowance> rows = table(in).rows();
+        return Finding.missing("interference", subject, "The table of allowances ends at " + Length.show(rows.get(rows.size() - 1).toMm, 0) + " mm.", "Ask the seal's maker.");
+    }
+
+    private static Ranges<Allowance> table(PressFitInput in) {
+        return in.caseType() == CaseType.RUBBER ? RUBBER : METAL.get(in.practice() == null ? Practice.ISO : in.practice());
     }
 
     private record Bore(double minMm, double maxMm, double u, boolean read) { }
@@ -79,17 +119,15 @@ public final class PressFitCheck {
         return new Bore(read.minMm(), read.maxMm(), read.uncertaintyMm(), true);
     }
 
-    private static Finding judge(String subject, boolean rubber, double least, double most, Bore bore) {
+    private static Finding judge(String id, String subject, boolean rubber, double least, String range, double u) {
         Limits limits = Limits.atLeast(rubber ? 0 : METAL_LEAST_MM);
-        Status status = limits.judge(least, bore.u);
+        Status status = limits.judge(least, u);
         if (status == Status.PASS && rubber && least < RUBBER_WANTED_MM - 1e-9) {
             status = Status.CAUTION;
         }
-        String range = "From " + Length.show(least, 3) + " to " + Length.show(most, 3) + " mm"
-                + (bore.read ? " in the bore as read." : " in a bore to H8 (bore not read).");
         String message = switch (status) {
             case PASS -> range + " The case holds by itself.";
-            case CAUTION -> range + " Little is left when the housing grows warm.";
+            case CAUTION -> range + " Little is left.";
             case REMEASURE -> range + " The gauge cannot tell whether enough is left.";
             default -> range + " The case would turn or creep out.";
         };
@@ -99,8 +137,8 @@ public final class PressFitCheck {
             case REMEASURE -> "Read the bore again with a finer gauge.";
             default -> "Bush the bore, or take a rubber-covered case if the bore allows it.";
         };
-        return Finding.of("interference", status, subject, message, remedy, Source.STANDARD, "ISO 6194-1, DIN 3760 class")
-                .withValue(least, "mm").withLimits(limits, bore.u);
+        return Finding.of(id, status, subject, message, remedy, Source.STANDARD, "ISO 6194-1, DIN 3760 class")
+                .withValue(least, "mm").withLimits(limits, u);
     }
 
     private static Ranges<Allowance> ranges(List<Named> rows, String practice, String table) {

@@ -14,11 +14,8 @@ public final class SurfaceSpeed {
         return Math.PI * shaftMm * Length.notNegative("speed", speedRpm) / (S_PER_MIN * MM_PER_M);
     }
 
-    /**
-     * Mean speed of a swinging shaft: v = pi d (2 angle / 360) f / 60000.
-     * @param angleDeg whole sweep from end to end, @param perMinute cycles there and back
-     */
-    public static double swinging(double shaftMm, double angleDeg, double perMinute) {
-        return turning(shaftMm, 2 * angleDeg / 360 * perMinute);
+    /** Mean speed of a swinging shaft: v = pi d (2 angle / 360) f / 60000. */
+    public static double swinging(double shaftMm, Swing swing) {
+        return turning(shaftMm, swing.meanRpm());
     }
 }

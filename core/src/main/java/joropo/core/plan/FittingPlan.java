@@ -2,11 +2,16 @@ package joropo.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import joropo.core.lipseal.CaseType;
+import java.util.Locale;
+import joropo.core.lipseal.DriverResult;
+import joropo.core.lipseal.EdgeCover;
+import joropo.core.lipseal.Lubricants.Zone;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Side;
+import joropo.core.removal.Cleaning;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
+import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
 
 /**
@@ -46,22 +51,66 @@ public final class FittingPlan {
 
     private void before() {
         hold("parts", "Lay out the parts against the list. Measure the new seal's inside, outside and width; compare its marking with the old one: "
-                + in.size() + ", " + in.caseType().words() + ".", "A wrong seal is found now or at the first leak.");
-        hold("clean", "Bore and shaft clean and free of burrs; try the edges with the mating part.", "One burr cuts the lip or scores the case.", SOLVENT);
+                + in.seal() + ".", "A wrong seal is found now or at the first leak.");
+        hold("clean", "Bore and shaft clean and free of burrs; try the edges with the mating part. " + Cleaning.of("BORE_SEAT").words() + " "
+                + Cleaning.of("RUNNING_SURFACE").words(), "One burr cuts the lip or scores the case.", SOLVENT);
+        if (in.remedy() != null) {
+            remedy(in.remedy());
+        }
+        if (in.runningSleeve()) {
+            hold("running-sleeve", "New running sleeve on, " + (in.sleevePlaceMm() == null ? "to the place its drawing says" : "at " + mm(in.sleevePlaceMm()) + " mm from its shoulder, within 0.25 mm")
+                    + "; read its place. Its bore is a joint: sealed.", "Sleeve and seal are renewed together, never one alone.");
+        }
         step("dry-trial", "Dry trial: shaft in its bearing, driver on the case, turned by hand to feel that it sits true.",
                 "What does not go dry does not go better under load.");
         hold("way-round", "Way round against the drawing: " + wayRound(section), "The wrong way round is the most frequent fault of all.");
-        step("outside", in.caseType() == CaseType.RUBBER ? "Case outside: a light film of a lubricant the rubber allows; no sealant in a sound bore."
-                : "Case outside: dry, or a light sealant as its maker says.", "Too much is wiped in front of the lip.");
-        step("lip", "Lip: the medium itself, or a grease that both medium and rubber allow"
-                + (seal.dustLip() == null ? "." : "; fill a third to a half of the room between the lips with grease."), "A dry lip is burnt in its first minute.");
+        lubricate();
         step("edges", edges(), "An edge nicks the lip where nobody sees it.");
+    }
+
+    /** The work on the shaft, and the hold that proves it. */
+    private void remedy(Offer offer) {
+        String conditions = offer.precondition() + ". " + offer.caution() + ".";
+        switch (offer.remedy()) {
+            case DRESS -> {
+                step("remedy", "Dress the track by plunge, no axial feed: " + offer.reason() + ".", conditions, "Bearings masked; hands and cloth clear of what turns.");
+                hold("remedy-proof", "Shaft read again, roughness and thread test again, washed twice.", "Dressing changes size and lead.");
+            }
+            case MOVE -> hold("remedy", "Move the lip: " + offer.reason() + "; the seal's outer face goes " + depthWords() + ".", conditions);
+            case THIN_SLEEVE -> {
+                step("remedy", "Thin sleeve over the worn track: " + offer.reason() + ".", conditions, "The sleeve's edge cuts: gloves.");
+                hold("remedy-proof", "Sleeve reaches 1.5 mm past the lip on both sides, clear of the shoulder, its bore sealed with a film, its edge smooth.", "A lip that runs off the sleeve is cut.");
+            }
+            case HEAVY_SLEEVE, GRIND_SMALLER, SPRAY_OR_RENEW -> {
+                step("remedy", offer.remedy().words().substring(0, 1).toUpperCase(Locale.ROOT) + offer.remedy().words().substring(1) + ": " + offer.reason() + ".", conditions,
+                        "Strength and run-out of the shaft are a designer's word.");
+                hold("remedy-proof", "Shaft read again: size, roundness, roughness, lead, hardness.", "Work on the shaft is proved before a lip runs on it.");
+            }
+        }
+    }
+
+    private void lubricate() {
+        if (in.lubricants().isEmpty()) {
+            step("lip", "Lip, case and room between the lips: decide the material first, it says which lubricant is allowed.", "A dry lip is burnt in its first minute.");
+        }
+        for (Zone zone : in.lubricants()) {
+            switch (zone.place()) {
+                case CASE -> step("outside", zone.words(), "Too much is wiped in front of the lip.");
+                case LIP -> step("lip", zone.words(), "A dry lip is burnt in its first minute.");
+                case BETWEEN_LIPS -> step("between", zone.words(), "The outer lip gets nothing from the medium.");
+                case SPLINES -> step("splines", zone.words(), "Grease that cannot give way pushes the shaft back.");
+            }
+        }
     }
 
     private String edges() {
         boolean against = section.shaftEntersFrom() == seal.mainLip();
-        if (in.shaftEnd() == ShaftEnd.KEYWAY_OR_THREAD) {
-            return "Cover keyway, spline or thread with a lubricated assembly sleeve or tape; count it in.";
+        if (in.cover() != null) {
+            return in.cover() == EdgeCover.SLEEVE ? "Cover the edge: assembly sleeve to Ø " + mm(EdgeCover.mostOutsideMm(section.shaftDiameterMm()))
+                    + " outside, wall 0.2 to 0.5 mm, lubricated; count it in." : "The edge on the way: " + in.cover().words() + (in.cover().isTemporary() ? "; count it in." : ", proved smooth.");
+        }
+        if (in.shaftEnd() != null && in.shaftEnd().compareTo(ShaftEnd.SHARP) > 0) {
+            return "Cover it: " + in.shaftEnd().words() + ". Lubricated assembly sleeve or tape; count it in.";
         }
         if (against) {
             return "The shaft meets the open side first: full chamfer proved smooth, or a cone over its end; count it in.";
@@ -71,12 +120,29 @@ public final class FittingPlan {
 
     private void press() {
         step("start", "Start the seal by hand, square in the lead-in.", "");
-        step("drive", "Drive it in small steps by the stiff outer part of the case, looking round the circumference each time.",
-                "Home is known by the change of sound and by the depth agreeing: dirt gives a false bottom.",
-                "Hands clear of the driver; eye protection under the hammer.");
-        String depth = in.targetDepthMm() == null ? "at a depth that is still to be decided: decide it before you drive" : "to " + Length.show(in.targetDepthMm(), 2) + " mm from the face";
-        hold("depth", "Depth at four places, " + depth + "; tilt in its limit.", "A tilted seal wears one side of its lip.");
+        step("drive", driver() + " Small steps, looking round the circumference each time.",
+                "Home is known by the change of sound or the tool's stop, and by the depth agreeing: dirt gives a false bottom.",
+                "Hands clear of the driver; eye protection under the hammer; support the job on the ring that is driven against.");
+        hold("depth", "Depth at four places, " + depthWords() + "; tilt in its limit.", "A tilted seal wears one side of its lip.");
         hold("free", "What comes next is free: the bearing still moves as before, nothing rubs.", "Pressed too far it runs against what turns.");
+    }
+
+    private String driver() {
+        DriverResult d = in.driver();
+        if (d == null) {
+            return "Drive it by the stiff outer part of the case.";
+        }
+        String tool = d.pickMm() != null ? "driver Ø " + Length.show(d.pickMm(), 1) + " of the own set" : d.plateMm() != null ? "plate Ø " + Length.show(d.plateMm(), 1) : "driver Ø " + Length.show(d.outsideMm(), 1);
+        return "Drive it with " + tool + ", bearing on the case from Ø " + mm(d.landFromMm()) + " outward"
+                + (d.recessDepthMm() != null ? ", recess " + mm(d.recessDepthMm()) + " deep" : d.spigotMm() != null ? ", spigot " + mm(d.spigotMm()) + " long" : "") + ".";
+    }
+
+    private String depthWords() {
+        return in.targetDepthMm() == null ? "at a depth that is still to be decided: decide it before you drive" : "to " + mm(in.targetDepthMm()) + " mm from the face";
+    }
+
+    private static String mm(double mm) {
+        return Length.show(mm, 2);
     }
 
     private void after() {

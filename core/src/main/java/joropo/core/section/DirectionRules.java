@@ -1,18 +1,20 @@
 package joropo.core.section;
 
-import static joropo.core.verdict.Status.CAUTION;
-import static joropo.core.verdict.Status.FAIL;
-import static joropo.core.verdict.Status.PASS;
-
 import java.util.List;
 import java.util.Locale;
 import joropo.core.lipseal.Side;
 import joropo.core.lipseal.Thrust;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
+import static joropo.core.verdict.Status.CAUTION;
+import static joropo.core.verdict.Status.FAIL;
+import static joropo.core.verdict.Status.PASS;
+
 
 /** Which way the seal faces, what keeps dirt out, and what holds it against pressure (guide). */
 final class DirectionRules {

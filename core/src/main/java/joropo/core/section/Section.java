@@ -2,6 +2,7 @@ package joropo.core.section;
 
 import java.util.List;
 import java.util.Optional;
+import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.Side;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;

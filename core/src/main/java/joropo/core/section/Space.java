@@ -1,5 +1,7 @@
 package joropo.core.section;
 
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import joropo.core.assembly.ProvingInput.FirstRun;
 import joropo.core.assembly.ProvingInput.HandTurn;
-import joropo.core.surface.SurfaceByEye;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
@@ -40,12 +39,5 @@ class AssemblyTest {
         assertThat(HoldPoints.closed(true, true, true, false).status()).isEqualTo(Status.MISSING);
         assertThat(HoldPoints.filled(true, true).status()).isEqualTo(Status.PASS);
         assertThat(HoldPoints.filled(false, true).status()).isEqualTo(Status.MISSING);
-    }
-
-    @ParameterizedTest
-    @CsvSource({"SMOOTH, PASS", "TARNISH, PASS", "GROOVE_SEEN, CAUTION", "GROOVE_CATCHES, REMEASURE", "SCORE_AXIAL, FAIL", "SCORE_SLANTING, FAIL", "PIT, FAIL",
-        "COATING_FLAKED, FAIL", ", MISSING"})
-    void theTrackByEyeAndNail(SurfaceByEye seen, Status expected) {
-        assertThat(SurfaceByEye.judge(seen).status()).isEqualTo(expected);
     }
 }

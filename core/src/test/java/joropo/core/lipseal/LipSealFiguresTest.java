@@ -1,18 +1,22 @@
 package joropo.core.lipseal;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 import java.util.Arrays;
 import java.util.List;
-import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInput.Part;
+import joropo.core.fits.DiameterInput;
 import joropo.core.readings.DiameterReadings.Plane;
+import joropo.core.sizes.SealSystem;
+import joropo.core.surface.Place;
+import joropo.core.surface.TrackRoundness;
 import joropo.core.verdict.Limits;
+import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 
 class LipSealFiguresTest {
     private static DiameterInput bore(double nominal, double u, double... readings) {
@@ -20,14 +24,14 @@ class LipSealFiguresTest {
     }
 
     private static PressFitResult fit(double bore, CaseType type, Practice practice, DiameterInput read) {
-        return PressFitCheck.check(new PressFitInput(bore, type, SealSystem.METRIC, practice, read));
+        return PressFitCheck.check(new PressFitInput(bore, type, SealSystem.METRIC, practice, read, null, null, null, null));
     }
 
     @Test
     void surfaceSpeedOfTheWorkedCase() {
         assertThat(SurfaceSpeed.turning(45, 1450)).as("three decimals given").isCloseTo(3.416, within(0.0005));
         assertThat(SurfaceSpeed.turning(45, 0)).isZero();
-        assertThat(SurfaceSpeed.swinging(45, 360, 100)).as("a whole turn there and back").isCloseTo(SurfaceSpeed.turning(45, 200), within(1e-12));
+        assertThat(SurfaceSpeed.swinging(45, new Swing(360.0, 100.0))).as("a whole turn there and back").isCloseTo(SurfaceSpeed.turning(45, 200), within(1e-12));
     }
 
     @ParameterizedTest(name = "bore {0} {1} {2}, H8: {3} to {4}")
@@ -51,7 +55,7 @@ class LipSealFiguresTest {
 
     @Test
     void inchSealsAndVeryLargeOnesNeedTheirMaker() {
-        assertThat(PressFitCheck.check(new PressFitInput(63.5, CaseType.METAL, SealSystem.INCH, null, null)).findings()).extracting("status").containsExactly(Status.MISSING);
+        assertThat(PressFitCheck.check(new PressFitInput(63.5, CaseType.METAL, SealSystem.INCH, null, null, null, null, null, null)).findings()).extracting("status").containsExactly(Status.MISSING);
         assertThat(fit(600, CaseType.METAL, null, null).findings()).extracting("status").containsExactly(Status.MISSING);
     }
 
@@ -69,13 +73,52 @@ class LipSealFiguresTest {
     @CsvSource({"IN, IN, FULL_CHAMFER, PASS", "IN, IN, ROUNDED, FAIL", "IN, OUT, ROUNDED, PASS", "IN, OUT, SHARP, FAIL", "IN, IN, KEYWAY_OR_THREAD, FAIL",
         "OUT, OUT, ROUNDED, FAIL", "OUT, IN, ROUNDED, PASS", "OUT, IN, FULL_CHAMFER, PASS", "IN, , ROUNDED, MISSING", "IN, IN, , MISSING"})
     void edgesThatPassUnderTheLip(Side lip, Side from, ShaftEnd end, Status expected) {
-        assertThat(ShaftEntry.judge(45, lip, false, from, end).status()).isEqualTo(expected);
+        assertThat(ShaftEntry.judge(45, lip, false, false, from, end, null).status()).isEqualTo(expected);
     }
 
     @Test
     void theRemedyNamesTheChamferOfTheTable() {
-        assertThat(ShaftEntry.judge(45, Side.IN, false, Side.IN, ShaftEnd.ROUNDED).remedy())
+        assertThat(ShaftEntry.judge(45, Side.IN, false, false, Side.IN, ShaftEnd.ROUNDED, null).remedy())
                 .isEqualTo("Make the chamfer 15° to 25°, taking 3.5 mm off the diameter, or use a cone.");
+    }
+
+    /** A sleeve may be 46 mm over a shaft of 45 (1 mm is more than 1 %), 202 mm over 200. */
+    @Test
+    void anEdgeIsCoveredCountedAndStillACaution() {
+        assertThat(EdgeCover.mostOutsideMm(45)).isEqualTo(46);
+        assertThat(EdgeCover.mostOutsideMm(200)).isEqualTo(202);
+        var covered = ShaftEntry.judge(45, Side.IN, true, false, Side.OUT, ShaftEnd.SPLINE, EdgeCover.SLEEVE);
+        assertThat(covered.status()).isEqualTo(Status.CAUTION);
+        assertThat(covered.remedy()).contains("46.00").contains("count it in and out");
+        assertThat(ShaftEntry.judge(45, Side.IN, true, false, Side.OUT, ShaftEnd.SPLINE, null).status()).isEqualTo(Status.FAIL);
+        assertThat(ShaftEntry.judge(45, Side.IN, false, true, Side.IN, ShaftEnd.FULL_CHAMFER, null).remedy()).contains("cone");
+        assertThat(ShaftEntry.judge(45, Side.IN, false, true, Side.OUT, ShaftEnd.FULL_CHAMFER, null).status()).isEqualTo(Status.PASS);
+    }
+
+    /** Two seals of 8 mm: 16.3 mm. */
+    @ParameterizedTest
+    @CsvSource({"16.3, 0, PASS", "16.2, 0, FAIL", "16.3, 0.04, REMEASURE", ", 0, MISSING"})
+    void aPairWantsRoomForTwo(Double depth, double u, Status expected) {
+        assertThat(PairRoom.judge(8, depth, u).status()).isEqualTo(expected);
+    }
+
+    /** 62 mm in aluminium at 70 °C: 62 x 12.0e-6 x 50 = 0.0372 mm; bare H8: 0.09 - 0.046 - 0.0372 = 0.0068; rubber 0.20 - 0.046 - 0.6 x 0.0372 = 0.1317. */
+    @ParameterizedTest(name = "{0} in {1} at {2} °C: {3}, {4}")
+    @CsvSource({"METAL, ALUMINIUM, 70, 0.0068, FAIL", "RUBBER, ALUMINIUM, 70, 0.13168, PASS", "METAL, STEEL, 70, 0.044, PASS", "METAL, CAST_IRON, 70, 0.044, PASS",
+        "METAL, ALUMINIUM, -20, 0.044, PASS", "STAINLESS, ALUMINIUM, 70, 0.0223, PASS", "METAL, PA, 70, -0.19935, FAIL", "RUBBER, PA, 120, -0.13802, FAIL"})
+    void whatIsLeftWhenHot(CaseType type, String housing, double hotC, double left, Status expected) {
+        var result = PressFitCheck.check(new PressFitInput(62.0, type, SealSystem.METRIC, null, null, null, null, housing, hotC));
+        assertThat(result.hotInterferenceMinMm()).isCloseTo(left, within(1e-6));
+        assertThat(result.findings()).extracting(f -> f.id() + " " + f.status()).contains("hot " + expected);
+    }
+
+    @Test
+    void theMakersOutsideOverridesTheTableAndServesInch() {
+        var inch = PressFitCheck.check(new PressFitInput(63.5, CaseType.METAL, SealSystem.INCH, null, null, 63.60, 63.70, null, null));
+        assertThat(inch.interferenceMinMm()).isCloseTo(0.1 - 0.046, within(1e-6));   // H8 about the nominal where the bore was not read
+        assertThat(inch.findings().get(0).source()).isEqualTo(Source.MAKER);
+        assertThat(PressFitCheck.check(new PressFitInput(62.0, CaseType.METAL, SealSystem.METRIC, null, null, null, null, null, 70.0)).findings())
+                .extracting(f -> f.id() + " " + f.status()).containsExactly("interference PASS", "hot MISSING");
     }
 
     /** IT8 of 45 is 0.039; ovality carries 1.4 U. */

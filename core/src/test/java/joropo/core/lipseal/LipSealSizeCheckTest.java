@@ -1,10 +1,9 @@
 package joropo.core.lipseal;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
-
 import java.util.HashSet;
 import java.util.List;
+import joropo.core.sizes.SealSize;
+import joropo.core.sizes.SealSystem;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
@@ -12,10 +11,13 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
 
 class LipSealSizeCheckTest {
     private static LipSealSizeResult find(double shaft, @Nullable Double bore, @Nullable Double depth) {
-        return LipSealSizeCheck.check(new LipSealSizeInput(shaft, bore, depth, SealSystem.METRIC));
+        return LipSealSizeCheck.check(new LipSealSizeInput(shaft, bore, depth, SealSystem.METRIC, null));
     }
 
     private static List<String> words(LipSealSizeResult result) {
@@ -52,7 +54,7 @@ class LipSealSizeCheckTest {
 
     @Test
     void warnsWhereMetricAndInchBothMatch() {
-        LipSealSizeResult both = LipSealSizeCheck.check(new LipSealSizeInput(44.50, null, null, null));
+        LipSealSizeResult both = LipSealSizeCheck.check(new LipSealSizeInput(44.50, null, null, null, null));
         assertThat(both.sizes()).extracting(SealSize::system).contains(SealSystem.METRIC, SealSystem.INCH);
         assertThat(both.findings()).filteredOn(f -> f.id().equals("system")).extracting(Finding::status).containsExactly(Status.CAUTION);
         assertThat(find(44.50, null, null).findings()).noneMatch(f -> f.id().equals("system"));
@@ -80,7 +82,7 @@ class LipSealSizeCheckTest {
     @Test
     void everyListedSizeIsFoundByItsOwnMeasures() {
         for (SealSize size : SealSize.all()) {
-            var in = new LipSealSizeInput(size.shaftMm(), size.boreMm(), size.widthMm() + 0.3, size.system());
+            var in = new LipSealSizeInput(size.shaftMm(), size.boreMm(), size.widthMm() + 0.3, size.system(), null);
             assertThat(LipSealSizeCheck.check(in).sizes()).contains(size);
         }
         assertThat(new HashSet<>(SealSize.all())).hasSameSizeAs(SealSize.all()).hasSizeGreaterThan(300);
@@ -88,6 +90,24 @@ class LipSealSizeCheckTest {
 
     @Test
     void aBoreNoLargerThanTheShaftIsRefused() {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new LipSealSizeInput(45.0, 45.0, null, null)).withMessageStartingWith("boreMm: must be above the shaft");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new LipSealSizeInput(45.0, 45.0, null, null, null)).withMessageStartingWith("boreMm: must be above the shaft");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"45x62x8, PASS, 45x62x8", "'AS 45-62-8 NBR', PASS, 45x62x8", "45*62*7, PASS, 45x62x7", "42 x 62 x 8, CAUTION, 45x62x8", "unreadable, CAUTION, 45x62x8", "'1.750x2.500x0.375', CAUTION, 45x62x8"})
+    void theMarkingOnTheOldSealDecidesOrWarns(String marking, Status expected, String first) {
+        LipSealSizeResult result = LipSealSizeCheck.check(new LipSealSizeInput(44.9, 62.02, 10.0, null, marking));
+        assertThat(result.findings()).filteredOn(f -> f.id().equals("marking")).extracting("status").containsExactly(expected);
+        assertThat(result.sizes().get(0).words()).isEqualTo(first);
+    }
+
+    @Test
+    void theMarkingTellsMetricFromInch() {
+        LipSealSizeResult both = LipSealSizeCheck.check(new LipSealSizeInput(44.50, null, null, null, null));
+        assertThat(both.findings()).extracting("id").contains("system");
+        String inch = both.sizes().stream().filter(s -> s.system() == SealSystem.INCH).findFirst().orElseThrow().words();
+        LipSealSizeResult marked = LipSealSizeCheck.check(new LipSealSizeInput(44.50, null, null, null, inch));
+        assertThat(marked.findings()).extracting("id").doesNotContain("system");
+        assertThat(marked.sizes().get(0).words()).isEqualTo(inch);
     }
 }

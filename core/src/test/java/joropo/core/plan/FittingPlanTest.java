@@ -4,20 +4,51 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.stream.Collectors;
 import joropo.core.lipseal.CaseType;
+import joropo.core.lipseal.DriverCheck;
+import joropo.core.lipseal.DriverInput;
+import joropo.core.lipseal.DriverResult;
+import joropo.core.lipseal.EdgeCover;
+import joropo.core.lipseal.Layout;
+import joropo.core.lipseal.Lubricants;
+import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Side;
+import joropo.core.material.Elastomer;
+import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
-import joropo.core.section.Medium;
-import joropo.core.section.Rotation;
 import joropo.core.section.Section;
 import joropo.core.section.Space;
+import joropo.core.sizes.SealSize;
+import joropo.core.surface.Remedy;
+import joropo.core.surface.RunningSurfaceCheck;
+import joropo.core.surface.RunningSurfaceInput;
+import joropo.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 class FittingPlanTest {
     private static List<Step> plan(Side lip, @Nullable Side dustLip, CaseType type, @Nullable ShaftEnd end, @Nullable Double depth) {
-        return FittingPlan.of(new PlanInput(section(lip, dustLip), "45x62x8", type, end, depth));
+        return FittingPlan.of(input(lip, dustLip, type, end, depth));
+    }
+
+    private static PlanInput input(Side lip, @Nullable Side dustLip, CaseType type, @Nullable ShaftEnd end, @Nullable Double depth) {
+        Layout layout = dustLip == null ? Layout.PLAIN : Layout.DUST_LIP;
+        Elastomer material = Elastomer.of("HNBR");
+        return new PlanInput(section(lip, dustLip), SealSize.parse("45x62x8", LengthUnit.MM), layout, material, type, end, null, depth, null,
+                Lubricants.of(material, Medium.OIL, layout, type, false, end == ShaftEnd.SPLINE), null, false, null);
+    }
+
+    private static PlanInput with(PlanInput in, @Nullable EdgeCover cover, @Nullable Remedy remedy, double grooveMm, @Nullable DriverResult driver, boolean sleeve) {
+        var surface = RunningSurfaceCheck.check(new RunningSurfaceInput(45.0, 44.98, 0.005, null, null, null, null, grooveMm, 1.2, null, null, null, 2.5, 0.0, null, null, null, 62.0,
+                null, null, null, null, List.of()));
+        return new PlanInput(in.section(), in.size(), in.layout(), in.material(), in.caseType(), in.shaftEnd(), cover, in.targetDepthMm(),
+                remedy == null ? null : surface.offer(remedy).orElseThrow(), in.lubricants(), driver, sleeve, sleeve ? 12.5 : null);
+    }
+
+    private static String acts(PlanInput in) {
+        return FittingPlan.of(in).stream().map(s -> s.act() + " " + s.why() + " " + s.caution()).collect(Collectors.joining(" "));
     }
 
     private static Section section(Side lip, @Nullable Side dustLip) {
@@ -32,7 +63,7 @@ class FittingPlanTest {
     @Test
     void runsInWorkingOrderWithItsHoldPoints() {
         List<Step> plan = plan(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 2.0);
-        assertThat(plan).extracting(Step::id).containsExactly("parts", "clean", "dry-trial", "way-round", "outside", "lip", "edges", "start", "drive", "depth", "free",
+        assertThat(plan).extracting(Step::id).containsExactly("parts", "clean", "dry-trial", "way-round", "outside", "lip", "between", "edges", "start", "drive", "depth", "free",
                 "shaft", "print", "turn", "fill", "run");
         assertThat(plan).filteredOn(Step::hold).extracting(Step::id).containsExactly("parts", "clean", "way-round", "depth", "free", "shaft", "turn", "run");
         assertThat(new HashSet<>(plan)).hasSameSizeAs(plan);
@@ -49,10 +80,33 @@ class FittingPlanTest {
         List<Step> plan = plan(Side.IN, null, CaseType.METAL, ShaftEnd.KEYWAY_OR_THREAD, 2.5);
         assertThat(step(plan, "depth").act()).contains("to 2.50 mm from the face");
         assertThat(step(plan, "outside").act()).startsWith("Case outside: dry");
-        assertThat(step(plan, "edges").act()).startsWith("Cover keyway");
+        assertThat(step(plan, "edges").act()).isEqualTo("Cover it: keyway or thread on the way. Lubricated assembly sleeve or tape; count it in.");
         assertThat(step(plan, "turn").act()).contains("first anticlockwise seen from outside");
         assertThat(step(plan(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, null), "edges").act()).contains("meets the open side first");
         assertThat(step(plan(Side.OUT, null, CaseType.RUBBER, ShaftEnd.ROUNDED, null), "edges").act()).contains("enters with the lip");
-        assertThat(step(plan(Side.IN, Side.OUT, CaseType.RUBBER, null, null), "lip").act()).contains("a third to a half");
+        assertThat(step(plan(Side.IN, Side.OUT, CaseType.RUBBER, null, null), "between").act()).contains("a third to a half");
+    }
+
+    @Test
+    void takesRemedySleeveDriverAndCoverIntoItsSteps() {
+        PlanInput base = input(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.SPLINE, 2.5);
+        assertThat(acts(with(base, null, Remedy.MOVE, 0.04, null, false))).contains("Move the lip: it takes 2.00 mm; inward there is room").contains("goes to 2.50 mm from the face");
+        assertThat(acts(with(base, null, Remedy.THIN_SLEEVE, 0.04, null, false))).contains("Thin sleeve over the worn track").contains("1.5 mm past the lip on both sides");
+        assertThat(FittingPlan.of(with(base, null, Remedy.DRESS, 0.01, null, false))).extracting(Step::id).contains("remedy", "remedy-proof");
+        assertThat(acts(with(base, EdgeCover.SLEEVE, null, 0, null, false))).contains("assembly sleeve to Ø 46.00").contains("blind splines are not filled");
+        var driver = DriverCheck.check(new DriverInput(45.0, 62.0, 62.0, null, 2.0, null, null, true, null, null));
+        assertThat(acts(with(base, null, null, 0, driver, false))).contains("plate Ø 72.0, bearing on the case from Ø 56.33 outward, recess 2.00 deep");
+        assertThat(acts(with(base, null, null, 0, null, true))).contains("at 12.50 mm from its shoulder, within 0.25 mm").contains("never one alone");
+    }
+
+    @Test
+    void thePartsListRenewsSleeveAndSealTogether() {
+        PlanInput base = input(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.SPLINE, 2.5);
+        assertThat(PartsList.of(base)).extracting(PartsList.Part::name).containsExactly("lip seal 45x62x8, lip with dust lip, HNBR, rubber-covered case");
+        var sleeved = PartsList.of(with(base, EdgeCover.TAPE, null, 0, null, true));
+        assertThat(sleeved).extracting(PartsList.Part::together).containsExactly("running sleeve", "lip seal", null);
+        assertThat(PartsList.of(with(base, null, Remedy.THIN_SLEEVE, 0.4, null, false))).extracting(PartsList.Part::name)
+                .anyMatch(n -> n.startsWith("thin repair sleeve for shaft 45.00, Ø 45.60")).contains("metal-filled epoxy", "sealant film");
+        assertThat(PartsList.of(with(base, null, Remedy.MOVE, 0.04, null, false))).hasSize(1);
     }
 }

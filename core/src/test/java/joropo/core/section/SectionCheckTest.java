@@ -1,11 +1,10 @@
 package joropo.core.section;
 
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
-
 import java.util.ArrayList;
 import java.util.List;
 import joropo.core.lipseal.Side;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.units.RefusedInput;
@@ -15,6 +14,9 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
 
 /** One seal 45x62x8 in many places; worked cases of direction and depth among them. */
 class SectionCheckTest {

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import java.util.List;
-import joropo.core.lipseal.Place;
 import joropo.core.material.ThermalExpansion;
+import joropo.core.surface.Place;
 import joropo.core.units.RefusedInput;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;

@@ -1,4 +1,4 @@
-package joropo.core.section;
+package joropo.core.lipseal;
 
 /** Turning direction of the shaft as seen from outside. */
 public enum Rotation {

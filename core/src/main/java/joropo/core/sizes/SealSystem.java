@@ -1,4 +1,4 @@
-package joropo.core.lipseal;
+package joropo.core.sizes;
 
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;

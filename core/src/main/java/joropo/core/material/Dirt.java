@@ -1,4 +1,4 @@
-package joropo.core.section;
+package joropo.core.material;
 
 /** Dirt in a space, from none to standing in water. */
 public enum Dirt {

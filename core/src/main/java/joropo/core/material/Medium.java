@@ -1,4 +1,4 @@
-package joropo.core.section;
+package joropo.core.material;
 
 /** What fills a space. */
 public enum Medium {

@@ -1,4 +1,4 @@
-package joropo.core.lipseal;
+package joropo.core.surface;
 
 import joropo.core.fits.ToleranceClass;
 import joropo.core.units.Length;

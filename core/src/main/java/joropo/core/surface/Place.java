@@ -1,7 +1,8 @@
-package joropo.core.lipseal;
+package joropo.core.surface;
 
 import java.util.List;
 import joropo.core.fits.ToleranceClass;
+import joropo.core.sizes.SealSystem;
 import joropo.core.tables.CsvTable;
 import joropo.core.tables.Ranges;
 import joropo.core.units.Length;
@@ -11,24 +12,28 @@ import joropo.core.verdict.Limits;
 public final class Place {
     /** Least cylindrical depth of the bore over the seal's width (standard, DIN 3760 class). */
     private static final double CYLINDRICAL = 0.85;
+    /** Room wanted behind the seal (mm, standard, DIN 3760 class). */
+    public static final double DEPTH_ROOM_MM = 0.3;
     /** Where the trade limits of inch seals step (mm, guide): shafts at 4 in, bores at 3 in and 6 in. */
     private static final double INCH_SHAFT_STEP_MM = 101.6;
     private static final double INCH_BORE_STEP_1_MM = 76.2;
     private static final double INCH_BORE_STEP_2_MM = 152.4;
 
-    /** What the shaft must be, by nominal diameter (mm). */
-    public record Shaft(double overMm, double toMm, double chamferReductionMm, double chamferMinDeg, double chamferMaxDeg) {
+    /** What the shaft must be, by nominal diameter (mm, degrees). @param finish what its running surface must be */
+    public record Shaft(double overMm, double toMm, double chamferReductionMm, double chamferMinDeg, double chamferMaxDeg, TrackFinish finish) {
         Shaft(CsvTable.Row row) {
             this(row.number("shaft_over_mm"), row.number("shaft_to_mm"), row.number("chamfer_reduction_mm"),
-                    row.number("chamfer_angle_min_deg"), row.number("chamfer_angle_max_deg"));
+                    row.number("chamfer_angle_min_deg"), row.number("chamfer_angle_max_deg"), new TrackFinish(row));
         }
     }
 
     /** What the bore must be, by width of the seal (mm). */
-    public record Housing(double widthMm, double cornerRadiusMm, double leadInMinDeg, double leadInMaxDeg, double leadInMinMm, double leadInMaxMm) {
+    public record Housing(double widthMm, double cornerRadiusMm, double leadInMinDeg, double leadInMaxDeg, double leadInMinMm, double leadInMaxMm,
+                          Limits metalRaUm, Limits rubberRaUm) {
         Housing(CsvTable.Row row) {
             this(row.number("width_mm"), row.number("max_inner_corner_radius_mm"), row.number("lead_in_angle_min_deg"),
-                    row.number("lead_in_angle_max_deg"), row.number("lead_in_length_min_mm"), row.number("lead_in_length_max_mm"));
+                    row.number("lead_in_angle_max_deg"), row.number("lead_in_length_min_mm"), row.number("lead_in_length_max_mm"),
+                    new Limits(row.number("metal_ra_min_um"), row.number("metal_ra_max_um")), new Limits(row.number("rubber_ra_min_um"), row.number("rubber_ra_max_um")));
         }
     }
 
@@ -79,6 +84,6 @@ public final class Place {
 
     /** Least total depth of the seat (mm). */
     public static double totalDepthMm(double widthMm) {
-        return widthMm + LipSealSizeCheck.DEPTH_ROOM_MM;
+        return widthMm + DEPTH_ROOM_MM;
     }
 }

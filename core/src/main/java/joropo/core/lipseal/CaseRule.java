@@ -1,0 +1,71 @@
+package joropo.core.lipseal;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import joropo.core.material.ThermalExpansion;
+import joropo.core.sizes.SealSystem;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
+
+/** Which outside of the case suits the housing and what surrounds it (guide), with its interference cold and hot. */
+final class CaseRule {
+    /** A bore of these carries a bare metal case as well as its own metal. */
+    private static final Set<String> HARD_BORES = Set.of("STEEL", "BEARING_STEEL", "CAST_IRON", "STAINLESS", "MARTENSITIC");
+
+    private final LipSealInput in;
+    private final List<CaseType> order;
+    private final Map<CaseType, PressFitResult> fits = new EnumMap<>(CaseType.class);
+
+    CaseRule(LipSealInput in, OperatingPoint at) {
+        this.in = in;
+        this.order = in.isCorrosive() ? List.of(CaseType.STAINLESS, CaseType.RUBBER, CaseType.METAL)
+                : rubberFirst(at) ? List.of(CaseType.RUBBER, CaseType.METAL, CaseType.STAINLESS) : List.of(CaseType.METAL, CaseType.RUBBER, CaseType.STAINLESS);
+        for (CaseType type : CaseType.values()) {
+            fits.put(type, PressFitCheck.check(new PressFitInput(in.boreNominalMm(), type, system(), in.practice(), in.bore(), in.sealOutsideMinMm(),
+                    in.sealOutsideMaxMm(), in.housingMaterial(), in.sumpTemperatureC())));
+        }
+    }
+
+    private SealSystem system() {
+        return in.system() != null ? in.system() : SealSystem.of(in.shaftNominalMm(), in.boreNominalMm());
+    }
+
+    private boolean rubberFirst(OperatingPoint at) {
+        return in.isSplit() || at.isThin() || in.housingMaterial() == null || !HARD_BORES.contains(in.housingMaterial());
+    }
+
+    List<CaseType> order() {
+        return order;
+    }
+
+    PressFitResult fit(CaseType type) {
+        return fits.get(type);
+    }
+
+    Judgement judge(CaseType type) {
+        var out = new Judgement();
+        for (Finding f : fits.get(type).findings()) {
+            switch (f.status()) {
+                case FAIL -> out.strike(f.message());
+                case PASS -> out.say(Status.PASS, type.words() + ": " + f.message());
+                default -> out.say(f.status(), type.words() + ": " + f.message());
+            }
+        }
+        if (in.isSplit() && type != CaseType.RUBBER) {
+            out.mind("a bare case does not fill the joint of a split housing");
+        }
+        if (in.isCorrosive()) {
+            switch (type) {
+                case METAL -> out.mind("rusts in this surrounding");
+                case RUBBER -> out.say(Status.PASS, "with a spring of corrosion-proof steel");
+                case STAINLESS -> out.say(Status.PASS, "stands this surrounding");
+            }
+        }
+        if (type == CaseType.RUBBER && in.housingMaterial() != null && ThermalExpansion.of(in.housingMaterial()).perK() > ThermalExpansion.STEEL.perK()) {
+            out.say(Status.PASS, "follows the housing when it grows warm");
+        }
+        return out;
+    }
+}

@@ -1,0 +1,62 @@
+package joropo.core.lipseal;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/** What is said of one part of a candidate: reasons with their weight, or the first reason that strikes it out. */
+final class Judgement {
+    private record Reason(Status status, String words) { }
+
+    private final List<Reason> reasons = new ArrayList<>();
+    private @Nullable String struck;
+    private boolean last;
+
+    Judgement say(Status status, String words) {
+        reasons.add(new Reason(status, words));
+        return this;
+    }
+
+    Judgement mind(String words) {
+        return say(Status.CAUTION, words);
+    }
+
+    Judgement strike(String words) {
+        struck = struck == null ? words : struck;
+        return this;
+    }
+
+    /** To be taken only when nothing else is left. */
+    Judgement putLast() {
+        last = true;
+        return this;
+    }
+
+    @Nullable String struck() {
+        return struck;
+    }
+
+    boolean isLast() {
+        return last;
+    }
+
+    Status status() {
+        return reasons.stream().map(Reason::status).reduce(Status.PASS, Status::worse);
+    }
+
+    Judgement and(Judgement other) {
+        var out = new Judgement();
+        out.reasons.addAll(reasons);
+        out.reasons.addAll(other.reasons);
+        out.struck = struck == null ? other.struck : struck;
+        out.last = last || other.last;
+        return out;
+    }
+
+    /** The doubts first, in the order said. */
+    List<String> words() {
+        return reasons.stream().sorted(Comparator.comparing(Reason::status)).map(Reason::words).toList();
+    }
+}

@@ -1,0 +1,97 @@
+package joropo.core.surface;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import joropo.core.material.Dirt;
+import joropo.core.sizes.SealSystem;
+import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Limits;
+import joropo.core.verdict.Source;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/** A running surface by measure and by eye, and the remedies for what does not hold (guide). */
+public final class RunningSurfaceCheck {
+    /** Findings that no work on the shaft's surface answers. */
+    private static final Set<String> NOT_OF_THE_TRACK = Set.of("looked");
+
+    private RunningSurfaceCheck() { }
+
+    public static RunningSurfaceResult check(RunningSurfaceInput in) {
+        TrackFinish finish = Place.shaft(in.nominalMm()).finish();
+        List<Finding> findings = new ArrayList<>();
+        if (in.defects() == null) {
+            findings.add(Finding.missing("looked", "running surface under the lip", "Nobody has looked at the track yet.", "Clean it, look along it, draw a nail across it."));
+        }
+        if (in.grooveDepthMm() != null) {
+            findings.add(DefectRules.groove(in.grooveDepthMm()));
+        }
+        in.seen().stream().filter(d -> in.grooveDepthMm() == null || d.kind() != Defect.Kind.WEAR_GROOVE).map(DefectRules::judge).forEach(findings::add);
+        findings.add(size(in));
+        findings.add(in.ovalityMm() == null ? Finding.missing("roundness", "ovality of the shaft at the lip", "It has not been read.", "Read two directions of one plane.")
+                : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm()));
+        findings.add(finish.roughness(in.raUm(), in.ptfeLip()));
+        if (in.rzUm() != null) {
+            findings.add(finish.rz(in.rzUm()));
+        }
+        findings.add(finish.hardness(in.hardnessHrc(), in.surfaceSpeedMPerS(), in.outsideDirt() != Dirt.CLEAN));
+        double turned = in.measuredMm() == null ? in.nominalMm() : in.measuredMm();
+        findings.add(LeadTest.judge(in.leadAdvanceMm(), in.leadTurns(), in.leadReverses(), turned, finish.leadMostDeg()));
+
+        var rules = new RemedyRules(in, findings);
+        Double lead = in.leadAdvanceMm() == null || in.leadTurns() == null ? null : Double.valueOf(Length.snap(LeadTest.angleDeg(in.leadAdvanceMm(), in.leadTurns(), turned)));
+        return new RunningSurfaceResult(lead, rules.requiredShiftMm(), wantsRemedy(in, findings) ? rules.offers() : List.of(), List.copyOf(findings));
+    }
+
+    private static Finding size(RunningSurfaceInput in) {
+        String subject = "shaft beside the groove";
+        if (in.measuredMm() == null) {
+            return Finding.missing("size", subject, "It has not been read.", "Read the shaft beside the groove.");
+        }
+        SealSystem system = SealSystem.of(in.nominalMm(), null);
+        Limits limits = Place.shaftLimits(system, in.nominalMm());
+        Status status = limits.judge(in.measuredMm(), in.uncertaintyMm());
+        String message = switch (status) {
+            case PASS -> "The shaft has its size.";
+            case REMEASURE -> "The gauge cannot tell whether the shaft has its size.";
+            default -> in.measuredMm() < limits.lower() ? "The shaft is below its least size." : "The shaft is above its greatest size.";
+        };
+        return Finding.of("size", status, subject, message, status == Status.PASS ? "" : "Read again with a finer gauge; if it stays, a remedy or another seal.",
+                system == SealSystem.METRIC ? Source.STANDARD : Source.GUIDE, system == SealSystem.METRIC ? "ISO 6194-1, h11" : "inch trade limits")
+                .withValue(in.measuredMm(), "mm").withLimits(limits, in.uncertaintyMm());
+    }
+
+    /** Whether anything found on the track wants work: it fails, cannot be told yet, or is a groove. */
+    private static boolean wantsRemedy(RunningSurfaceInput in, List<Finding> findings) {
+        boolean groove = in.grooveDepthMm() != null && in.grooveDepthMm() > 0;
+        return groove || findings.stream().anyMatch(f -> isOfTheTrack(f) && (f.status() == Status.FAIL || f.status() == Status.REMEASURE));
+    }
+
+    private static boolean isOfTheTrack(Finding f) {
+        return !f.id().startsWith("bore-") && !NOT_OF_THE_TRACK.contains(f.id());
+    }
+
+    /**
+     * The findings as they stand once a remedy was decided: what it answers becomes a caution that names it, and the remedy itself is judged.
+     * @param remedy absent: nothing decided, the findings stand as they are
+     */
+    public static List<Finding> withRemedy(RunningSurfaceResult result, @Nullable Remedy remedy) {
+        if (remedy == null || result.offer(remedy).isEmpty()) {
+            return result.findings();
+        }
+        RunningSurfaceResult.Offer offer = result.offer(remedy).get();
+        List<Finding> out = new ArrayList<>();
+        for (Finding f : result.findings()) {
+            boolean answered = isOfTheTrack(f) && !offer.ruledOut() && (f.status() == Status.FAIL || f.status() == Status.REMEASURE);
+            out.add(answered ? new Finding(f.id(), Status.CAUTION, f.subject(), f.value(), f.unit(), f.lower(), f.upper(), f.margin(), f.uncertainty(),
+                    f.message() + " Answered by: " + remedy.words() + ".", offer.precondition() + ".", f.source(), f.reference(), f.part()) : f);
+        }
+        String reason = offer.reason().substring(0, 1).toUpperCase(Locale.ROOT) + offer.reason().substring(1) + ".";
+        out.add(Finding.of("remedy", offer.verdict(), "remedy: " + remedy.words(), reason, offer.ruledOut() ? "Take one that holds." : offer.caution() + ".", Source.GUIDE,
+                "wear of a running surface"));
+        return out;
+    }
+}
