@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import java.util.List;
+import joropo.core.lipseal.LipLimits;
 import joropo.core.material.ThermalExpansion;
 import joropo.core.surface.Place;
 import joropo.core.units.RefusedInput;
@@ -46,7 +47,8 @@ class TablesTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"gauges", "iso286-it-grades", "iso286-shaft-deviations", "iso286-hole-deviations", "iso286-hole-delta", "lip-seal-housing",
-        "lip-seal-press-fit", "lip-seal-shaft", "lip-seal-sizes-metric", "lip-seal-sizes-inch", "seat-squareness", "thermal-expansion"})
+        "lip-seal-press-fit", "lip-seal-shaft", "lip-seal-sizes-metric", "lip-seal-sizes-inch", "seat-squareness", "thermal-expansion", "elastomers",
+        "elastomer-temperature-by-fluid", "fluid-compatibility", "lip-seal-limits", "wear-remedies", "cleaning"})
     void everyTableHasRowsOfOneWidth(String name) {
         assertThat(CsvTable.rows(name, r -> r)).isNotEmpty().allMatch(r -> r.line().isConsistent());
     }
@@ -72,5 +74,50 @@ class TablesTest {
             assertThat(Place.shaft(shaft).chamferReductionMm()).isGreaterThanOrEqualTo(last);
             last = Place.shaft(shaft).chamferReductionMm();
         }
+    }
+
+    /** Run-out falls with speed and offset rises with size, FKM never above NBR; every curve is read at, between and beyond its points. */
+    @Test
+    void theCurvesOfTheLipLimits() {
+        for (String material : List.of("NBR", "HNBR", "FKM", "ACM", "VMQ", "EPDM", "FFKM", "PTFE")) {
+            double last = 1;
+            for (double rpm = 0; rpm <= 6000; rpm += 250) {
+                double now = LipLimits.runOutMm(material, rpm).orElseThrow();
+                assertThat(now).isLessThanOrEqualTo(last);
+                last = now;
+            }
+            assertThat(LipLimits.runOutMm(material, 6001)).isEmpty();
+            double offset = 0;
+            for (double shaft = 5; shaft <= 400; shaft += 5) {
+                double now = LipLimits.offsetMm(material, shaft).orElseThrow();
+                assertThat(now).isGreaterThanOrEqualTo(offset).isLessThanOrEqualTo(LipLimits.offsetMm("NBR", shaft).orElseThrow());
+                offset = now;
+            }
+        }
+        assertThat(LipLimits.runOutMm("NBR", 1500)).hasValue(0.225);
+        assertThat(LipLimits.runOutMm("HNBR", 1500)).as("as NBR").hasValue(0.225);
+        assertThat(LipLimits.runOutMm("PTFE", 1500)).as("as FKM").hasValue(0.18);
+        assertThat(LipLimits.offsetMm("NBR", 5)).as("held below the first point").hasValue(0.10);
+    }
+
+    @Test
+    void aCurveWhoseXDoesNotRiseStopsTheStart() {
+        assertThatIllegalStateException().isThrownBy(() -> new Points("test", List.of(new Points.Point(2, 1), new Points.Point(2, 3)))).withMessage("Table test: x must rise at 2.0");
+        assertThatIllegalStateException().isThrownBy(() -> new Points("test", List.of())).withMessage("Table test has no point");
+        assertThat(new Points("test", List.of(new Points.Point(1, 10), new Points.Point(3, 20))).at(2)).hasValue(15);
+    }
+
+    /** The classes of grooves join from 0 on, and the last one is open upward. */
+    @Test
+    void theClassesOfWearJoin() {
+        double last = 0;
+        for (CsvTable.Row row : CsvTable.rows("wear-remedies", r -> r)) {
+            assertThat(row.text("precondition") + row.text("caution")).isNotBlank();
+            if (row.text("defect").equals("groove") && !row.text("class").equals("none")) {
+                assertThat(row.number("depth_over_mm")).isEqualTo(last);
+                last = row.text("depth_to_mm").isEmpty() ? Double.POSITIVE_INFINITY : row.number("depth_to_mm");
+            }
+        }
+        assertThat(last).isInfinite();
     }
 }
