@@ -1,7 +1,9 @@
 package joropo.app.card;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import joropo.app.job.JobService;
+import joropo.app.print.DrawingFiles;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -15,10 +17,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 class CardController {
     private final JobService jobs;
     private final CardService cards;
+    private final DrawingFiles files;
 
-    CardController(JobService jobs, CardService cards) {
+    CardController(JobService jobs, CardService cards, DrawingFiles files) {
         this.jobs = jobs;
         this.cards = cards;
+        this.files = files;
     }
 
     @GetMapping("/jobs/{number}/card.pdf")
@@ -27,5 +31,12 @@ class CardController {
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("job-" + number + ".pdf", StandardCharsets.UTF_8).build().toString())
                 .body(pdf);
+    }
+
+    /** The driver of a job, as picture, page or file for a lathe's program. */
+    @GetMapping("/jobs/{number}/driver.{format:svg|pdf|dxf}")
+    ResponseEntity<byte[]> driver(@PathVariable String number, @PathVariable String format) {
+        JobService.DriverSheet sheet = jobs.driver(number);
+        return files.file(sheet.drawing(), DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), "driver-" + number, "Driver, job " + number, sheet.place());
     }
 }

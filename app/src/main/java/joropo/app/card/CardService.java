@@ -1,83 +1,31 @@
 package joropo.app.card;
 
-import com.openhtmltopdf.extend.FSSupplier;
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
-import com.openhtmltopdf.util.XRLog;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.logging.Level;
+import java.util.Map;
 import joropo.app.job.Addendum;
 import joropo.app.job.Signature;
 import joropo.app.job.Snapshot;
+import joropo.app.print.Printer;
 import joropo.app.ui.Show;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.thymeleaf.context.Context;
-import org.thymeleaf.spring6.SpringTemplateEngine;
 
-/** Prints a bench card: the snapshot through a template of its own into a PDF, with embedded fonts and nothing from outside. */
+/** Prints a bench card from its snapshot. */
 @Service
 public class CardService {
-    private record Face(String file, String family, int weight) { }
-
-    private static final List<Face> FACES = List.of(new Face("barlow-latin-400-normal", "Barlow", 400), new Face("barlow-latin-600-normal", "Barlow", 600),
-            new Face("barlow-semi-condensed-latin-500-normal", "Barlow Semi Condensed", 500),
-            new Face("barlow-semi-condensed-latin-600-normal", "Barlow Semi Condensed", 600),
-            new Face("b612-mono-latin-400-normal", "B612 Mono", 400), new Face("b612-mono-latin-700-normal", "B612 Mono", 700));
-
-    private final SpringTemplateEngine templates;
+    private final Printer printer;
     private final Show show;
 
-    static {
-        // the printer tells of every step otherwise
-        XRLog.listRegisteredLoggers().forEach(name -> XRLog.setLevel(name, Level.WARNING));
-    }
-
-    CardService(SpringTemplateEngine templates, Show show) {
-        this.templates = templates;
+    CardService(Printer printer, Show show) {
+        this.printer = printer;
         this.show = show;
     }
 
     /** The card as PDF. @param signature absent while the job is open */
     public byte[] pdf(Snapshot card, @Nullable Signature signature, List<Addendum> addenda) {
-        var context = new Context(Locale.ENGLISH);
-        context.setVariable("card", card);
-        context.setVariable("show", show);
-        context.setVariable("sha256", signature == null ? null : signature.sha256());
-        context.setVariable("addenda", addenda);
-        return render(templates.process("card/card", context));
-    }
-
-    private static byte[] render(String html) {
-        try (var out = new ByteArrayOutputStream(); var svg = new BatikSVGDrawer()) {
-            var builder = new PdfRendererBuilder();
-            builder.useFastMode();
-            builder.withHtmlContent(html, null);
-            builder.useSVGDrawer(svg);
-            builder.withProducer("Joropo");
-            builder.useExternalResourceAccessControl((uri, type) -> uri != null && uri.startsWith("data:"),
-                    ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
-            for (Face face : FACES) {
-                builder.useFont(font(face.file), face.family, face.weight, FontStyle.NORMAL, true, EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG));
-            }
-            builder.toStream(out);
-            builder.run();
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new UncheckedIOException("The card could not be printed", e);
-        }
-    }
-
-    private static FSSupplier<InputStream> font(String file) {
-        return () -> CardService.class.getResourceAsStream("/print/fonts/" + file + ".ttf");
+        Map<String, Object> values = new HashMap<>(Map.of("card", card, "show", show, "addenda", addenda));
+        values.put("sha256", signature == null ? null : signature.sha256());
+        return printer.pdf("card/card", values);
     }
 }

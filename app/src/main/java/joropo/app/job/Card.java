@@ -1,14 +1,15 @@
 package joropo.app.job;
 
 import java.util.List;
+import joropo.app.ui.Field;
 
 /**
  * One card of a stage: a thing that is measured or decided.
  * @param folded whether it is closed until asked for, since the usual case can do without
  */
-record Card(String id, String title, Layout layout, List<Field> fields, boolean folded) {
+record Card(String id, String title, Shape shape, List<Field> fields, boolean folded) {
     /** How the card's fields stand. */
-    enum Layout {
+    enum Shape {
         /** One below the other, or two beside each other. */
         LIST,
         /** Readings: planes down, directions across. */
@@ -19,11 +20,11 @@ record Card(String id, String title, Layout layout, List<Field> fields, boolean 
         TICKS
     }
 
-    static Card of(String id, String title, Layout layout, Field... fields) {
-        return new Card(id, title, layout, List.of(fields), false);
+    static Card of(String id, String title, Shape shape, Field... fields) {
+        return new Card(id, title, shape, List.of(fields), false);
     }
 
     Card fold() {
-        return new Card(id, title, layout, fields, true);
+        return new Card(id, title, shape, fields, true);
     }
 }

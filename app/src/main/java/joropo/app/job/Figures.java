@@ -6,6 +6,8 @@ import java.util.function.Function;
 import joropo.app.job.JobView.Figure;
 import joropo.app.job.JobView.Sign;
 import joropo.core.fits.DiameterResult;
+import joropo.core.lipseal.LipSealResult;
+import joropo.core.readings.SeatSquarenessResult;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.units.Length;
 import joropo.core.verdict.Limits;
@@ -28,6 +30,8 @@ final class Figures {
             case "shaft" -> diameter("shaft", measured.shaft(), measured.shaftLimits());
             case "bore" -> diameter("bore", measured.bore(), measured.boreLimits());
             case "duty" -> duty();
+            case "heat" -> heat();
+            case "groove" -> groove();
             case "seal" -> seal();
             case "way" -> way();
             case "square" -> square();
@@ -53,12 +57,33 @@ final class Figures {
                 ? ", shaft assumed " + Length.show(evaluation.sketch().section().shaftDiameterMm(), 0) : ""), Length.show(v, 2), "m/s", null));
     }
 
+    /** The heat at the lip, with everything that was assumed for it. */
+    private List<Figure> heat() {
+        LipSealResult choosing = evaluation.decided().choosing();
+        List<Figure> out = new ArrayList<>();
+        if (choosing != null) {
+            out.add(new Figure("at the lip", Length.show(choosing.lipTemperatureC(), 0), "°C", sign("lip-temperature")));
+            out.add(new Figure("own rise", Length.show(choosing.temperatureRiseK(), 1), "K", null));
+            out.add(new Figure("heat of one lip", Length.show(choosing.frictionLossW(), 0), "W", null));
+        }
+        return out;
+    }
+
+    private List<Figure> groove() {
+        Double shift = evaluation.surface().result().requiredShiftMm();
+        return shift == null ? List.of() : List.of(new Figure("lip has to move", mm(shift), "mm", null));
+    }
+
     private List<Figure> seal() {
         var fit = evaluation.pressFit();
         if (fit == null || fit.interferenceMinMm() == null || fit.interferenceMaxMm() == null) {
             return List.of();
         }
-        return List.of(new Figure("interference", fit(fit.interferenceMinMm()) + " to " + fit(fit.interferenceMaxMm()), "mm", sign("interference")));
+        List<Figure> out = new ArrayList<>(List.of(new Figure("interference", fit(fit.interferenceMinMm()) + " to " + fit(fit.interferenceMaxMm()), "mm", sign("interference"))));
+        if (fit.hotInterferenceMinMm() != null) {
+            out.add(new Figure("hot, at " + Length.show(evaluation.duty().sumpC(), 0) + " °C, least", fit(fit.hotInterferenceMinMm()), "mm", sign("hot")));
+        }
+        return out;
     }
 
     private List<Figure> way() {
@@ -75,10 +100,11 @@ final class Figures {
     }
 
     private List<Figure> square() {
-        var square = evaluation.squareness();
-        if (square == null) {
+        SeatDepths seat = evaluation.seat();
+        if (seat == null || seat.square() == null) {
             return List.of();
         }
+        SeatSquarenessResult square = seat.square();
         List<Figure> out = new ArrayList<>(List.of(new Figure("mean", mm(square.meanMm()), "mm", sign("S2-fitted")),
                 new Figure("tilt over the outside", fit(square.tiltMm()), "mm", sign("tilt"))));
         if (square.tapAtClock() != null) {

@@ -68,10 +68,15 @@ class JobController {
         return page(jobs.strike(number, stage(stage), posted(form, me), strike, why, me), "", model);
     }
 
-    /** Takes a size from the list that was offered, with whatever else was typed. */
-    @PostMapping("/decide/size")
-    String takeSize(@PathVariable String number, @RequestParam Map<String, String> form, @RequestParam String take, @ModelAttribute(name = "me", binding = false) Person me) {
-        form.put("size", take);
+    /** Takes what was offered, such as {@code size=45x62x8}, with whatever else was typed; it comes as pairs parted by a semicolon. */
+    @PostMapping("/decide/offer")
+    String takeOffer(@PathVariable String number, @RequestParam Map<String, String> form, @RequestParam String offer, @ModelAttribute(name = "me", binding = false) Person me) {
+        for (String pair : offer.split(";")) {
+            int is = pair.indexOf('=');
+            if (is > 0) {
+                form.put(pair.substring(0, is), pair.substring(is + 1));
+            }
+        }
         jobs.type(number, Stage.DECIDE, posted(form, me), me);
         return "redirect:/jobs/" + number + "/decide";
     }

@@ -1,6 +1,7 @@
 package joropo.app.job;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -9,22 +10,44 @@ import joropo.app.drawing.Drawn;
 import joropo.app.drawing.Pin.Spot;
 import joropo.app.drawing.Pin;
 import joropo.app.drawing.SectionDrawing;
+import joropo.app.drawing.TrackDrawing;
+import joropo.app.drawing.TrackDrawn;
 import joropo.app.job.Sketch.Assumed;
+import joropo.core.section.Section;
 import joropo.core.section.SectionCheck;
+import joropo.core.section.SectionResult.Band;
+import joropo.core.section.ShaftItem;
 import joropo.core.sizes.SealSystem;
+import joropo.core.surface.Remedy;
+import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
 /** The picture of a job: its section with the findings tied to their places. */
 final class JobDrawing {
-    private static final Map<String, Spot> SPOTS = Map.ofEntries(Map.entry("shaft-size", Spot.TRACK), Map.entry("roundness", Spot.TRACK),
-            Map.entry("surface", Spot.TRACK), Map.entry("edge", Spot.SHAFT_END), Map.entry("bore-size", Spot.SEAT), Map.entry("interference", Spot.SEAT),
-            Map.entry("D1", Spot.LIP), Map.entry("D2", Spot.LIP), Map.entry("S4", Spot.LIP), Map.entry("S4-fitted", Spot.LIP), Map.entry("S5", Spot.TRACK), Map.entry("S5-fitted", Spot.TRACK), Map.entry("found", Spot.LIP),
-            Map.entry("S2", Spot.BACK), Map.entry("S2-fitted", Spot.BACK), Map.entry("tilt", Spot.BACK), Map.entry("D9", Spot.BACK),
-            Map.entry("S6", Spot.STOP), Map.entry("D6", Spot.OUTSIDE), Map.entry("play", Spot.INSIDE), Map.entry("hand-turn", Spot.INSIDE));
+    private static final Map<String, Spot> SPOTS = new HashMap<>();
+
     private static final Map<Assumed, String> WORDS = Map.of(Assumed.SHAFT, "shaft", Assumed.BORE, "bore", Assumed.WIDTH, "width of the seal",
             Assumed.FACING, "way round", Assumed.DEPTH, "depth", Assumed.STOP, "stop");
+
+    static {
+        put(Spot.TRACK, "shaft-size", "roundness", "groove", "wear-groove", "score-round", "score-axial", "score-slanting", "pit", "rust-pock", "tarnish", "rust", "burr", "coating-flaked", "looked", "roughness", "hardness", "lead", "run-out", "unread", "S5", "S5-fitted", "remedy");
+        put(Spot.SHAFT_END, "edge");
+        put(Spot.SEAT, "bore-size", "interference", "hot", "bore-roughness", "bore-nick", "bore-score-axial", "bore-bore-wear", "offset");
+        put(Spot.LIP, "D1", "D2", "S4", "S4-fitted", "found", "choice", "pressure", "lip-temperature");
+        put(Spot.BACK, "S2", "S2-fitted", "tilt", "D9");
+        put(Spot.STOP, "S6", "held", "pair");
+        put(Spot.OUTSIDE, "D6");
+        put(Spot.INSIDE, "play", "hand-turn", "fluid");
+    }
+
+    private static void put(Spot spot, String... findings) {
+        List.of(findings).forEach(f -> SPOTS.put(f, spot));
+    }
+
+    /** A sleeve reaches this far past the lip on both sides (mm), as the plan says. */
+    private static final double SLEEVE_PAST_MM = 1.5;
 
     private JobDrawing() { }
 
@@ -44,7 +67,26 @@ final class JobDrawing {
         return SectionDrawing.svg(new Drawn(sketch.section(), sketch.stopMm(), !assumed.contains(Assumed.STOP), decided && !assumed.contains(Assumed.DEPTH),
                 decided ? SectionCheck.check(sketch.section()).track() : null,
                 label(assumed.contains(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"),
-                label(assumed.contains(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"), notes(assumed), pins), "s-");
+                label(assumed.contains(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"), notes(sketch), pins), "s-");
+    }
+
+    /** The running surface along the shaft; empty while nothing of it is known. */
+    static String track(JobEvaluation evaluation) {
+        SurfaceWork surface = evaluation.surface();
+        Section section = evaluation.sketch().section();
+        Band ground = section.shaftItem(ShaftItem.RunningSurface.class).map(r -> new Band(r.fromMm(), r.toMm())).orElse(null);
+        if (ground == null && surface.oldLipMm() == null) {
+            return "";
+        }
+        Set<Assumed> assumed = evaluation.sketch().assumed();
+        boolean placed = !assumed.contains(Assumed.WIDTH) && !assumed.contains(Assumed.FACING) && !assumed.contains(Assumed.DEPTH);
+        Band track = placed ? SectionCheck.check(section).track() : null;
+        Offer remedy = surface.remedy();
+        boolean sleeved = track != null && remedy != null && !remedy.ruledOut() && (remedy.remedy() == Remedy.THIN_SLEEVE || remedy.remedy() == Remedy.HEAVY_SLEEVE);
+        return TrackDrawing.svg(new TrackDrawn(section.shaftDiameterMm(), ground, surface.groove().map(g -> new Band(g.fromMm(), g.toMm())).orElse(null),
+                surface.groove().map(ShaftItem.WearGroove::depthMm).orElse(null), surface.oldLipMm(), track, surface.inwardMm(), surface.outwardMm(), surface.result().requiredShiftMm(),
+                sleeved ? new Band(track.fromMm() - SLEEVE_PAST_MM, track.toMm() + SLEEVE_PAST_MM) : null, sleeved ? remedy.runningDiameterMm() : null,
+                remedy == null ? List.of() : List.of("remedy: " + remedy.remedy().words())), "r-");
     }
 
     private static @Nullable String label(boolean assumed, double mm, String toleranceClass) {
@@ -55,10 +97,14 @@ final class JobDrawing {
         return "Ø " + Length.show(mm, whole ? 0 : 2) + toleranceClass;
     }
 
-    private static List<String> notes(Set<Assumed> assumed) {
-        if (assumed.isEmpty()) {
-            return List.of();
+    private static List<String> notes(Sketch sketch) {
+        List<String> out = new ArrayList<>();
+        if (!sketch.assumed().isEmpty()) {
+            out.add("not read or decided yet, drawn as usual: " + String.join(", ", sketch.assumed().stream().map(WORDS::get).toList()).toLowerCase(Locale.ROOT));
         }
-        return List.of("not read or decided yet, drawn as usual: " + String.join(", ", assumed.stream().map(WORDS::get).toList()).toLowerCase(Locale.ROOT));
+        if (sketch.section().seal().secondLip() != null) {
+            out.add("the second seal of the pair is not drawn");
+        }
+        return out;
     }
 }

@@ -6,31 +6,35 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import joropo.app.register.Position;
+import joropo.app.settings.Shop;
+import joropo.app.settings.ShopGauge;
 import joropo.core.assembly.AxialPlay;
 import joropo.core.assembly.HoldPoints;
 import joropo.core.assembly.ProvingCheck;
 import joropo.core.assembly.ProvingInput;
 import joropo.core.lipseal.CaseType;
-import joropo.core.lipseal.LipSealSizeResult;
+import joropo.core.lipseal.EdgeCover;
+import joropo.core.lipseal.LipSealResult;
+import joropo.core.lipseal.PairRoom;
+import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.PressFitResult;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.ShaftEntry;
 import joropo.core.lipseal.Side;
-import joropo.core.lipseal.SurfaceSpeed;
-import joropo.core.plan.FittingPlan;
-import joropo.core.plan.PlanInput;
 import joropo.core.plan.Step;
 import joropo.core.readings.Gauge;
-import joropo.core.readings.SeatSquarenessCheck;
-import joropo.core.readings.SeatSquarenessInput;
-import joropo.core.readings.SeatSquarenessResult;
+import joropo.core.readings.GaugeDue;
+import joropo.core.removal.RemovalCheck;
+import joropo.core.removal.RemovalInput;
+import joropo.core.removal.RemovalResult;
 import joropo.core.section.AsFound;
 import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
-import joropo.core.surface.SurfaceByEye;
+import joropo.core.surface.BoreFinish;
+import joropo.core.surface.RunningSurfaceCheck;
+import joropo.core.surface.SleevePlace;
 import joropo.core.units.Length;
-import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
@@ -44,26 +48,46 @@ import org.jspecify.annotations.Nullable;
 public final class JobEvaluation {
     /** Rules that are judged again with the depth where the seal really stands. */
     private static final Set<String> FITTED = Set.of("S2", "S4", "S5");
+    /** What the shaft's own readings say already. */
+    private static final Set<String> READ_ALREADY = Set.of("size", "roundness");
+    /** Findings of the choice that are judged with the readings, or said elsewhere on the sheet. */
+    private static final Set<String> OF_THE_CHOICE = Set.of("choice", "lip-temperature", "fluid", "cold", "held", "pressure", "ribs");
+    private static final Set<String> OF_THE_SHAFT = Set.of("run-out", "offset");
+    /** Readings that many a job does without: named in one line while nobody has taken them. */
+    private static final Set<String> OFTEN_UNREAD = Set.of("roughness", "hardness", "lead", "run-out", "offset");
+    private static final Set<String> OF_THE_DRIVER = Set.of("edge", "own", "stop");
 
+    private final Position position;
     private final Values values;
     private final Measured measured;
+    private final SurfaceWork surface;
     private final Sketch sketch;
+    private final Duty duty;
+    private final Decided decided;
+    private final @Nullable Double speedMPerS;
     private final List<JobFinding> findings = new ArrayList<>();
+    private @Nullable RemovalResult removal;
     private @Nullable PressFitResult pressFit;
-    private @Nullable SeatSquarenessResult squareness;
+    private @Nullable SeatDepths seat;
     private @Nullable Window window;
-    private @Nullable Double speedMPerS;
-    private List<Step> plan = List.of();
+    private Fitting fitting = new Fitting(null, List.of(), List.of());
 
-    private JobEvaluation(Position position, Map<Stage, Map<String, Typed>> texts) {
-        values = Values.read(texts);
+    private JobEvaluation(Position position, Map<Stage, Map<String, Typed>> texts, Shop shop) {
+        this.position = position;
+        values = Values.read(texts, shop);
         measured = Measured.of(values, position);
-        sketch = Sketch.of(position, values, measured);
+        Sketch asFound = Sketch.of(position, values, measured);
+        speedMPerS = Duty.speedMPerS(position, values, asFound.section().shaftDiameterMm());
+        surface = SurfaceWork.of(values, measured, asFound, speedMPerS);
+        sketch = surface.appliedTo(asFound, values.number("plannedDepth") != null);
+        duty = Duty.of(position, values, measured, sketch);
+        decided = Decided.of(values, duty);
     }
 
-    public static JobEvaluation of(Position position, Map<Stage, Map<String, Typed>> texts) {
-        var out = new JobEvaluation(position, texts);
-        out.intake(position);
+    /** @param shop the workshop whose gauges, drivers, fluids and materials the texts may name */
+    public static JobEvaluation of(Position position, Map<Stage, Map<String, Typed>> texts, Shop shop) {
+        var out = new JobEvaluation(position, texts, shop);
+        out.intake();
         out.strip();
         out.measure();
         out.decide();
@@ -73,14 +97,10 @@ public final class JobEvaluation {
         return out;
     }
 
-    private void intake(Position position) {
+    private void intake() {
         add(Stage.INTAKE, HoldPoints.sealIsTheCause(values.ticked("levelSeen"), values.ticked("breatherSeen"), values.ticked("aboveSeen")));
-        Double typed = values.number("speed");
-        Double speed = typed == null ? position.speedRpm() : typed;
-        speedMPerS = speed == null ? null : SurfaceSpeed.turning(sketch.section().shaftDiameterMm(), speed);
-        if (speedMPerS != null) {
-            add(Stage.INTAKE, Finding.computed("speed", "surface speed under the lip", Length.snap(speedMPerS), "m/s", "From shaft and speed."));
-        }
+        add(Stage.INTAKE, speedMPerS == null ? Finding.missing("speed", "surface speed under the lip", "Nothing says how fast the shaft turns: choosing a seal waits for it.", "Type its speed, or its swing.")
+                : Finding.computed("speed", "surface speed under the lip", Length.snap(speedMPerS), "m/s", "From shaft and speed."));
     }
 
     private void strip() {
@@ -89,41 +109,83 @@ public final class JobEvaluation {
         if (faced != null) {
             add(Stage.STRIP, AsFound.judge(faced, sketch.section().inside().medium()));
         }
+        if (values.yes("edgeReachable") != null) {
+            removal = RemovalCheck.check(new RemovalInput(RemovalInput.What.LIP_SEAL, values.yes("edgeReachable"), values.number("lineRoom"), values.number("behind"),
+                    values.yes("brittleBeside"), values.yes("otherSide"), values.yes("pressureAllowed"), values.yes("elastomersStay"), values.yes("flammable"),
+                    values.yes("rimProud"), values.number("toolLength"), null));
+            removal.findings().stream().filter(f -> f.id().equals("way")).forEach(f -> add(Stage.STRIP, f));
+        }
     }
 
     private void measure() {
-        measured.findings().forEach(f -> add(Stage.MEASURE, f));
-        add(Stage.MEASURE, SurfaceByEye.judge(values.choice("surface", SurfaceByEye.class)));
+        measured.findings().forEach(f -> add(Stage.MEASURE, f.id().equals("shaft-size") || f.id().equals("roundness") ? surface.answered(f) : f));
+        List<Finding> ofThePlace = new ArrayList<>(surface.findings().stream().filter(f -> !READ_ALREADY.contains(f.id()) && !f.id().equals("remedy")).toList());
+        chosen(OF_THE_SHAFT).forEach(ofThePlace::add);
+        ofThePlace.stream().filter(f -> !isOftenUnread(f)).forEach(f -> add(Stage.MEASURE, f));
+        List<String> unread = ofThePlace.stream().filter(JobEvaluation::isOftenUnread).map(Finding::id).toList();
+        if (!unread.isEmpty()) {
+            add(Stage.MEASURE, Finding.missing("unread", "further readings", "Not read: " + String.join(", ", unread) + ".", "Each may decide: read them under the closed cards where the case is in doubt."));
+        }
+        Side mainLip = decided.mainLip() == null ? Side.IN : decided.mainLip();
+        add(Stage.MEASURE, ShaftEntry.judge(sketch.section().shaftDiameterMm(), mainLip, sketch.section().seal().dustLip() != null, decided.isPtfe(),
+                values.choice("entersFrom", Side.class), values.choice("shaftEnd", ShaftEnd.class), values.choice("edgeCover", EdgeCover.class)));
+        if (values.number("boreRa") != null) {
+            boolean rubber = decided.caseTypeOrRecommended().filter(c -> c == CaseType.RUBBER).isPresent();
+            add(Stage.MEASURE, BoreFinish.judge(values.number("boreRa"), sketch.section().seal().widthMm(), rubber));
+        }
+        inDate(Stage.MEASURE, "shaftGauge");
+        inDate(Stage.MEASURE, "boreGauge");
+        inDate(Stage.MEASURE, "depthGauge");
+    }
+
+    private static boolean isOftenUnread(Finding f) {
+        return f.status() == Status.MISSING && OFTEN_UNREAD.contains(f.id());
+    }
+
+    /** What the choice of a seal found under these names; nothing while the speed is not known. */
+    private List<Finding> chosen(Set<String> ids) {
+        LipSealResult choosing = decided.choosing();
+        return choosing == null ? List.of() : choosing.findings().stream().filter(f -> ids.contains(f.id())).toList();
+    }
+
+    private void inDate(Stage stage, String field) {
+        ShopGauge gauge = values.gauge(field);
+        if (gauge != null && gauge.dueOn() != null) {
+            add(stage, GaugeDue.judge(gauge.words(), gauge.dueOn(), values.shop().today()));
+        }
     }
 
     private void decide() {
-        LipSealSizeResult sizes = measured.sizes();
-        if (sizes != null) {
-            sizes.findings().forEach(f -> add(Stage.DECIDE, f));
+        chosen(OF_THE_CHOICE).forEach(f -> add(Stage.DECIDE, f));
+        if (measured.sizes() != null) {
+            measured.sizes().findings().forEach(f -> add(Stage.DECIDE, f));
         }
-        ChosenSize size = values.size("size");
-        Side mainLip = values.choice("mainLip", Side.class);
-        CaseType caseType = values.choice("caseType", CaseType.class);
-        if (size == null || mainLip == null || caseType == null) {
-            add(Stage.DECIDE, Finding.missing("decided", "seal decided", "Size, outside of the case and way round are not all decided.", "Pick them."));
-        } else if (!size.listed()) {
-            add(Stage.DECIDE, Finding.of("decided", Status.CAUTION, "seal decided", size.size().words() + " is not a listed size.",
-                    "Make sure that it can be had.", Source.GUIDE, "list of sizes"));
+        if (!decided.isComplete()) {
+            add(Stage.DECIDE, Finding.missing("decided", "seal decided", "Size, layout, material, outside of the case and way round are not all decided.", "Pick them."));
+        } else if (!decided.size().known()) {
+            add(Stage.DECIDE, Finding.of("decided", Status.CAUTION, "seal decided", decided.size().words() + " is not a listed size.", "Make sure that it can be had.", Source.GUIDE, "list of sizes"));
         }
-        if (size != null && caseType != null) {
-            pressFit = measured.pressFit(size, caseType);
-            pressFit.findings().forEach(f -> add(Stage.DECIDE, f));
+        if (decided.size() != null) {
+            decided.caseTypeOrRecommended().ifPresent(caseType -> {
+                pressFit = PressFitCheck.check(duty.pressFit(values, measured, sketch.section(), caseType));
+                pressFit.findings().forEach(f -> add(Stage.DECIDE, f));
+            });
         }
-        ShaftEnd end = values.choice("shaftEnd", ShaftEnd.class);
-        Side enters = values.choice("entersFrom", Side.class);
-        add(Stage.MEASURE, ShaftEntry.judge(sketch.section().shaftDiameterMm(), mainLip == null ? Side.IN : mainLip,
-                sketch.section().seal().dustLip() != null, enters, end));
-        if (size != null && mainLip != null) {
+        surface.findings().stream().filter(f -> f.id().equals("remedy")).forEach(f -> add(Stage.DECIDE, f));
+        if (surface.remedy() != null && decided.size() != null) {
+            add(Stage.DECIDE, RunningSurfaceCheck.leadsTo(surface.remedy(), decided.size()));
+        }
+        if (decided.layout() != null && decided.layout().isPair()) {
+            add(Stage.DECIDE, PairRoom.judge(sketch.section().seal().widthMm(), values.number("stopDepth"), sketch.section().depthUncertaintyMm()));
+        }
+        if (decided.size() != null && decided.mainLip() != null) {
             SectionResult result = SectionCheck.check(sketch.section());
             window = result.window();
             result.findings().forEach(f -> add(Stage.DECIDE, f));
-            plan = FittingPlan.of(new PlanInput(sketch.section(), size.size().words(), caseType == null ? CaseType.RUBBER : caseType, end,
-                    targetMm()));
+        }
+        fitting = Fitting.of(position, values, decided, surface, sketch.section(), targetMm());
+        if (fitting.driver() != null) {
+            fitting.driver().findings().stream().filter(f -> OF_THE_DRIVER.contains(f.id())).forEach(f -> add(Stage.DECIDE, f.withId("driver-" + f.id())));
         }
     }
 
@@ -136,31 +198,16 @@ public final class JobEvaluation {
     }
 
     private void fit() {
-        List<SeatSquarenessInput.Reading> readings = new ArrayList<>();
-        for (int clock : new int[] {12, 3, 6, 9}) {
-            Double depth = values.number("depth" + clock);
-            if (depth != null) {
-                readings.add(new SeatSquarenessInput.Reading((double) clock, null, depth));
-            }
+        seat = SeatDepths.of(values, sketch.section());
+        seat.findings().forEach(f -> add(Stage.FIT, f));
+        if (seat.square() != null) {
+            SectionCheck.check(sketch.section().withSealAt(seat.square().meanMm(), seat.uncertaintyMm())).findings().stream().filter(f -> FITTED.contains(f.id()))
+                    .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
         }
-        if (readings.size() < 3) {
-            add(Stage.FIT, Finding.missing("tilt", "seat squareness over the outside", "Depth has been read at " + readings.size() + " of four places.",
-                    "Read it at 12, 3, 6 and 9 o'clock."));
-            return;
+        if (Boolean.TRUE.equals(values.yes("runningSleeve"))) {
+            add(Stage.FIT, SleevePlace.judge(values.number("sleevePlaceOld"), values.number("sleevePlaceNew"), seat.uncertaintyMm()));
         }
-        double od = sketch.section().boreDiameterMm();
-        double circle = values.number("gaugeCircle") == null ? (od + sketch.section().shaftDiameterMm()) / 2 : values.number("gaugeCircle");
-        Gauge gauge = values.choice("fitGauge", Gauge.class);
-        double u = gauge == null ? 0 : gauge.uncertaintyMm(od);
-        try {
-            squareness = SeatSquarenessCheck.check(new SeatSquarenessInput(od, circle, readings, gauge == null ? null : u));
-        } catch (RefusedInput e) {
-            values.refuse("gaugeCircle", e.errors().get(0).message());
-            return;
-        }
-        squareness.findings().forEach(f -> add(Stage.FIT, f));
-        SectionCheck.check(sketch.fittedAt(squareness.meanMm(), u)).findings().stream().filter(f -> FITTED.contains(f.id()))
-                .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
+        inDate(Stage.FIT, "fitGauge");
     }
 
     private void set() {
@@ -217,12 +264,32 @@ public final class JobEvaluation {
         return sketch;
     }
 
+    public SurfaceWork surface() {
+        return surface;
+    }
+
+    public Duty duty() {
+        return duty;
+    }
+
+    public Decided decided() {
+        return decided;
+    }
+
+    public Fitting fitting() {
+        return fitting;
+    }
+
+    public @Nullable RemovalResult removal() {
+        return removal;
+    }
+
     public @Nullable PressFitResult pressFit() {
         return pressFit;
     }
 
-    public @Nullable SeatSquarenessResult squareness() {
-        return squareness;
+    public @Nullable SeatDepths seat() {
+        return seat;
     }
 
     public @Nullable Window window() {
@@ -235,7 +302,7 @@ public final class JobEvaluation {
 
     /** Steps of the plan; none before the seal and its way round are decided. */
     public List<Step> plan() {
-        return plan;
+        return fitting.plan();
     }
 
     /** Whether what follows the stripping may be kept: all three ticked, or a written reason. */

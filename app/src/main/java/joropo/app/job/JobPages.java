@@ -14,10 +14,10 @@ import joropo.app.job.JobView.RailItem;
 import joropo.app.job.JobView.Sign;
 import joropo.app.job.JobView.StageView;
 import joropo.app.job.JobView.StepView;
+import joropo.app.ui.Field;
 import joropo.app.ui.Show;
 import joropo.core.plan.FittingPlan;
 import joropo.core.plan.Step;
-import joropo.core.sizes.SealSize;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.verdict.Finding;
@@ -28,8 +28,6 @@ import org.springframework.stereotype.Component;
 /** Makes the page of one stage from a job and what follows from its texts. */
 @Component
 class JobPages {
-    private static final int MOST_SIZES = 6;
-
     private final TextsJson json;
     private final Show show;
 
@@ -43,10 +41,9 @@ class JobPages {
                  Map<String, String> extraErrors, LengthUnit unit, Person person) {
         List<RailItem> rail = rail(evaluation, stage);
         boolean editable = state.isOpen() && person.mayWork();
-        var sizes = evaluation.measured().sizes();
         return new JobView(state.job(), state.position(), stage, stages(state, evaluation), cards(stage, evaluation, shown, extraErrors, unit), rail,
                 JobDrawing.svg(evaluation, rail.stream().map(RailItem::finding).toList()), tab, seq, unit, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
-                stage != Stage.DECIDE || sizes == null ? List.<SealSize>of() : sizes.sizes().stream().limit(MOST_SIZES).toList(),
+                new Offers(evaluation, stage, this::sign).view(), stage == Stage.INTAKE || stage == Stage.DECIDE ? evaluation.duty().assumed() : List.of(),
                 stage == Stage.FIT ? steps(state, evaluation) : List.of(), evaluation.plan().isEmpty() ? null : FittingPlan.wayRound(evaluation.sketch().section()),
                 stage == Stage.SIGN && state.isOpen() ? JobRules.openBeforeSigning(state, evaluation, person) : List.of(),
                 state.signature(), state.addenda(), editable ? aside(state, stage, shown, tab, unit) : List.of());
@@ -85,7 +82,7 @@ class JobPages {
         return SheetFields.cards(stage).stream().map(c -> {
             List<FieldView> fields = c.fields().stream().map(f -> field(f, evaluation, shown, extraErrors, unit)).toList();
             boolean closed = c.folded() && fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
-            return new CardView(c.id(), c.title(), c.layout().name(), closed, fields, figures.of(c.id()));
+            return new CardView(c.id(), c.title(), c.shape().name(), closed, fields, figures.of(c.id()));
         }).toList();
     }
 
@@ -94,7 +91,7 @@ class JobPages {
         String error = evaluation.errors().getOrDefault(field.name(), extraErrors.get(field.name()));
         Double mm = field.kind().isLength() ? evaluation.values().number(field.name()) : null;
         String text = field.kind().isLength() || field.kind() == Field.Kind.SEAL_SIZE ? typed.onSheet(unit) : typed.text();
-        return new FieldView(field.name(), field.label(), field.kind().name(), text, field.choices(), field.needed(), field.hint(), error,
+        return new FieldView(field.name(), field.label(), field.kind().name(), text, field.offered(evaluation.values().shop(), typed.text()), field.needed(), field.hint(), error,
                 mm != null ? Length.show(mm, 3) + " mm" : other(field, evaluation), mm != null ? Length.show(mm / Length.MM_PER_INCH, 4) + " in" : "",
                 typed.struck());
     }
@@ -106,7 +103,8 @@ class JobPages {
             case PRESSURE -> shown(evaluation.values().number(field.name()), 3, "MPa");
             case TEMPERATURE -> shown(evaluation.values().number(field.name()), 1, "°C");
             case HOURS -> shown(evaluation.values().number(field.name()), 0, "h");
-            case SEAL_SIZE -> evaluation.values().size(field.name()) == null ? "" : evaluation.values().size(field.name()).size().words();
+            case NUMBER -> shown(evaluation.values().number(field.name()), 3, field.range().unit());
+            case SEAL_SIZE -> evaluation.values().size(field.name()) == null ? "" : evaluation.values().size(field.name()).words();
             default -> "";
         };
     }

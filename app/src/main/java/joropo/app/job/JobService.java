@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.access.Person;
 import joropo.app.access.Sha256;
+import joropo.app.drawing.LineDrawing;
+import joropo.app.settings.SettingsService;
 import joropo.app.ui.NotFound;
 import joropo.core.plan.Step;
 import joropo.core.units.FieldError;
@@ -30,14 +32,16 @@ public class JobService {
     private final JobMapper jobs;
     private final JobPages pages;
     private final SnapshotMaker snapshots;
+    private final SettingsService settings;
     private final TextsJson json;
     private final SecureRandom random = new SecureRandom();
 
-    JobService(JobStore store, JobMapper jobs, JobPages pages, SnapshotMaker snapshots, TextsJson json) {
+    JobService(JobStore store, JobMapper jobs, JobPages pages, SnapshotMaker snapshots, SettingsService settings, TextsJson json) {
         this.store = store;
         this.jobs = jobs;
         this.pages = pages;
         this.snapshots = snapshots;
+        this.settings = settings;
         this.json = json;
     }
 
@@ -101,6 +105,9 @@ public class JobService {
         Map<String, String> missing = new LinkedHashMap<>();
         SheetFields.fields(stage).filter(f -> f.needed() && texts.getOrDefault(f.name(), Typed.NOTHING).isBlank())
                 .forEach(f -> missing.put(f.name(), "This is needed."));
+        if (stage == Stage.DECIDE && evaluation.decided().wantsReason() && evaluation.values().text("chooseWhy") == null) {
+            missing.put("chooseWhy", "Another than the recommended seal needs its reason.");
+        }
         boolean refused = SheetFields.fields(stage).anyMatch(f -> evaluation.errors().containsKey(f.name()));
         boolean aside = state.aside(stage).stream().anyMatch(d -> d.tab().equals(posted.tab()));
         if (refused || aside || !missing.isEmpty() || JobRules.held(stage, evaluation).isPresent()) {
@@ -182,13 +189,26 @@ public class JobService {
         Revision found = state.revisions().stream().filter(r -> r.stage() == stage && r.revision() == revision).findFirst()
                 .orElseThrow(() -> new NotFound("revision " + revision + " of " + stage.title()));
         Map<String, Typed> texts = json.read(found.texts());
-        return new KeptSheet(found, SnapshotMaker.lines(stage, texts, JobEvaluation.of(state.position(), Map.of(stage, texts))));
+        return new KeptSheet(found, SnapshotMaker.lines(stage, texts, JobEvaluation.of(state.position(), Map.of(stage, texts), settings.shop())));
     }
 
     /** What the card shows: the frozen job once it is signed, else the job as it stands. */
     public Snapshot snapshot(String number) {
         JobState state = store.load(number);
         return state.signature() != null ? json.readSnapshot(state.signature().snapshot()) : snapshots.of(state, evaluate(state), null, null);
+    }
+
+    /** The driver's drawing, and where it belongs. */
+    public record DriverSheet(LineDrawing drawing, String place) { }
+
+    /** @throws NotFound while the job says neither which seal nor how deep */
+    public DriverSheet driver(String number) {
+        JobState state = store.load(number);
+        JobEvaluation evaluation = evaluate(state);
+        if (evaluation.fitting().driver() == null) {
+            throw new NotFound("driver for job " + number + " yet: seal and depth are not decided");
+        }
+        return new DriverSheet(Offers.drawing(evaluation), state.position().machineName() + ", " + state.position().name());
     }
 
     public @Nullable Signature signature(String number) {
@@ -203,13 +223,13 @@ public class JobService {
         Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
         seen.putAll(before.texts());
         seen.put(stage, texts);
-        JobEvaluation evaluation = JobEvaluation.of(before.position(), seen);
+        JobEvaluation evaluation = JobEvaluation.of(before.position(), seen, settings.shop());
         JobStore.Saved saved = store.saveDraft(before, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
         return pages.view(saved.after(), stage, evaluation, posted.tab(), saved.seq(), texts, errors, posted.unit(), person);
     }
 
-    private static JobEvaluation evaluate(JobState state) {
-        return JobEvaluation.of(state.position(), state.texts());
+    private JobEvaluation evaluate(JobState state) {
+        return JobEvaluation.of(state.position(), state.texts(), settings.shop());
     }
 
     /** The posted texts, each with the unit it was typed in: what was not touched keeps its own. */

@@ -3,15 +3,15 @@ package joropo.app.job;
 import java.time.Instant;
 import java.util.List;
 import joropo.app.register.Position;
+import joropo.app.ui.Field;
 import joropo.core.plan.Step;
-import joropo.core.sizes.SealSize;
 import joropo.core.units.LengthUnit;
 import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
-/** One stage of a job as its page shows it. */
+/** One stage of a job as its page shows it. @param assumed what is taken where nobody said anything, in words */
 public record JobView(Job job, Position position, Stage stage, List<StageView> stages, List<CardView> cards, List<RailItem> rail, String drawing,
-                      String tab, long seq, LengthUnit unit, int revision, boolean editable, @Nullable String held, List<SealSize> sizes, List<StepView> steps,
+                      String tab, long seq, LengthUnit unit, int revision, boolean editable, @Nullable String held, OffersView offers, List<String> assumed, List<StepView> steps,
                       @Nullable String wayRound, List<String> open, @Nullable Signature signature, List<Addendum> addenda, List<AsideView> aside) {
     /** A state as a page shows it: which mark, which word. */
     public record Sign(String mark, String word) { }

@@ -2,24 +2,23 @@ package joropo.app.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 import joropo.app.register.Position;
+import joropo.app.settings.ShopGauge;
 import joropo.core.fits.DiameterCheck;
 import joropo.core.fits.DiameterInput.Part;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterResult;
-import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.LipSealSizeCheck;
 import joropo.core.lipseal.LipSealSizeInput;
 import joropo.core.lipseal.LipSealSizeResult;
-import joropo.core.lipseal.PressFitCheck;
-import joropo.core.lipseal.PressFitInput;
-import joropo.core.lipseal.PressFitResult;
 import joropo.core.readings.DiameterReadings.Plane;
 import joropo.core.readings.Gauge;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
 import joropo.core.surface.Place;
+import joropo.core.surface.Remedy;
 import joropo.core.surface.TrackRoundness;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
@@ -28,11 +27,12 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What shaft and bore measure, and the sizes that fits them.
- * @param system whose limits apply, @param shaftNominalMm, @param boreNominalMm nominal sizes judged by: as decided, else the position's, else the nearest listed
+ * @param system whose limits apply, @param shaftNominalMm, @param boreNominalMm nominal sizes judged by: as decided, else the position's, else the nearest listed;
+ *     the shaft's stays what it was where a remedy leads to a seal of another shaft
  */
 public record Measured(SealSystem system, @Nullable DiameterResult shaft, @Nullable DiameterResult bore, @Nullable LipSealSizeResult sizes,
                        @Nullable Double shaftNominalMm, @Nullable Double boreNominalMm, @Nullable Limits shaftLimits, @Nullable Limits boreLimits,
-                       @Nullable DiameterInput boreInput, List<Finding> findings) {
+                       @Nullable DiameterInput shaftInput, @Nullable DiameterInput boreInput, List<Finding> findings) {
 
     static Measured of(Values values, Position position) {
         List<Plane> shaftPlanes = planes(values, "shaft");
@@ -45,14 +45,17 @@ public record Measured(SealSystem system, @Nullable DiameterResult shaft, @Nulla
             boreMean = null;
         }
         LipSealSizeResult sizes = shaftMean == null ? null
-                : LipSealSizeCheck.check(new LipSealSizeInput(shaftMean, boreMean, values.number("stopDepth"), null));
-        ChosenSize chosen = values.size("size");
-        SealSize guide = chosen != null ? chosen.size() : sizes == null || sizes.sizes().isEmpty() ? null : sizes.sizes().get(0);
-        Double shaftNominal = chosen != null ? Double.valueOf(chosen.size().shaftMm()) : position.shaftMm() != null ? position.shaftMm()
-                : guide == null ? null : Double.valueOf(guide.shaftMm());
-        Double boreNominal = chosen != null ? Double.valueOf(chosen.size().boreMm()) : position.boreMm() != null ? position.boreMm()
+                : LipSealSizeCheck.check(new LipSealSizeInput(shaftMean, boreMean, values.number("stopDepth"), null, values.text("marking")));
+        SealSize chosen = values.size("size");
+        SealSize guide = chosen != null ? chosen : sizes == null || sizes.sizes().isEmpty() ? null : sizes.sizes().get(0);
+        Remedy remedy = values.choice("remedy", Remedy.class);
+        boolean otherShaft = remedy != null && remedy.mayChangeTheSeal();
+        Double listedShaft = sizes == null || sizes.sizes().isEmpty() ? null : Double.valueOf(sizes.sizes().get(0).shaftMm());
+        Double decidedShaft = chosen == null ? null : Double.valueOf(chosen.shaftMm());
+        Double shaftNominal = otherShaft ? first(position.shaftMm(), listedShaft, decidedShaft) : first(decidedShaft, position.shaftMm(), listedShaft);
+        Double boreNominal = chosen != null ? Double.valueOf(chosen.boreMm()) : position.boreMm() != null ? position.boreMm()
                 : guide == null || boreMean == null ? null : Double.valueOf(guide.boreMm());
-        SealSystem system = chosen != null ? chosen.size().system() : SealSystem.of(shaftNominal, boreNominal);
+        SealSystem system = chosen != null ? chosen.system() : SealSystem.of(shaftNominal, boreNominal);
 
         List<Finding> findings = new ArrayList<>();
         DiameterInput shaftInput = input(values, Part.SHAFT, "shaft", shaftNominal, system, shaftPlanes);
@@ -64,12 +67,16 @@ public record Measured(SealSystem system, @Nullable DiameterResult shaft, @Nulla
         }
         return new Measured(system, shaft, bore, sizes, shaftNominal, boreNominal,
                 shaftNominal == null ? null : Place.shaftLimits(system, shaftNominal), boreNominal == null ? null : Place.boreLimits(system, boreNominal),
-                boreInput, findings);
+                shaftInput, boreInput, findings);
     }
 
-    /** How tight the chosen seal would sit in the bore as read, or in H8. */
-    PressFitResult pressFit(ChosenSize chosen, CaseType caseType) {
-        return PressFitCheck.check(new PressFitInput(chosen.size().boreMm(), caseType, chosen.size().system(), null, boreInput));
+    private static @Nullable Double first(@Nullable Double... candidates) {
+        return Stream.of(candidates).filter(Objects::nonNull).findFirst().orElse(null);
+    }
+
+    /** The shaft as it is beside the old track (mm): plane B where it was read, else plane A; absent when neither was. */
+    @Nullable Double besideTrackMm() {
+        return shaft == null ? null : shaft.planeMeansMm().get(shaft.planeMeansMm().size() - 1);
     }
 
     /** The planes that were read in both directions; a half-read plane waits. */
@@ -84,13 +91,15 @@ public record Measured(SealSystem system, @Nullable DiameterResult shaft, @Nulla
         }
         Double partC = values.number("partC");
         Double gaugeC = partC == null ? null : values.number("gaugeC");
-        Gauge gauge = values.choice(name + "Gauge", Gauge.class);
+        ShopGauge own = values.gauge(name + "Gauge");
+        Gauge gauge = own == null ? null : own.kind();
+        Double u = own == null ? null : own.certificateMm();
         String material = part == Part.BORE ? values.text("housing") : null;
         if (system == SealSystem.METRIC) {
-            return new DiameterInput(part, nominalMm, part == Part.SHAFT ? "h11" : "H8", null, null, gauge, null, partC, gaugeC, material, planes);
+            return new DiameterInput(part, nominalMm, part == Part.SHAFT ? "h11" : "H8", null, null, gauge, u, partC, gaugeC, material, planes);
         }
         Limits limits = part == Part.SHAFT ? Place.shaftLimits(system, nominalMm) : Place.boreLimits(system, nominalMm);
-        return new DiameterInput(part, nominalMm, null, limits.lower(), limits.upper(), gauge, null, partC, gaugeC, material, planes);
+        return new DiameterInput(part, nominalMm, null, limits.lower(), limits.upper(), gauge, u, partC, gaugeC, material, planes);
     }
 
     private static @Nullable DiameterResult judge(@Nullable DiameterInput input, String name, SealSystem system, List<Finding> findings) {

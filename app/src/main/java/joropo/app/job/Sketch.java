@@ -6,12 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import joropo.app.register.Position;
+import joropo.app.settings.ShopGauge;
 import joropo.core.lipseal.CaseType;
+import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.readings.Gauge;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
@@ -37,10 +38,10 @@ public record Sketch(Section section, Set<Assumed> assumed) {
 
     static Sketch of(Position position, Values values, Measured measured) {
         Set<Assumed> assumed = EnumSet.noneOf(Assumed.class);
-        ChosenSize chosen = values.size("size");
+        SealSize chosen = values.size("size");
         SealSize found = measured.sizes() == null || measured.sizes().sizes().isEmpty() ? null : measured.sizes().sizes().get(0);
-        SealSize size = chosen != null ? chosen.size() : found != null ? found : USUAL;
-        double shaft = either(measured.shaftNominalMm(), size.shaftMm(), Assumed.SHAFT, assumed);
+        SealSize size = chosen != null ? chosen : found != null ? found : USUAL;
+        double shaft = either(chosen != null ? Double.valueOf(chosen.shaftMm()) : measured.shaftNominalMm(), size.shaftMm(), Assumed.SHAFT, assumed);
         double bore = either(measured.boreNominalMm(), Math.max(size.boreMm(), shaft + 2), Assumed.BORE, assumed);
         bore = bore > shaft ? bore : shaft + 2;
         double width = size.widthMm();
@@ -60,8 +61,13 @@ public record Sketch(Section section, Set<Assumed> assumed) {
             assumed.add(Assumed.DEPTH);
         }
         List<BoreItem> items = new ArrayList<>();
+        Layout layout = values.choice("layout", Layout.class);
         items.add(new BoreItem.Seal("s1", from, width, bore, values.choice("caseType", CaseType.class), facing,
-                "OUT".equals(values.text("dustLip")) ? Side.OUT : null, true, null));
+                layout != null && layout.hasDustLip() ? Side.OUT : null, layout != Layout.PTFE, null,
+                layout == Layout.BACK_TO_BACK ? facing.other() : layout == Layout.TANDEM ? facing : null));
+        if (values.number("leadInLength") != null) {
+            items.add(new BoreItem.LeadIn(values.number("leadInLength"), values.number("leadInAngle")));
+        }
         if (stop != null) {
             items.add(new BoreItem.Shoulder("h1", stop, null));
         } else {
@@ -70,11 +76,11 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         if (turning != null) {
             items.add(new BoreItem.Bearing("b1", turning, null, turning));
         }
-        Double play = values.number("playMeasured");
-        Gauge depthGauge = values.choice("depthGauge", Gauge.class);
+        Double play = values.number("playMeasured") != null ? values.number("playMeasured") : values.number("playBefore");
+        ShopGauge depthGauge = values.gauge("depthGauge");
         return new Sketch(new Section(position.machineName() + ", " + position.name(), rotation(position, values), shaft, bore,
                 values.choice("entersFrom", Side.class), List.of(outside(position, values), inside(position, values)), items, shaftItems(values, width),
-                play, null, null, null, stop, null, depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop)), assumed);
+                play, values.number("growth"), null, values.number("cylDepth"), stop, values.number("cornerRadius"), depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop)), assumed);
     }
 
     /** Where the stop would be drawn: as read, else a little behind the seal. */
@@ -82,14 +88,17 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         return section.boreItem(BoreItem.Shoulder.class).map(BoreItem.Shoulder::fromMm).orElse(section.seal().toMm() + USUAL_ROOM_MM);
     }
 
-    /** The same section with the seal where it really stands, as read with this uncertainty. */
-    Section fittedAt(double fromMm, double u) {
-        List<BoreItem> items = section.boreItems().stream().map(i -> i instanceof BoreItem.Seal s
-                ? new BoreItem.Seal(s.id(), fromMm, s.widthMm(), s.outsideDiameterMm(), s.caseType(), s.mainLip(), s.dustLip(), s.spring(), s.lipOffsetMm()) : i)
-                .toList();
-        return new Section(section.name(), section.rotation(), section.shaftDiameterMm(), section.boreDiameterMm(), section.shaftEntersFrom(),
-                section.spaces(), items, section.shaftItems(), section.axialPlayMm(), section.growthMm(), section.boreFromMm(),
-                section.cylindricalDepthMm(), section.totalDepthMm(), section.cornerRadiusMm(), u);
+    /** The same sketch with the seal planned at another depth. */
+    Sketch plannedAt(double fromMm) {
+        Set<Assumed> known = EnumSet.noneOf(Assumed.class);
+        known.addAll(assumed);
+        known.remove(Assumed.DEPTH);
+        return new Sketch(section.withSealAt(fromMm, section.depthUncertaintyMm()), known);
+    }
+
+    /** The same sketch with the old track worked off or covered. */
+    Sketch withoutGroove() {
+        return new Sketch(section.withoutGroove(), assumed);
     }
 
     private static double either(@Nullable Double known, double usual, Assumed what, Set<Assumed> assumed) {
@@ -106,7 +115,8 @@ public record Sketch(Section section, Set<Assumed> assumed) {
 
     private static Space outside(Position position, Values values) {
         Dirt dirt = values.choice("dirt", Dirt.class);
-        return new Space(Medium.AIR, dirt == null ? position.dirt() : dirt, null, null);
+        Medium medium = values.choice("outsideMedium", Medium.class);
+        return new Space(medium == null ? Medium.AIR : medium, dirt == null ? position.dirt() : dirt, values.number("pressureOut"), null);
     }
 
     private static Space inside(Position position, Values values) {
@@ -127,14 +137,22 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         return out;
     }
 
-    /** Where the old lip ran, if a nail catches there: from the depth and the way round of the old seal, taken to be as wide as the new one. */
-    private static Optional<ShaftItem> oldTrack(Values values, double width) {
+    /** Where the old lip ran: from the depth and the way round of the old seal, taken to be as wide as the new one; absent while they were not read. */
+    static @Nullable Double oldLipMm(Values values, double width) {
         Double depth = values.number("foundDepth");
         Side faced = values.choice("foundFacing", Side.class);
-        if (depth == null || faced == null || values.choice("surface", SurfaceByEye.class) != SurfaceByEye.GROOVE_CATCHES) {
+        return depth == null || faced == null ? null : Double.valueOf(new BoreItem.Seal("old", depth, width, width, null, faced, null, true, null).lipMm());
+    }
+
+    private static Optional<ShaftItem> oldTrack(Values values, double width) {
+        Double lip = oldLipMm(values, width);
+        Double depth = values.number("grooveDepth");
+        boolean worn = depth != null ? depth > 0 : values.choice("surface", SurfaceByEye.class) == SurfaceByEye.GROOVE_CATCHES;
+        if (lip == null || !worn) {
             return Optional.empty();
         }
-        double lip = new BoreItem.Seal("old", depth, width, width, null, faced, null, true, null).lipMm();
-        return Optional.of(new ShaftItem.WearGroove(lip - USUAL_GROOVE_MM / 2, lip + USUAL_GROOVE_MM / 2, null));
+        Double read = values.number("grooveWidth");
+        double half = (read == null || read == 0 ? USUAL_GROOVE_MM : read) / 2;
+        return Optional.of(new ShaftItem.WearGroove(lip - half, lip + half, depth));
     }
 }

@@ -7,13 +7,19 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Everything a bench card shows, so that a signed job reads the same for ever, whatever rules or tables say later.
+ * @param caseType layout, material and outside of the case; in older records the outside alone
+ * @param remedy what is done about the running surface, @param parts what has to be in hand; both unknown to older records
  * @param drawing the section as SVG, @param wayRound the sentence that says which way the seal faces
  * @param signer absent while the job is open, @param signedAt likewise
  */
 public record Snapshot(String number, String machine, String place, String position, Instant openedAt, String openedBy, @Nullable String size,
-                       @Nullable String caseType, @Nullable String wayRound, @Nullable String target, List<Sheet> sheets, List<Finding> findings,
-                       String drawing, List<StepLine> steps, List<String> cautions, @Nullable String concession, @Nullable String signer,
+                       @Nullable String caseType, @Nullable String remedy, @Nullable String wayRound, @Nullable String target, List<Sheet> sheets, List<Finding> findings,
+                       String drawing, @Nullable List<String> parts, List<StepLine> steps, List<String> cautions, @Nullable String concession, @Nullable String signer,
                        @Nullable Instant signedAt) {
+    public Snapshot {
+        parts = parts == null ? List.of() : List.copyOf(parts);
+    }
+
     /** One stage as it was kept. */
     public record Sheet(String title, int revision, @Nullable String keptBy, @Nullable Instant keptAt, List<Line> lines) { }
 

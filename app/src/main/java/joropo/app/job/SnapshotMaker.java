@@ -5,13 +5,18 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import joropo.app.job.Snapshot.Line;
 import joropo.app.job.Snapshot.Sheet;
 import joropo.app.job.Snapshot.StepLine;
-import joropo.core.lipseal.CaseType;
+import joropo.app.ui.Field;
 import joropo.core.plan.FittingPlan;
+import joropo.core.plan.PartsList;
 import joropo.core.plan.Step;
+import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Unit;
@@ -25,16 +30,22 @@ class SnapshotMaker {
     private static final String ALWAYS = "This card does not replace the maker's instruction, the works' rules, local codes or licensed practice.";
 
     Snapshot of(JobState state, JobEvaluation evaluation, @Nullable String signer, @Nullable Instant signedAt) {
-        ChosenSize size = evaluation.values().size("size");
-        CaseType caseType = evaluation.values().choice("caseType", CaseType.class);
+        Decided decided = evaluation.decided();
+        Offer remedy = evaluation.surface().remedy();
+        String seal = Stream.of(decided.layout() == null ? null : decided.layout().words(), decided.material() == null ? null : decided.material().code(),
+                decided.caseType() == null ? null : decided.caseType().words()).filter(Objects::nonNull).collect(Collectors.joining(", "));
         var shown = evaluation.findingsTo(Stage.SIGN).stream().map(JobFinding::finding)
                 .filter(f -> state.isOpen() || f.status() != Status.MISSING || signer != null).toList();
         boolean planned = !evaluation.plan().isEmpty();
         return new Snapshot(state.job().number(), state.position().machineName(), state.position().machinePlace(), state.position().name(),
-                state.job().openedAt(), state.job().openedBy(), size == null ? null : size.size().words(), caseType == null ? null : caseType.words(),
-                planned ? FittingPlan.wayRound(evaluation.sketch().section()) : null,
+                state.job().openedAt(), state.job().openedBy(), decided.size() == null ? null : decided.size().words(), seal.isEmpty() ? null : seal,
+                remedy == null ? null : remedy.remedy().words() + ": " + remedy.reason(), planned ? FittingPlan.wayRound(evaluation.sketch().section()) : null,
                 evaluation.window() == null ? null : Length.show(evaluation.sketch().section().seal().fromMm(), 2), sheets(state, evaluation), shown,
-                JobDrawing.svg(evaluation, shown), steps(state, evaluation), cautions(evaluation), evaluation.values().text("concession"), signer, signedAt);
+                JobDrawing.svg(evaluation, shown), evaluation.fitting().parts().stream().map(SnapshotMaker::words).toList(), steps(state, evaluation), cautions(evaluation), evaluation.values().text("concession"), signer, signedAt);
+    }
+
+    private static String words(PartsList.Part part) {
+        return part.count() + " " + part.name() + (part.together() == null ? "" : ", renewed together with the " + part.together());
     }
 
     private static List<Sheet> sheets(JobState state, JobEvaluation evaluation) {
@@ -59,12 +70,13 @@ class SnapshotMaker {
     private static Line line(Card card, Field field, Typed typed, JobEvaluation evaluation) {
         Double mm = field.kind().isLength() ? evaluation.values().number(field.name()) : null;
         String text = switch (field.kind()) {
-            case CHOICE -> field.choices().stream().filter(c -> c.value().equals(typed.text())).map(Field.Choice::words).findFirst().orElse("");
+            case CHOICE -> field.offered(evaluation.values().shop(), typed.text()).stream().filter(c -> c.value().equals(typed.text())).map(Field.Choice::words).findFirst().orElse("");
             case TICK -> typed.isBlank() ? "" : "yes";
             case SPEED -> withUnit(typed, Unit.RPM.symbol());
             case PRESSURE -> withUnit(typed, Unit.MPA.symbol());
             case TEMPERATURE -> withUnit(typed, Unit.CELSIUS.symbol());
             case HOURS -> withUnit(typed, Unit.HOUR.symbol());
+            case NUMBER -> typed.isBlank() || typed.text().endsWith(field.range().unit()) ? typed.text() : typed.text() + " " + field.range().unit();
             default -> mm == null ? typed.text() : withUnit(typed, unit(typed).symbol());
         };
         return new Line(card.title(), field.label(), text, mm == null ? "" : Length.show(mm, 3) + " mm",

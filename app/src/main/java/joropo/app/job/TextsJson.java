@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
@@ -12,14 +13,23 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class TextsJson {
     /** Version of the stored form; a later one has to be able to read this one. */
-    static final int SCHEMA_VERSION = 1;
+    static final int SCHEMA_VERSION = 2;
     private static final TypeReference<Map<String, Typed>> TEXTS = new TypeReference<>() { };
 
     private final JsonMapper json = JsonMapper.builder().enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY).build();
 
     Map<String, Typed> read(String text) {
-        return json.readValue(text, TEXTS);
+        return current(json.readValue(text, TEXTS));
+    }
+
+    /** Version 1 knew a dust lip and no layout. */
+    private static Map<String, Typed> current(Map<String, Typed> texts) {
+        Typed dustLip = texts.remove("dustLip");
+        if (dustLip != null && !dustLip.isBlank() && texts.getOrDefault("layout", Typed.NOTHING).isBlank()) {
+            texts.put("layout", new Typed(dustLip.text().equals("NONE") ? "PLAIN" : "DUST_LIP", dustLip.unit(), List.of()));
+        }
+        return texts;
     }
 
     String write(Map<String, Typed> texts) {

@@ -36,6 +36,10 @@ public final class Fields {
         });
     }
 
+    public @Nullable Double celsius(String field, String text) {
+        return read(field, text, () -> Quantity.parse(text, Unit.CELSIUS).base());
+    }
+
     private @Nullable Double read(String field, String text, Supplier<Double> reader) {
         if (text.isBlank()) {
             return null;

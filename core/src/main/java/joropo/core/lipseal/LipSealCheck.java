@@ -60,6 +60,11 @@ public final class LipSealCheck {
                 check.candidates, check.struckOut, List.copyOf(check.findings));
     }
 
+    /** Codes of the listed materials that lips are made of, the cheapest first. */
+    public static List<String> lipMaterials() {
+        return MaterialRule.BY_PRICE;
+    }
+
     private boolean isAsked(Candidate c) {
         return (in.layout() == null || c.layout() == in.layout()) && (in.material() == null || c.material().equals(in.material()))
                 && (in.caseType() == null || c.caseType() == in.caseType());

@@ -11,11 +11,18 @@ public sealed interface BoreItem {
      * A lip seal pressed into the bore.
      * @param fromMm x of its outer face, @param mainLip side to which its open side faces, @param dustLip side to which the dust lip
      *     faces, absent: none, @param lipOffsetMm from its open side to the lip, absent: 0.4 of the width
+     * @param secondLip side to which the spring lip of a second seal right before it faces, absent: there is none
      */
     record Seal(String id, Double fromMm, Double widthMm, Double outsideDiameterMm, @Nullable CaseType caseType, Side mainLip,
-                @Nullable Side dustLip, boolean spring, @Nullable Double lipOffsetMm) implements BoreItem {
+                @Nullable Side dustLip, boolean spring, @Nullable Double lipOffsetMm, @Nullable Side secondLip) implements BoreItem {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
+
+        /** A seal on its own. */
+        public Seal(String id, Double fromMm, Double widthMm, Double outsideDiameterMm, @Nullable CaseType caseType, Side mainLip,
+                    @Nullable Side dustLip, boolean spring, @Nullable Double lipOffsetMm) {
+            this(id, fromMm, widthMm, outsideDiameterMm, caseType, mainLip, dustLip, spring, lipOffsetMm, null);
+        }
 
         public Seal {
             new Needs().given("id", id).place("fromMm", fromMm).size("widthMm", widthMm).size("outsideDiameterMm", outsideDiameterMm)
@@ -26,6 +33,11 @@ public sealed interface BoreItem {
 
         public double toMm() {
             return fromMm + widthMm;
+        }
+
+        /** The same seal at another place. */
+        public Seal at(double newFromMm) {
+            return new Seal(id, newFromMm, widthMm, outsideDiameterMm, caseType, mainLip, dustLip, spring, lipOffsetMm, secondLip);
         }
 
         /** x of the lip. */

@@ -67,7 +67,7 @@ final class DirectionRules {
         BoreItem.Seal seal = section.seal();
         Dirt dirt = section.outside().dirt();
         String subject = "dirt outside against what keeps it out";
-        boolean mainOut = seal.mainLip() == Side.OUT && !section.inside().medium().isLiquid();
+        boolean mainOut = seal.secondLip() == Side.OUT || seal.mainLip() == Side.OUT && !section.inside().medium().isLiquid();
         if (seal.dustLip() == Side.IN) {
             return finding("D6", FAIL, subject, "The dust lip faces inside: it keeps nothing out and drags dry.", "Turn the seal or take another layout.");
         }

@@ -41,6 +41,21 @@ public record Section(String name, @Nullable Rotation rotation, Double shaftDiam
         depthUncertaintyMm = depthUncertaintyMm == null ? 0 : depthUncertaintyMm;
     }
 
+    /** The same section with its seal at another place, read with this uncertainty (mm). */
+    public Section withSealAt(double fromMm, double u) {
+        return with(boreItems.stream().map(i -> i instanceof BoreItem.Seal s ? s.at(fromMm) : i).toList(), shaftItems, u);
+    }
+
+    /** The same section with the old track worked off or covered. */
+    public Section withoutGroove() {
+        return with(boreItems, shaftItems.stream().filter(i -> !(i instanceof ShaftItem.WearGroove)).toList(), depthUncertaintyMm);
+    }
+
+    private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double u) {
+        return new Section(name, rotation, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, spaces, newBoreItems, newShaftItems, axialPlayMm, growthMm, boreFromMm,
+                cylindricalDepthMm, totalDepthMm, cornerRadiusMm, u);
+    }
+
     public BoreItem.Seal seal() {
         return boreItem(BoreItem.Seal.class).orElseThrow();
     }

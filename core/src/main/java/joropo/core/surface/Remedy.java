@@ -36,6 +36,11 @@ public enum Remedy {
         return words;
     }
 
+    /** Whether it may lead to a seal of another shaft. */
+    public boolean mayChangeTheSeal() {
+        return this == HEAVY_SLEEVE || this == GRIND_SMALLER;
+    }
+
     /** What must be so before and after. @param filled whether filler goes under a thin sleeve */
     String precondition(boolean filled) {
         return row(filled).precondition;

@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import joropo.core.material.Dirt;
+import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
+import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
@@ -17,6 +20,9 @@ import org.jspecify.annotations.Nullable;
 public final class RunningSurfaceCheck {
     /** Findings that no work on the shaft's surface answers. */
     private static final Set<String> NOT_OF_THE_TRACK = Set.of("looked");
+    /** Nominal sizes nearer than this are the same (mm). */
+    private static final double SAME_MM = 0.02;
+    private static final String WEAR = "wear of a running surface";
 
     private RunningSurfaceCheck() { }
 
@@ -79,19 +85,32 @@ public final class RunningSurfaceCheck {
      * @param remedy absent: nothing decided, the findings stand as they are
      */
     public static List<Finding> withRemedy(RunningSurfaceResult result, @Nullable Remedy remedy) {
-        if (remedy == null || result.offer(remedy).isEmpty()) {
+        Offer offer = remedy == null ? null : result.offer(remedy).orElse(null);
+        if (offer == null) {
             return result.findings();
         }
-        RunningSurfaceResult.Offer offer = result.offer(remedy).get();
         List<Finding> out = new ArrayList<>();
-        for (Finding f : result.findings()) {
-            boolean answered = isOfTheTrack(f) && !offer.ruledOut() && (f.status() == Status.FAIL || f.status() == Status.REMEASURE);
-            out.add(answered ? new Finding(f.id(), Status.CAUTION, f.subject(), f.value(), f.unit(), f.lower(), f.upper(), f.margin(), f.uncertainty(),
-                    f.message() + " Answered by: " + remedy.words() + ".", offer.precondition() + ".", f.source(), f.reference(), f.part()) : f);
-        }
+        result.findings().forEach(f -> out.add(answered(f, offer)));
         String reason = offer.reason().substring(0, 1).toUpperCase(Locale.ROOT) + offer.reason().substring(1) + ".";
-        out.add(Finding.of("remedy", offer.verdict(), "remedy: " + remedy.words(), reason, offer.ruledOut() ? "Take one that holds." : offer.caution() + ".", Source.GUIDE,
-                "wear of a running surface"));
+        out.add(Finding.of("remedy", offer.verdict(), "remedy: " + remedy.words(), reason, offer.ruledOut() ? "Take one that holds." : offer.caution() + ".", Source.GUIDE, WEAR));
         return out;
+    }
+
+    /** A finding about the track as it stands once this remedy is decided; one that it does not answer stays as it is. */
+    public static Finding answered(Finding f, Offer offer) {
+        boolean open = f.status() == Status.FAIL || f.status() == Status.REMEASURE;
+        return !open || offer.ruledOut() || !isOfTheTrack(f) ? f : new Finding(f.id(), Status.CAUTION, f.subject(), f.value(), f.unit(), f.lower(), f.upper(), f.margin(),
+                f.uncertainty(), f.message() + " Answered by: " + offer.remedy().words() + ".", offer.precondition() + ".", f.source(), f.reference(), f.part());
+    }
+
+    /** Whether the decided seal is one that its remedy leads to; PASS where the seal stays as it is. */
+    public static Finding leadsTo(Offer offer, SealSize seal) {
+        String subject = "seal after the remedy";
+        boolean fits = offer.sizes() == null || offer.sizes().contains(seal) || offer.runningDiameterMm() != null && Math.abs(seal.shaftMm() - offer.runningDiameterMm()) < SAME_MM;
+        if (fits) {
+            return Finding.of("remedy-size", Status.PASS, subject, seal.words() + " suits the worked shaft.", "", Source.COMPUTED, "");
+        }
+        return Finding.of("remedy-size", Status.FAIL, subject, seal.words() + " is not the seal that this remedy leads to.",
+                "Take " + offer.sizes().stream().map(SealSize::words).collect(Collectors.joining(" or ")) + ".", Source.GUIDE, WEAR);
     }
 }

@@ -30,6 +30,19 @@ public record Quantity(double base, Unit unit, String typed) {
         return new Quantity(base, unit, text.strip());
     }
 
+    /**
+     * Reads a number of a kind that has one unit only, written behind it or not.
+     * @param symbol the unit, empty for a bare count
+     * @throws RefusedInput with one sentence when it is no number
+     */
+    public static double plain(String text, String symbol) {
+        NumberText number = NumberText.of(text);
+        if (number == null || !number.unit().isEmpty() && !number.unit().equals(symbol) && !(number.unit() + symbol).equals("um\u00b5m")) {
+            throw new RefusedInput("", NumberText.quote(text) + " is not understood: write a number" + (symbol.isEmpty() ? "" : " in " + symbol));
+        }
+        return number.value();
+    }
+
     private static @Nullable Unit unitOf(String written, Unit sheetUnit) {
         if (written.isEmpty() || written.equals(sheetUnit.symbol())) {
             return sheetUnit;

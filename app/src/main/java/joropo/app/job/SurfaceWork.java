@@ -1,0 +1,101 @@
+package joropo.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import joropo.core.fits.DiameterResult;
+import joropo.core.section.SectionCheck;
+import joropo.core.section.SectionResult.Window;
+import joropo.core.section.ShaftItem;
+import joropo.core.surface.Defect;
+import joropo.core.surface.Defect.Kind;
+import joropo.core.surface.Place;
+import joropo.core.surface.Remedy;
+import joropo.core.surface.RunningSurfaceCheck;
+import joropo.core.surface.RunningSurfaceInput;
+import joropo.core.surface.RunningSurfaceResult;
+import joropo.core.surface.RunningSurfaceResult.Offer;
+import joropo.core.surface.SurfaceByEye;
+import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The running surface of a job: what it is, what may be done about it, what was decided.
+ * @param inwardMm, @param outwardMm how far the lip may be moved from where the old one ran, absent while not known
+ * @param oldLipMm where the old lip ran, @param groove what it wore, as far as known
+ * @param remedy what was decided, absent: nothing yet, @param movedToMm depth that the seal goes to when its lip is moved
+ */
+record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Nullable Double inwardMm, @Nullable Double outwardMm, @Nullable Offer remedy,
+                   @Nullable Double movedToMm, List<Finding> findings, @Nullable Double oldLipMm, Optional<ShaftItem.WearGroove> groove) {
+    /** The plan rounds a new depth to this (mm). */
+    private static final double STEP_MM = 0.1;
+
+    static SurfaceWork of(Values values, Measured measured, Sketch sketch, @Nullable Double speedMPerS) {
+        Double found = values.number("foundDepth");
+        Window window = SectionCheck.check(sketch.section()).window();
+        Double stop = values.number("stopDepth");
+        double deepest = window == null ? 0 : stop == null ? window.toMm() : Math.min(window.toMm(), stop - sketch.section().seal().widthMm() - Place.DEPTH_ROOM_MM);
+        Double inward = found == null || window == null ? null : Double.valueOf(Math.max(0, Length.snap(deepest - found)));
+        Double outward = found == null || window == null ? null : Double.valueOf(Math.max(0, Length.snap(found - window.fromMm())));
+        RunningSurfaceInput input = input(values, measured, sketch, speedMPerS, inward, outward);
+        RunningSurfaceResult result = RunningSurfaceCheck.check(input);
+        Remedy decided = values.choice("remedy", Remedy.class);
+        Offer remedy = decided == null ? null : result.offer(decided).orElse(null);
+        boolean moves = remedy != null && decided == Remedy.MOVE && !remedy.ruledOut() && result.requiredShiftMm() != null && found != null;
+        Double to = moves ? movedTo(found, result.requiredShiftMm(), inward, deepest) : null;
+        return new SurfaceWork(input, result, inward, outward, remedy, to, RunningSurfaceCheck.withRemedy(result, decided),
+                Sketch.oldLipMm(values, sketch.section().seal().widthMm()), sketch.section().shaftItem(ShaftItem.WearGroove.class));
+    }
+
+    private static Double movedTo(double found, double shift, @Nullable Double inward, double deepest) {
+        boolean goesIn = inward != null && inward >= shift - 1e-9;
+        return goesIn ? Math.min(deepest, Length.snap(Math.ceil((found + shift) / STEP_MM - 1e-6) * STEP_MM)) : Length.snap(Math.max(0, Math.floor((found - shift) / STEP_MM + 1e-6) * STEP_MM));
+    }
+
+    private static RunningSurfaceInput input(Values values, Measured measured, Sketch sketch, @Nullable Double speedMPerS, @Nullable Double inward, @Nullable Double outward) {
+        DiameterResult shaft = measured.shaft();
+        String material = values.text("material");
+        boolean ptfe = material != null && values.seals().material(material, "material").family().equals("PTFE");
+        double nominal = measured.shaftNominalMm() == null ? sketch.section().shaftDiameterMm() : measured.shaftNominalMm();
+        return new RunningSurfaceInput(nominal, measured.besideTrackMm(), shaft == null ? null : Double.valueOf(shaft.uncertaintyMm()),
+                values.number("ra"), values.number("rz"), values.number("hrc"), speedMPerS, values.number("grooveDepth"), values.number("grooveWidth"), null,
+                sketch.section().axialPlayMm(), sketch.section().growthMm(), inward, outward, values.number("leadAdvance"), values.number("leadTurns"),
+                values.yes("leadReverses"), sketch.section().boreDiameterMm(), sketch.section().outside().dirt(), ptfe ? "PTFE" : material,
+                shaft == null ? null : Double.valueOf(shaft.ovalityMm()), values.number("sleeveWall"), defects(values));
+    }
+
+    /** What was seen on the track and in the bore; absent while nobody has looked at the track. */
+    private static @Nullable List<Defect> defects(Values values) {
+        SurfaceByEye first = values.choice("surface", SurfaceByEye.class);
+        SurfaceByEye second = values.choice("surface2", SurfaceByEye.class);
+        List<Defect> out = new ArrayList<>();
+        if (first != null) {
+            out.addAll(first.defects());
+        }
+        if (second != null && second != first) {
+            out.addAll(second.defects());
+        }
+        String bore = values.text("boreSeen");
+        if (bore != null && !bore.equals("SMOOTH")) {
+            out.add(new Defect(Kind.valueOf(bore), true, values.number("boreSeenDepth"), null, null, true));
+        }
+        return first == null && out.isEmpty() ? null : out;
+    }
+
+    /** A finding about the track as it stands with the remedy that was decided. */
+    Finding answered(Finding f) {
+        return remedy == null ? f : RunningSurfaceCheck.answered(f, remedy);
+    }
+
+    /** The section as it will be with the remedy: the lip moved to its new depth unless another was planned, or no old track left to keep clear of. */
+    Sketch appliedTo(Sketch sketch, boolean depthPlanned) {
+        if (remedy == null || remedy.ruledOut()) {
+            return sketch;
+        }
+        if (remedy.remedy() != Remedy.MOVE) {
+            return sketch.withoutGroove();
+        }
+        return movedToMm == null || depthPlanned ? sketch : sketch.plannedAt(movedToMm);
+    }
+}

@@ -1,0 +1,144 @@
+package joropo.app.settings;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Locale;
+import java.util.concurrent.atomic.AtomicLong;
+import joropo.app.access.PeopleService;
+import joropo.core.lipseal.Practice;
+import joropo.core.material.Elastomer;
+import joropo.core.material.Fluid;
+import joropo.core.readings.Gauge;
+import joropo.core.units.Needs;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** What the workshop has and how it works; kept in memory between changes, since every keystroke asks for it. */
+@Service
+public class SettingsService {
+    private static final String PRACTICE = "practice";
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_CODE = 20;
+
+    /** The lists of own things. */
+    public enum Kind { GAUGE, DRIVER, FLUID, MATERIAL }
+
+    private final SettingsMapper settings;
+    private final PeopleService people;
+    private final Clock clock;
+    private final AtomicLong changes = new AtomicLong();
+    private volatile @Nullable Shop known;
+
+    SettingsService(SettingsMapper settings, PeopleService people, Clock clock) {
+        this.settings = settings;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** The workshop today. */
+    @Transactional(readOnly = true)
+    public Shop shop() {
+        LocalDate today = clock.instant().atZone(ZoneId.systemDefault()).toLocalDate();
+        Shop shop = known;
+        if (shop != null && shop.today().equals(today)) {
+            return shop;
+        }
+        long read = changes.get();
+        Shop fresh = new Shop(settings.value(PRACTICE).map(Practice::valueOf).orElse(Practice.ISO), settings.gauges(), settings.drivers(), settings.fluids(),
+                settings.materials(), today);
+        keep(fresh, read);
+        return fresh;
+    }
+
+    @Transactional
+    public void setPractice(Practice practice, String by) {
+        settings.setValue(PRACTICE, practice.name());
+        changed(by, "works by " + practice);
+    }
+
+    /** @throws RefusedInput naming each field that will not do */
+    @Transactional
+    public void addGauge(String name, @Nullable Gauge kind, @Nullable Double uncertaintyMm, String certificate, @Nullable LocalDate dueOn, String by) {
+        name(name).given("kind", kind).given("uncertainty", uncertaintyMm).that("uncertainty", uncertaintyMm == null || uncertaintyMm >= 0 && uncertaintyMm <= 1, "must lie between 0 and 1 mm")
+                .that("certificate", certificate.length() <= LONGEST_NAME, "has room for " + LONGEST_NAME + " characters").done();
+        settings.addGauge(name.strip(), kind, uncertaintyMm, certificate.strip(), dueOn, clock.instant());
+        changed(by, "added gauge " + name.strip());
+    }
+
+    /** @param positionId the position it was made for, absent: of the set. @throws RefusedInput naming each field that will not do */
+    @Transactional
+    public void addDriver(@Nullable Double outsideMm, String note, @Nullable Long positionId, String by) {
+        new Needs().given("outside", outsideMm).that("note", note.length() <= LONGEST_NAME, "has room for " + LONGEST_NAME + " characters").done();
+        settings.addDriver(outsideMm, note.strip(), positionId, clock.instant());
+        changed(by, "added driver " + outsideMm + " mm");
+    }
+
+    /** @throws RefusedInput naming each field that will not do */
+    @Transactional
+    public void addFluid(OwnFluid fluid, String by) {
+        name(fluid.name()).that("code", isCode(fluid.code()) && shop().fluids().stream().noneMatch(f -> f.code().equals(fluid.code())) && Fluid.all().stream().noneMatch(f -> f.key().equals(fluid.code())),
+                "needs 1 to " + LONGEST_CODE + " capital letters, figures or _ and must not be taken")
+                .that("like", Fluid.all().stream().anyMatch(f -> f.key().equals(fluid.likeFluid())), "is needed").done();
+        fluid.fluid();
+        settings.addFluid(fluid, clock.instant());
+        changed(by, "added fluid " + fluid.code());
+    }
+
+    /** @throws RefusedInput naming each field that will not do */
+    @Transactional
+    public void addMaterial(OwnMaterial material, String by) {
+        name(material.name()).that("code", material.code().matches("[A-Z0-9][A-Z0-9 _.-]{0,19}") && shop().materials().stream().noneMatch(m -> m.code().equals(material.code()))
+                && Elastomer.all().stream().noneMatch(e -> e.code().equals(material.code())), "needs 1 to " + LONGEST_CODE + " capital letters or figures and must not be taken")
+                .that("family", Elastomer.all().stream().anyMatch(e -> e.code().equals(material.family())), "is needed").done();
+        material.material();
+        settings.addMaterial(material, clock.instant());
+        changed(by, "added material " + material.code());
+    }
+
+    /** Nothing is deleted: a thing that is gone is withdrawn with its reason. @throws RefusedInput without one */
+    @Transactional
+    public void withdraw(Kind kind, long id, String why, String by) {
+        new Needs().that("why", !why.isBlank() && why.length() <= LONGEST_NAME, "needs a reason, up to " + LONGEST_NAME + " characters").done();
+        String reason = why.strip();
+        int gone = switch (kind) {
+            case GAUGE -> settings.withdrawGauge(id, reason);
+            case DRIVER -> settings.withdrawDriver(id, reason);
+            case FLUID -> settings.withdrawFluid(id, reason);
+            case MATERIAL -> settings.withdrawMaterial(id, reason);
+        };
+        if (gone > 0) {
+            changed(by, "withdrew " + kind.name().toLowerCase(Locale.ROOT) + " " + id + ": " + reason);
+        }
+    }
+
+    /** Remembers what was read, unless it has been changed since. */
+    private synchronized void keep(@Nullable Shop shop, long read) {
+        if (read == changes.get()) {
+            known = shop;
+        }
+    }
+
+    private static Needs name(String name) {
+        return new Needs().that("name", !name.isBlank() && name.length() <= LONGEST_NAME, "needs 1 to " + LONGEST_NAME + " characters");
+    }
+
+    private static boolean isCode(String code) {
+        return code.matches("[A-Z0-9_]{1,20}");
+    }
+
+    /** Written down, and forgotten here once it is on the disk. */
+    private void changed(String by, String what) {
+        people.record(by, what);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                keep(null, changes.incrementAndGet());
+            }
+        });
+    }
+}
