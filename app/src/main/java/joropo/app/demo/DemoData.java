@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -20,9 +21,13 @@ import joropo.app.job.JobService;
 import joropo.app.job.Stage;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
+import joropo.app.settings.OwnFluid;
+import joropo.app.settings.OwnMaterial;
+import joropo.app.settings.SettingsService;
 import joropo.core.lipseal.Rotation;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.readings.Gauge;
 import joropo.core.units.LengthUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,20 +46,22 @@ class DemoData implements SmartInitializingSingleton {
     private static final String MARKER = "DEMO";
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final long SEED = 1963;
-    private static final List<String> PLAN = List.of("parts", "clean", "dry-trial", "way-round", "outside", "lip", "edges", "start", "drive", "depth",
+    private static final List<String> PLAN = List.of("parts", "clean", "dry-trial", "way-round", "outside", "lip", "between", "edges", "start", "drive", "depth",
             "free", "shaft", "print", "turn", "fill", "run");
 
     private final JoropoSettings settings;
     private final PeopleService people;
     private final RegisterService register;
     private final JobService jobs;
+    private final SettingsService workshop;
     private final Random random = new Random(SEED);
 
-    DemoData(JoropoSettings settings, PeopleService people, RegisterService register, JobService jobs) {
+    DemoData(JoropoSettings settings, PeopleService people, RegisterService register, JobService jobs, SettingsService workshop) {
         this.settings = settings;
         this.people = people;
         this.register = register;
         this.jobs = jobs;
+        this.workshop = workshop;
     }
 
     /** Before the first page can be asked for. */
@@ -94,6 +101,7 @@ class DemoData implements SmartInitializingSingleton {
         long vacuum = machine("Vacuum pump", "evaporators", "");
         long gear = position(vacuum, "gear end", 30.0, 42.0, Dirt.CLEAN, Rotation.CW, 1480.0);
 
+        ownThings(output);
         signed(jobs.open(output, marisol).number(), marisol, 45, 62, 8, 10.5, "45x62x8");
         proving(jobs.open(rollInput, tobias).number(), tobias);
         fitting(jobs.open(bracket, marisol).number(), marisol);
@@ -105,6 +113,18 @@ class DemoData implements SmartInitializingSingleton {
         jobs.open(gear, tobias);
     }
 
+    /** What the workshop has of its own; one certificate has run out. */
+    private void ownThings(long output) {
+        workshop.addGauge("Outside micrometer 25 to 50, no. 2", Gauge.OUTSIDE_MICROMETER, 0.003, "K-0412", LocalDate.of(2027, 3, 1), "jacinta");
+        workshop.addGauge("Bore gauge 60 to 75", Gauge.BORE_GAUGE_3, 0.004, "K-0398", LocalDate.of(2026, 9, 30), "jacinta");
+        for (double outside : new double[] {39.5, 51.5, 61.5, 89.0}) {
+            workshop.addDriver(outside, "disc with handle", null, "jacinta");
+        }
+        workshop.addDriver(61.2, "with recess, for the sunk seat", output, "jacinta");
+        workshop.addFluid(new OwnFluid(0, "MILL_GEAR_460", "mill gear oil 460, EP", "EP_GEAR_OIL", "NBR:1 FKM:1", "fluid sheet 7, page 2", null), "jacinta");
+        workshop.addMaterial(new OwnMaterial(0, "NBR-K", "cold-proof compound", "NBR", -50, 95, "compound sheet 3", null), "jacinta");
+    }
+
     /** The job that the pictures show: a groove, a bore that its gauge cannot judge. */
     private void measuring(String number, Person who) {
         intake(number, who, "DRIPPING", "drips since the start of the season", "8760", "OIL", "DUST", "145", "CW");
@@ -112,7 +132,7 @@ class DemoData implements SmartInitializingSingleton {
         Map<String, String> texts = texts("shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.912", "shaftA2", "44.921", "shaftB1", "44.478",
                 "shaftB2", "1.7708 in", "boreGauge", "TELESCOPIC", "boreA1", "62,038", "boreA2", "62.041", "boreB1", "62.029", "boreB2", "62.033",
                 "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.52", "turningDepth", "14.6", "surface", "GROOVE_CATCHES",
-                "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
+                "grooveDepth", "0.06", "grooveWidth", "1.3", "groundFrom", "-3", "groundTo", "17", "ra", "0.35", "housing", "ALUMINIUM", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
         jobs.strike(number, Stage.MEASURE, new Posted("demo", 0, LengthUnit.MM, texts), "shaftB1", "half a turn misread", who);
         texts.put("shaftB1", "44.978");
         type(number, Stage.MEASURE, who, texts);
@@ -126,16 +146,17 @@ class DemoData implements SmartInitializingSingleton {
     private void deciding(String number, Person who) {
         intake(number, who, "WET", "a week", "2200", "OIL", "DUST", "1450", "CCW");
         strip(number, who, "0.2", "OUT", "HARD", "25 40 7");
-        measure(number, who, 25, 40, 8.1, "11.8", "TARNISH", "ROUNDED");
-        type(number, Stage.DECIDE, who, texts("size", "25x40x7", "caseType", "RUBBER", "dustLip", "NONE", "mainLip", "OUT"));
+        measure(number, who, 25, 40, 8.1, "11.8", "GROOVE_CATCHES", "FULL_CHAMFER", "grooveDepth", "0.04", "grooveWidth", "1.1");
+        type(number, Stage.DECIDE, who, texts("size", "25x40x7", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "OUT", "remedy", "THIN_SLEEVE"));
     }
 
     private void fitting(String number, Person who) {
         intake(number, who, "MILKY", "since the wash-down", "6100", "OIL", "MUD", "1470", "CCW");
         strip(number, who, "1.2", "IN", "ONE_SIDED", "35 52 8");
         measure(number, who, 35, 52, 9.6, "13.2", "SMOOTH", "FULL_CHAMFER");
-        keep(number, Stage.DECIDE, who, texts("size", "35x52x8", "caseType", "RUBBER", "dustLip", "OUT", "mainLip", "IN"));
-        PLAN.subList(0, 9).forEach(step -> jobs.finishStep(number, step, null, who));
+        keep(number, Stage.DECIDE, who, texts("size", "35x52x8", "caseType", "RUBBER", "layout", "DUST_LIP", "material", "HNBR", "mainLip", "IN",
+                "chooseWhy", "No room for a pair, and this one lasted two seasons."));
+        PLAN.subList(0, 10).forEach(step -> jobs.finishStep(number, step, null, who));
         type(number, Stage.FIT, who, texts("fitGauge", "DEPTH_MICROMETER", "depth12", "1.72", "depth3", "1.64", "depth6", "1.49", "depth9", "1.58",
                 "gaugeCircle", "46"));
     }
@@ -160,17 +181,17 @@ class DemoData implements SmartInitializingSingleton {
         intake(number, who, "DRIPPING", "two weeks", "5200", "OIL", "DUST", "145", "CW");
         strip(number, who, "0.4", "IN", "WORN", size.replace('x', ' '));
         measure(number, who, shaft, bore, depth, fixed(depth + 4), "SMOOTH", "FULL_CHAMFER");
-        keep(number, Stage.DECIDE, who, texts("size", size, "caseType", "RUBBER", "dustLip", "OUT", "mainLip", "IN"));
-        PLAN.subList(0, 9).forEach(step -> jobs.finishStep(number, step, null, who));
+        keep(number, Stage.DECIDE, who, texts("size", size, "caseType", "RUBBER", "layout", "DUST_LIP", "material", "HNBR", "mainLip", "IN"));
+        PLAN.subList(0, 10).forEach(step -> jobs.finishStep(number, step, null, who));
         double target = depth - width;
         keep(number, Stage.FIT, who, texts("fitGauge", "DEPTH_MICROMETER", "depth12", fixed(target - 0.01), "depth3", fixed(target + 0.01),
                 "depth6", fixed(target - 0.02), "depth9", fixed(target), "gaugeCircle", fixed(bore - 8)));
-        PLAN.subList(9, PLAN.size()).forEach(step -> jobs.finishStep(number, step, null, who));
+        PLAN.subList(10, PLAN.size()).forEach(step -> jobs.finishStep(number, step, null, who));
     }
 
     private void intake(String number, Person who, String symptom, String since, String hours, String medium, String dirt, String speed, String rotation) {
         keep(number, Stage.INTAKE, who, texts("symptom", symptom, "since", since, "hours", hours, "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes",
-                "medium", medium, "dirt", dirt, "speed", speed, "rotation", rotation));
+                "medium", medium, "fluid", "EP_GEAR_OIL", "dirt", dirt, "speed", speed, "rotation", rotation));
     }
 
     private void strip(String number, Person who, String depth, String facing, String state, String marking) {
@@ -178,10 +199,12 @@ class DemoData implements SmartInitializingSingleton {
                 "foundState", state, "marking", marking, "drained", "DARK"));
     }
 
-    private void measure(String number, Person who, double shaft, double bore, double depth, String turning, String surface, String end) {
+    private void measure(String number, Person who, double shaft, double bore, double depth, String turning, String surface, String end, String... more) {
         Map<String, String> texts = texts("shaftGauge", "OUTSIDE_MICROMETER", "boreGauge", "BORE_GAUGE_3", "depthGauge", "DEPTH_MICROMETER",
                 "stopDepth", fixed(depth), "turningDepth", turning, "groundFrom", "-4", "groundTo", fixed(depth + 6), "surface", surface,
-                "shaftEnd", end, "entersFrom", "IN", "partC", "22", "gaugeC", "22");
+                "shaftEnd", end, "entersFrom", "IN", "housing", "ALUMINIUM", "ra", "0.35", "hrc", "58", "leadAdvance", "0", "leadTurns", "20", "runoutTir", "0.03", "offset", "0.05",
+                "partC", "22", "gaugeC", "22");
+        texts.putAll(texts(more));
         for (String plane : List.of("A1", "A2", "B1", "B2")) {
             texts.put("shaft" + plane, fixed3(shaft - 0.03 - 0.012 * random.nextDouble()));
             texts.put("bore" + plane, fixed3(bore + 0.014 + 0.008 * random.nextDouble()));

@@ -24,17 +24,17 @@ public final class DriverDrawing {
     private DriverDrawing(TurnedPart part) {
         this.part = part;
         this.radius = part.largestMm() / 2;
-        this.text = Math.max(2.5, (part.largestMm() + part.lengthMm()) / 32);
+        this.text = Math.max(2.5, (part.largestMm() + part.lengthMm()) / 22);
     }
 
-    /** @param lines what is written under the drawing, the heading first */
-    public static LineDrawing of(DriverResult driver, List<String> lines) {
+    /** @param heading what the driver is for */
+    public static LineDrawing of(DriverResult driver, String heading) {
         var drawing = new DriverDrawing(driver.part());
         drawing.section();
         drawing.faceView();
         drawing.diameters();
         drawing.lengths();
-        drawing.words(lines);
+        drawing.words(heading);
         return drawing.out;
     }
 
@@ -156,10 +156,10 @@ public final class DriverDrawing {
         out.line(Layer.DIMENSION, x - s, y - s, x + s, y + s);
     }
 
-    private void words(List<String> lines) {
+    private void words(String heading) {
         double y = out.bottom() - 2.6 * text;
         double x = out.left();
-        for (String line : lines) {
+        for (String line : List.of(heading, "pressing face left, flat and square", "edges broken; mild steel or hard plastic", "all dimensions in mm")) {
             out.text(x, y, text, false, line);
             y -= 1.7 * text;
         }

@@ -91,7 +91,7 @@ public final class LineDrawing {
     }
 
     private static double width(Text text) {
-        return Svg.width(text.words, text.height, Svg.CHARACTER_MONO);
+        return Svg.width(text.words, text.height * CAPITALS, Svg.CHARACTER_MONO);
     }
 
     /** The picture as one svg element. @param prefix of ids, @param name said to those who do not see it */

@@ -13,16 +13,18 @@ import org.jspecify.annotations.Nullable;
  * it may move each way, and the sleeve. The groove's depth is drawn tenfold, the length to scale.
  */
 public final class TrackDrawing {
-    private static final double HEIGHT = 268;
+    private static final double WIDTH = 480;
+    private static final double HEIGHT = 250;
     private static final double SURFACE_Y = 118;
     private static final double TOP_Y = 46;
-    private static final double LEFT = 70;
-    private static final double RIGHT = 710;
+    private static final double LEFT = 46;
+    private static final double RIGHT = 434;
     private static final double TENFOLD = 10;
     private static final double LEAST_NOTCH = 3;
     private static final double SLEEVE_HIGH = 9;
-    private static final double LARGEST = 28;
-    private static final double NUMBER = 14;
+    private static final double LARGEST = 22;
+    private static final double SHIFT_Y = 196;
+    private static final double NUMBER = 13.5;
     private static final double NAME = 13;
 
     private final TrackDrawn drawn;
@@ -58,31 +60,32 @@ public final class TrackDrawing {
     }
 
     private String draw() {
-        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 780 268\" role=\"img\" focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">");
+        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 480 250\" role=\"img\" focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">");
         svg.raw("<title id=\"" + svg.id("t") + "\">Running surface along the shaft, outside left</title>");
-        svg.rect(Ink.PAPER, 0, 0, Frame.WIDTH, HEIGHT);
-        svg.rect(Ink.SHAFT, 0, TOP_Y, Frame.WIDTH, SURFACE_Y - TOP_Y);
+        svg.rect(Ink.PAPER, 0, 0, WIDTH, HEIGHT);
+        svg.rect(Ink.SHAFT, 0, TOP_Y, WIDTH, SURFACE_Y - TOP_Y);
         if (drawn.ground() != null) {
             ground(drawn.ground());
         }
-        svg.line(Ink.OUTLINE, 0, SURFACE_Y, Frame.WIDTH, SURFACE_Y);
+        svg.line(Ink.OUTLINE, 0, SURFACE_Y, WIDTH, SURFACE_Y);
         if (drawn.groove() != null) {
             groove(drawn.groove());
         }
         if (drawn.sleeve() != null) {
             sleeve(drawn.sleeve());
         }
-        if (drawn.track() != null) {
-            track(drawn.track());
-        }
         if (drawn.oldLipMm() != null) {
             shifts(drawn.oldLipMm());
         }
-        datum();
-        svg.words(Ink.NAME, 14, 20, NAME, "start", "running surface, shaft Ø " + Length.show(drawn.shaftMm(), 2) + ", outside left" + (drawn.groove() == null ? "" : "; depth of the groove drawn tenfold"));
-        if (!drawn.notes().isEmpty()) {
-            svg.words(Ink.NAME, 14, 260, NAME, "start", String.join("; ", drawn.notes()));
+        if (drawn.track() != null) {
+            track(drawn.track());
         }
+        if (drawn.datum()) {
+            datum();
+        }
+        svg.words(Ink.NAME, 14, 20, NAME, "start", "shaft Ø " + Length.show(drawn.shaftMm(), 2) + ", outside left" + (drawn.groove() == null ? "" : "; groove drawn ten times as deep"));
+        List<String> notes = Stream.concat(drawn.requiredMm() == null ? Stream.empty() : Stream.of("the lip is clear when moved by " + mm(drawn.requiredMm())), drawn.notes().stream()).toList();
+        svg.words(Ink.NAME, 14, 244, NAME, "start", String.join("; ", notes));
         return svg.raw("</svg>").toString();
     }
 
@@ -117,32 +120,31 @@ public final class TrackDrawing {
         double y = SURFACE_Y + (drawn.sleeve() == null ? 2 : SLEEVE_HIGH + 2);
         svg.rect(Ink.BAND, x(band.fromMm()), y, Math.max(2, (band.toMm() - band.fromMm()) * scale), 18);
         double middle = x((band.fromMm() + band.toMm()) / 2);
-        svg.path(Ink.TRACK, "M" + Svg.n(middle) + " " + Svg.n(y + 24) + "L" + Svg.n(middle - 6) + " " + Svg.n(y + 34) + "H" + Svg.n(middle + 6) + "Z");
-        plated(middle, y + 48, "new lip " + mm((band.fromMm() + band.toMm()) / 2));
+        svg.path(Ink.TRACK, "M" + Svg.n(middle) + " " + Svg.n(y + 2) + "V" + Svg.n(y + 24));
+        plated(middle, y + 38, "new lip " + mm((band.fromMm() + band.toMm()) / 2));
     }
 
     /** Arrows from where the old lip ran to as far as the new one may go. */
     private void shifts(double old) {
-        double y = 206;
-        svg.path(Ink.HAIR, "M" + Svg.n(x(old)) + " " + Svg.n(SURFACE_Y) + "V" + Svg.n(y + 8));
-        plated(x(old), y + 24, "old lip " + mm(old));
-        arrow(old, 1, drawn.inwardMm(), y, "in");
-        arrow(old, -1, drawn.outwardMm(), y, "out");
+        svg.path(Ink.HAIR, "M" + Svg.n(x(old)) + " " + Svg.n(SURFACE_Y) + "V" + Svg.n(SHIFT_Y + 8));
+        plated(x(old), SHIFT_Y + 24, drawn.datum() ? "old lip " + mm(old) : "old lip");
+        arrow(old, 1, drawn.inwardMm(), "in");
+        arrow(old, -1, drawn.outwardMm(), "out");
     }
 
-    private void arrow(double old, int side, @Nullable Double possible, double y, String word) {
+    private void arrow(double old, int side, @Nullable Double possible, String word) {
         if (possible == null) {
             return;
         }
         double end = x(old + side * possible);
-        boolean enough = drawn.requiredMm() == null || possible >= drawn.requiredMm() - 1e-9;
         if (possible > 0) {
-            svg.path(Ink.MARK, "M" + Svg.n(x(old)) + " " + Svg.n(y) + "H" + Svg.n(end) + "m" + (-side * 7) + " -5l" + side * 7 + " 5l" + (-side * 7) + " 5");
+            svg.path(Ink.MARK, "M" + Svg.n(x(old)) + " " + Svg.n(SHIFT_Y) + "H" + Svg.n(end) + "m" + (-side * 7) + " -5l" + side * 7 + " 5l" + (-side * 7) + " 5");
         }
-        String words = mm(possible) + " " + word + (enough ? "" : ", " + mm(drawn.requiredMm()) + " wanted");
+        boolean tooLittle = drawn.requiredMm() != null && possible < drawn.requiredMm() - 1e-9;
+        String words = mm(possible) + " " + word + (tooLittle ? ", too little" : "");
         double width = Svg.width(words, NUMBER, Svg.CHARACTER_MONO);
-        double at = side > 0 ? Math.min(end + 8, Frame.WIDTH - width - 8) : Math.max(end - 8, width + 8);
-        svg.number(Ink.NUMBER, at, y + 5, NUMBER, side > 0 ? "start" : "end", words);
+        double at = side > 0 ? Math.min(end + 8, WIDTH - width - 4) : Math.max(end - 8, width + 4);
+        svg.number(Ink.NUMBER, at, SHIFT_Y + 5, NUMBER, side > 0 ? "start" : "end", words);
     }
 
     private void datum() {
@@ -156,7 +158,7 @@ public final class TrackDrawing {
 
     private void plated(double middle, double y, String words) {
         double width = Svg.width(words, NUMBER, Svg.CHARACTER_MONO) + 8;
-        double at = Math.max(width / 2 + 4, Math.min(Frame.WIDTH - width / 2 - 4, middle));
+        double at = Math.max(width / 2 + 4, Math.min(WIDTH - width / 2 - 4, middle));
         svg.rect(Ink.PLATE, at - width / 2, y - 13, width, 18);
         svg.number(Ink.NUMBER, at, y, NUMBER, "middle", words);
     }

@@ -85,7 +85,7 @@ final class JobDrawing {
         boolean sleeved = track != null && remedy != null && !remedy.ruledOut() && (remedy.remedy() == Remedy.THIN_SLEEVE || remedy.remedy() == Remedy.HEAVY_SLEEVE);
         return TrackDrawing.svg(new TrackDrawn(section.shaftDiameterMm(), ground, surface.groove().map(g -> new Band(g.fromMm(), g.toMm())).orElse(null),
                 surface.groove().map(ShaftItem.WearGroove::depthMm).orElse(null), surface.oldLipMm(), track, surface.inwardMm(), surface.outwardMm(), surface.result().requiredShiftMm(),
-                sleeved ? new Band(track.fromMm() - SLEEVE_PAST_MM, track.toMm() + SLEEVE_PAST_MM) : null, sleeved ? remedy.runningDiameterMm() : null,
+                sleeved ? new Band(track.fromMm() - SLEEVE_PAST_MM, track.toMm() + SLEEVE_PAST_MM) : null, sleeved ? remedy.runningDiameterMm() : null, true,
                 remedy == null ? List.of() : List.of("remedy: " + remedy.remedy().words())), "r-");
     }
 

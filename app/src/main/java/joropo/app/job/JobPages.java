@@ -10,17 +10,15 @@ import joropo.app.job.JobView.AsideView;
 import joropo.app.job.JobView.CardView;
 import joropo.app.job.JobView.Difference;
 import joropo.app.job.JobView.FieldView;
-import joropo.app.job.JobView.RailItem;
-import joropo.app.job.JobView.Sign;
 import joropo.app.job.JobView.StageView;
 import joropo.app.job.JobView.StepView;
 import joropo.app.ui.Field;
+import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
 import joropo.core.plan.FittingPlan;
 import joropo.core.plan.Step;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
-import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -39,27 +37,22 @@ class JobPages {
     /** @param tab name of the window, @param seq the newest draft it knows of, @param shown texts to show in place of the stored ones, @param unit of the window */
     JobView view(JobState state, Stage stage, JobEvaluation evaluation, String tab, long seq, Map<String, Typed> shown,
                  Map<String, String> extraErrors, LengthUnit unit, Person person) {
-        List<RailItem> rail = rail(evaluation, stage);
+        List<FindingLine> rail = rail(evaluation, stage);
         boolean editable = state.isOpen() && person.mayWork();
         return new JobView(state.job(), state.position(), stage, stages(state, evaluation), cards(stage, evaluation, shown, extraErrors, unit), rail,
-                JobDrawing.svg(evaluation, rail.stream().map(RailItem::finding).toList()), tab, seq, unit, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
-                new Offers(evaluation, stage, this::sign).view(), stage == Stage.INTAKE || stage == Stage.DECIDE ? evaluation.duty().assumed() : List.of(),
+                JobDrawing.svg(evaluation, rail.stream().map(FindingLine::finding).toList()), tab, seq, unit, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
+                new Offers(evaluation, stage, show::sign).view(), stage == Stage.INTAKE || stage == Stage.DECIDE ? evaluation.duty().assumed() : List.of(), asks(evaluation),
                 stage == Stage.FIT ? steps(state, evaluation) : List.of(), evaluation.plan().isEmpty() ? null : FittingPlan.wayRound(evaluation.sketch().section()),
                 stage == Stage.SIGN && state.isOpen() ? JobRules.openBeforeSigning(state, evaluation, person) : List.of(),
                 state.signature(), state.addenda(), editable ? aside(state, stage, shown, tab, unit) : List.of());
     }
 
-    private List<RailItem> rail(JobEvaluation evaluation, Stage stage) {
-        List<RailItem> out = new ArrayList<>();
+    private List<FindingLine> rail(JobEvaluation evaluation, Stage stage) {
+        List<FindingLine> out = new ArrayList<>();
         for (JobFinding judged : evaluation.findingsTo(stage)) {
-            Finding f = judged.finding();
-            out.add(new RailItem(out.size() + 1, f, sign(f.status()), show.value(f), show.limits(f), show.source(f)));
+            out.add(show.line(out.size() + 1, judged.finding()));
         }
         return out;
-    }
-
-    private Sign sign(Status status) {
-        return new Sign(show.mark(status), show.word(status));
     }
 
     private List<StageView> stages(JobState state, JobEvaluation evaluation) {
@@ -68,7 +61,7 @@ class JobPages {
             boolean kept = state.lastRevision(stage).isPresent();
             Status status = stage == Stage.SIGN ? state.signature() == null ? Status.MISSING : Status.PASS
                     : kept || !state.sheet(stage).isEmpty() ? evaluation.verdict(stage) : Status.MISSING;
-            out.add(new StageView(stage, sign(status), kept));
+            out.add(new StageView(stage, show.sign(status), kept));
         }
         return out;
     }
@@ -78,12 +71,18 @@ class JobPages {
     }
 
     private List<CardView> cards(Stage stage, JobEvaluation evaluation, Map<String, Typed> shown, Map<String, String> extraErrors, LengthUnit unit) {
-        var figures = new Figures(evaluation, this::sign);
+        var figures = new Figures(evaluation, show::sign);
         return SheetFields.cards(stage).stream().map(c -> {
             List<FieldView> fields = c.fields().stream().map(f -> field(f, evaluation, shown, extraErrors, unit)).toList();
-            boolean closed = c.folded() && fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
+            boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
+            boolean closed = empty && !asks(evaluation).contains(c.id()) && (c.folded() || c.id().equals("work") && evaluation.surface().result().remedies().isEmpty());
             return new CardView(c.id(), c.title(), c.shape().name(), closed, fields, figures.of(c.id()));
         }).toList();
+    }
+
+    /** A groove that somebody felt wants its measures. */
+    private static List<String> asks(JobEvaluation evaluation) {
+        return evaluation.surface().wantsMeasures() ? List.of("groove") : List.of();
     }
 
     private static FieldView field(Field field, JobEvaluation evaluation, Map<String, Typed> shown, Map<String, String> extraErrors, LengthUnit unit) {

@@ -11,6 +11,7 @@ import joropo.app.access.Person;
 import joropo.app.access.Sha256;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.settings.SettingsService;
+import joropo.app.ui.Field;
 import joropo.app.ui.NotFound;
 import joropo.core.plan.Step;
 import joropo.core.units.FieldError;
@@ -116,6 +117,37 @@ public class JobService {
         }
         store.keep(number, stage, texts, evaluation.verdict(stage), person);
         return new Kept(true, view);
+    }
+
+    /**
+     * Fills fields that are still blank, as if they had been typed; what stands in a sheet stays.
+     * @param texts by field, @return the stage of the first field that was filled
+     * @throws RefusedInput when the job is not open any more, or none of the fields is blank
+     */
+    public Stage fill(String number, Map<String, String> texts, LengthUnit unit, Person person) {
+        JobState state = store.load(number);
+        if (!state.isOpen()) {
+            throw new RefusedInput("", "can be taken into an open job only");
+        }
+        Stage first = null;
+        String tab = newTab();
+        for (Stage stage : Stage.values()) {
+            Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(stage));
+            List<String> blank = SheetFields.fields(stage).map(Field::name).filter(texts::containsKey).filter(n -> sheet.getOrDefault(n, Typed.NOTHING).isBlank()).toList();
+            if (!blank.isEmpty()) {
+                blank.forEach(n -> sheet.put(n, sheet.getOrDefault(n, Typed.NOTHING).retyped(texts.get(n), unit)));
+                Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
+                seen.putAll(state.texts());
+                seen.put(stage, sheet);
+                JobEvaluation evaluation = JobEvaluation.of(state.position(), seen, settings.shop());
+                store.saveDraft(state, stage, tab, state.seq(stage), sheet, evaluation.verdict(stage), person);
+                first = first == null ? stage : first;
+            }
+        }
+        if (first == null) {
+            throw new RefusedInput("", "brings nothing that is still blank in job " + number);
+        }
+        return first;
     }
 
     /** Takes the typing of another window, which stood aside or in the way, as the newest. */

@@ -4,18 +4,17 @@ import java.time.Instant;
 import java.util.List;
 import joropo.app.register.Position;
 import joropo.app.ui.Field;
+import joropo.app.ui.Figure;
+import joropo.app.ui.FindingLine;
+import joropo.app.ui.Sign;
 import joropo.core.plan.Step;
 import joropo.core.units.LengthUnit;
-import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
-/** One stage of a job as its page shows it. @param assumed what is taken where nobody said anything, in words */
-public record JobView(Job job, Position position, Stage stage, List<StageView> stages, List<CardView> cards, List<RailItem> rail, String drawing,
-                      String tab, long seq, LengthUnit unit, int revision, boolean editable, @Nullable String held, OffersView offers, List<String> assumed, List<StepView> steps,
+/** One stage of a job as its page shows it. @param assumed what is taken where nobody said anything, in words, @param asks closed cards that something typed asks for */
+public record JobView(Job job, Position position, Stage stage, List<StageView> stages, List<CardView> cards, List<FindingLine> rail, String drawing,
+                      String tab, long seq, LengthUnit unit, int revision, boolean editable, @Nullable String held, OffersView offers, List<String> assumed, List<String> asks, List<StepView> steps,
                       @Nullable String wayRound, List<String> open, @Nullable Signature signature, List<Addendum> addenda, List<AsideView> aside) {
-    /** A state as a page shows it: which mark, which word. */
-    public record Sign(String mark, String word) { }
-
     /** One journal of the shaft line. */
     public record StageView(Stage stage, Sign sign, boolean kept) { }
 
@@ -45,12 +44,6 @@ public record JobView(Job job, Position position, Stage stage, List<StageView> s
             return !isChoice() && !isTick() && !isNote() && !kind.equals("LINE") && !kind.equals("DATE");
         }
     }
-
-    /** A figure under a card's fields. @param sign absent where nothing is judged */
-    public record Figure(String label, String value, String unit, @Nullable Sign sign) { }
-
-    /** A finding with the number that its tag in the drawing bears, its figures and its source as they are written. */
-    public record RailItem(int number, Finding finding, Sign sign, String value, String limits, String source) { }
 
     /** A step of the plan. @param ready whether every hold point before it is done */
     public record StepView(int number, Step step, @Nullable StepDone done, boolean ready) { }

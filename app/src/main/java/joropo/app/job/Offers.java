@@ -1,35 +1,26 @@
 package joropo.app.job;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import joropo.app.drawing.DriverDrawing;
 import joropo.app.drawing.LineDrawing;
-import joropo.app.job.JobView.Figure;
-import joropo.app.job.JobView.Sign;
 import joropo.app.job.OffersView.DriverView;
 import joropo.app.job.OffersView.RemedyView;
 import joropo.app.job.OffersView.SealView;
-import joropo.app.job.OffersView.StruckView;
 import joropo.app.job.OffersView.WayView;
-import joropo.core.lipseal.CaseType;
+import joropo.app.ui.DriverFigures;
+import joropo.app.ui.Sign;
+import joropo.app.ui.StruckOutLine;
 import joropo.core.lipseal.DriverResult;
-import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealResult.Candidate;
-import joropo.core.lipseal.LipSealResult.StruckOut;
 import joropo.core.removal.RemovalResult;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;
-import joropo.core.units.Length;
 import joropo.core.verdict.Status;
-import org.jspecify.annotations.Nullable;
 
 /** Makes what a stage offers beside its fields from what follows of the job's texts. */
 final class Offers {
@@ -50,7 +41,8 @@ final class Offers {
     OffersView view() {
         boolean decide = stage == Stage.DECIDE;
         List<SealView> seals = decide ? seals() : List.of();
-        return new OffersView(decide ? sizes() : List.of(), seals.stream().limit(BEST).toList(), seals.stream().skip(BEST).toList(), decide ? struckOut() : List.of(),
+        List<SealView> best = best(seals);
+        return new OffersView(decide ? sizes() : List.of(), best, seals.stream().filter(s -> !best.contains(s)).toList(), decide && evaluation.decided().choosing() != null ? StruckOutLine.of(evaluation.decided().choosing().struckOut()) : List.of(),
                 decide ? remedies() : List.of(), stage == Stage.STRIP ? ways() : List.of(), evaluation.removal() == null ? "" : DESTROYED,
                 decide || stage == Stage.FIT ? evaluation.fitting().parts() : List.of(), decide || stage == Stage.MEASURE ? JobDrawing.track(evaluation) : "",
                 decide && evaluation.fitting().driver() != null ? driver(evaluation.fitting().driver()) : null);
@@ -68,30 +60,21 @@ final class Offers {
     private List<SealView> seals() {
         LipSealResult choosing = evaluation.decided().choosing();
         Candidate taken = evaluation.decided().candidate().orElse(null);
-        return choosing == null ? List.of() : choosing.candidates().stream().map(c -> new SealView(c.rank(), words(c.layout(), c.material(), c.caseType()),
+        return choosing == null ? List.of() : choosing.candidates().stream().map(c -> new SealView(c.rank(), c.words(),
                 "layout=" + c.layout() + ";material=" + c.material() + ";caseType=" + c.caseType(), signs.apply(c.verdict()), c.reasons(), c.equals(taken))).toList();
     }
 
-    private static String words(Layout layout, String material, CaseType caseType) {
-        return layout.words() + ", " + material + ", " + caseType.words();
-    }
-
-    /** Struck-out seals by reason, each layout with its materials; a case is named only where not every case is struck. */
-    private List<StruckView> struckOut() {
-        LipSealResult choosing = evaluation.decided().choosing();
-        Map<String, Map<Layout, Map<String, Set<CaseType>>>> byReason = new LinkedHashMap<>();
-        if (choosing != null) {
-            for (StruckOut s : choosing.struckOut()) {
-                byReason.computeIfAbsent(s.reason(), r -> new EnumMap<>(Layout.class)).computeIfAbsent(s.layout(), l -> new LinkedHashMap<>())
-                        .computeIfAbsent(s.material(), m -> new TreeSet<>()).add(s.caseType());
+    /** The recommended one and the next that differ in layout or material, not only in the outside of the case; and what was taken. */
+    private static List<SealView> best(List<SealView> seals) {
+        Set<String> kinds = new HashSet<>();
+        List<SealView> out = new ArrayList<>();
+        for (SealView seal : seals) {
+            boolean other = kinds.add(seal.take().substring(0, seal.take().lastIndexOf(';')));
+            if (seal.taken() || other && kinds.size() <= BEST) {
+                out.add(seal);
             }
         }
-        return byReason.entrySet().stream().map(e -> new StruckView(e.getKey(), e.getValue().entrySet().stream().map(l -> l.getKey().words() + ": "
-                + l.getValue().entrySet().stream().map(m -> m.getKey() + cases(m.getValue())).collect(Collectors.joining(", "))).collect(Collectors.joining("; ")))).toList();
-    }
-
-    private static String cases(Set<CaseType> struck) {
-        return struck.size() == CaseType.values().length ? "" : " (" + struck.stream().map(CaseType::words).collect(Collectors.joining(", ")) + ")";
+        return out;
     }
 
     private List<RemedyView> remedies() {
@@ -106,32 +89,11 @@ final class Offers {
     }
 
     private DriverView driver(DriverResult d) {
-        return new DriverView(driverFigures(d), drawing(evaluation).svg("d-", "Driver, cut along its axis"));
-    }
-
-    static List<Figure> driverFigures(DriverResult d) {
-        List<Figure> out = new ArrayList<>();
-        figure(out, "outside Ø", d.outsideMm());
-        figure(out, "bears from Ø", d.landFromMm());
-        figure(out, "to Ø", d.landToMm());
-        figure(out, "recess Ø", d.recessDiameterMm());
-        figure(out, "recess deep", d.recessDepthMm());
-        figure(out, "spigot long", d.spigotMm());
-        figure(out, "hole through Ø", d.throughHoleMm());
-        figure(out, "hollow deep", d.hollowToMm());
-        figure(out, "own set: take Ø", d.pickMm());
-        return out;
-    }
-
-    private static void figure(List<Figure> out, String label, @Nullable Double mm) {
-        if (mm != null) {
-            out.add(new Figure(label, Length.show(mm, 2), "mm", null));
-        }
+        return new DriverView(DriverFigures.of(d), drawing(evaluation).svg("d-", "Driver, cut along its axis"));
     }
 
     /** The driver's drawing; only where there is a driver. */
     static LineDrawing drawing(JobEvaluation evaluation) {
-        return DriverDrawing.of(evaluation.fitting().driver(), List.of("Driver for lip seal " + evaluation.decided().size().words(), "pressing face left, flat and square to its axis; edges broken",
-                "mild steel or hard plastic; all dimensions in mm"));
+        return DriverDrawing.of(evaluation.fitting().driver(), "Driver for lip seal " + evaluation.decided().size().words());
     }
 }

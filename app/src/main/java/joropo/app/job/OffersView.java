@@ -1,8 +1,9 @@
 package joropo.app.job;
 
 import java.util.List;
-import joropo.app.job.JobView.Figure;
-import joropo.app.job.JobView.Sign;
+import joropo.app.ui.Figure;
+import joropo.app.ui.Sign;
+import joropo.app.ui.StruckOutLine;
 import joropo.core.plan.PartsList;
 import joropo.core.sizes.SealSize;
 import org.jspecify.annotations.Nullable;
@@ -11,13 +12,10 @@ import org.jspecify.annotations.Nullable;
  * What a stage offers and shows beside its fields; empty where it does not belong to the stage or nothing is known.
  * @param seals the recommended one and the next best, @param more all others that may be taken, @param track the running surface as a picture
  */
-public record OffersView(List<SealSize> sizes, List<SealView> seals, List<SealView> more, List<StruckView> struckOut, List<RemedyView> remedies, List<WayView> ways,
+public record OffersView(List<SealSize> sizes, List<SealView> seals, List<SealView> more, List<StruckOutLine> struckOut, List<RemedyView> remedies, List<WayView> ways,
                          String wayNote, List<PartsList.Part> parts, String track, @Nullable DriverView driver) {
     /** A seal that may be taken. @param take what its button sends */
     public record SealView(int rank, String words, String take, Sign sign, List<String> reasons, boolean taken) { }
-
-    /** Seals that may not be taken, by their reason. */
-    public record StruckView(String reason, String seals) { }
 
     /** A remedy for the running surface. @param take what its button sends */
     public record RemedyView(String words, String take, Sign sign, String reason, String precondition, String caution, boolean taken, boolean ruledOut) { }

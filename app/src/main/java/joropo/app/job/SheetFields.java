@@ -15,10 +15,10 @@ import static joropo.app.ui.Field.choice;
 import static joropo.app.ui.Field.choices;
 import static joropo.app.ui.Field.number;
 import static joropo.app.ui.Field.of;
+import static joropo.app.ui.Field.pairs;
 import static joropo.app.ui.Field.tick;
 import static joropo.app.ui.Field.yesNo;
 
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -167,11 +167,5 @@ final class SheetFields {
 
     private static List<Choice> gauges(Gauge.Use use) {
         return Gauge.forUse(use).stream().map(g -> new Choice(g.name(), g.words())).toList();
-    }
-
-    private static List<Choice> pairs(String... valueAndWords) {
-        Choice[] out = new Choice[valueAndWords.length / 2];
-        Arrays.setAll(out, i -> new Choice(valueAndWords[2 * i], valueAndWords[2 * i + 1]));
-        return List.of(out);
     }
 }

@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import joropo.core.fits.DiameterResult;
 import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult.Window;
@@ -18,6 +19,7 @@ import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.surface.SurfaceByEye;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +32,7 @@ record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Null
                    @Nullable Double movedToMm, List<Finding> findings, @Nullable Double oldLipMm, Optional<ShaftItem.WearGroove> groove) {
     /** The plan rounds a new depth to this (mm). */
     private static final double STEP_MM = 0.1;
+    private static final Set<String> MEASURED_ONLY = Set.of("wear-groove", "score-round");
 
     static SurfaceWork of(Values values, Measured measured, Sketch sketch, @Nullable Double speedMPerS) {
         Double found = values.number("foundDepth");
@@ -81,6 +84,11 @@ record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Null
             out.add(new Defect(Kind.valueOf(bore), true, values.number("boreSeenDepth"), null, null, true));
         }
         return first == null && out.isEmpty() ? null : out;
+    }
+
+    /** Whether something was felt that only its depth and width can judge. */
+    boolean wantsMeasures() {
+        return input.grooveDepthMm() == null && result.findings().stream().anyMatch(f -> MEASURED_ONLY.contains(f.id()) && f.status() == Status.REMEASURE);
     }
 
     /** A finding about the track as it stands with the remedy that was decided. */

@@ -14,6 +14,7 @@ import java.io.UncheckedIOException;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.logging.Level;
 import org.springframework.stereotype.Service;
 import org.thymeleaf.context.Context;

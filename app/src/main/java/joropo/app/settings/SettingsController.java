@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import joropo.app.access.PeopleService;
@@ -13,7 +12,6 @@ import joropo.app.register.RegisterService;
 import joropo.app.settings.SettingsService.Kind;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Fields;
-import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.Practice;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
@@ -32,8 +30,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/settings")
 class SettingsController {
-    private static final List<String> LIP_MATERIALS = LipSealCheck.lipMaterials();
-
     private final SettingsService settings;
     private final RegisterService register;
     private final PeopleService people;
@@ -87,7 +83,7 @@ class SettingsController {
     @PostMapping("/fluids")
     String addFluid(@RequestParam Map<String, String> form, Principal who, Model model) {
         return store("fluids", form, who, model, (by, fields, errors) -> {
-            String ratings = LIP_MATERIALS.stream().filter(m -> text(form, "rate" + m).matches("[1-4]")).map(m -> m + ":" + text(form, "rate" + m)).collect(Collectors.joining(" "));
+            String ratings = SettingsService.lipMaterials().stream().map(Elastomer::code).filter(m -> text(form, "rate" + m).matches("[1-4]")).map(m -> m + ":" + text(form, "rate" + m)).collect(Collectors.joining(" "));
             settings.addFluid(new OwnFluid(0, text(form, "code"), text(form, "name"), text(form, "like"), ratings, text(form, "document"), null), by);
         });
     }
@@ -138,7 +134,7 @@ class SettingsController {
         model.addAttribute("gaugeKinds", Gauge.values());
         model.addAttribute("practices", Practice.values());
         model.addAttribute("fluids", Fluid.all());
-        model.addAttribute("materials", Elastomer.all().stream().filter(e -> LIP_MATERIALS.contains(e.code())).toList());
+        model.addAttribute("materials", SettingsService.lipMaterials());
         model.addAttribute("machines", register.machines().stream().collect(Collectors.toMap(m -> m, m -> register.positionsOf(m.id()), (a, b) -> a, LinkedHashMap::new)));
         return "settings/settings";
     }

@@ -3,9 +3,11 @@ package joropo.app.settings;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicLong;
 import joropo.app.access.PeopleService;
+import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.Practice;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
@@ -38,6 +40,11 @@ public class SettingsService {
         this.settings = settings;
         this.people = people;
         this.clock = clock;
+    }
+
+    /** Listed materials that lips are made of. */
+    static List<Elastomer> lipMaterials() {
+        return LipSealCheck.lipMaterials().stream().map(Elastomer::of).toList();
     }
 
     /** The workshop today. */

@@ -39,6 +39,7 @@ public record Shop(Practice practice, List<OwnGauge> gauges, List<OwnDriver> dri
             case SHAFT_GAUGES -> gauges(Gauge.Use.SHAFT, withdrawn);
             case BORE_GAUGES -> gauges(Gauge.Use.BORE, withdrawn);
             case DEPTH_GAUGES -> gauges(Gauge.Use.DEPTH, withdrawn);
+            case GAUGES -> gauges.stream().filter(g -> withdrawn.test(g.withdrawnWhy()) && (g.kind().serves(Gauge.Use.SHAFT) || g.kind().serves(Gauge.Use.BORE))).map(g -> new Choice(g.code(), g.name())).toList();
             case FLUIDS -> fluids.stream().filter(f -> withdrawn.test(f.withdrawnWhy())).map(f -> new Choice(f.code(), f.name())).toList();
             case MATERIALS -> materials.stream().filter(m -> withdrawn.test(m.withdrawnWhy())).map(m -> new Choice(m.code(), m.code() + ", " + m.name())).toList();
         };
@@ -54,9 +55,9 @@ public record Shop(Practice practice, List<OwnGauge> gauges, List<OwnDriver> dri
         return own.or(() -> Arrays.stream(Gauge.values()).filter(g -> g.name().equals(code)).findFirst().map(g -> new ShopGauge(g.words(), g, null, null))).orElse(null);
     }
 
-    /** The set, and what was made for this position (mm). */
-    public List<Double> driversFor(long positionId) {
-        return drivers.stream().filter(d -> d.withdrawnWhy() == null && (d.positionId() == null || d.positionId() == positionId)).map(OwnDriver::outsideMm).toList();
+    /** The set (mm), and what was made for this position; absent: the set alone. */
+    public List<Double> driversFor(@Nullable Long positionId) {
+        return drivers.stream().filter(d -> d.withdrawnWhy() == null && (d.positionId() == null || d.positionId().equals(positionId))).map(OwnDriver::outsideMm).toList();
     }
 
     /** Seal materials and fluids, the own ones among them. @param inUse codes that count though they were withdrawn, since a sheet names them */

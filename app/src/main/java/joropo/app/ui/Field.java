@@ -39,7 +39,7 @@ public record Field(String name, String label, Kind kind, List<Choice> choices, 
     public record Range(String unit, double low, double high) { }
 
     /** Lists that each workshop fills itself. */
-    public enum Own { SHAFT_GAUGES, BORE_GAUGES, DEPTH_GAUGES, FLUIDS, MATERIALS }
+    public enum Own { SHAFT_GAUGES, BORE_GAUGES, DEPTH_GAUGES, GAUGES, FLUIDS, MATERIALS }
 
     /** What a workshop has of each list. */
     public interface Lists {
@@ -68,6 +68,13 @@ public record Field(String name, String label, Kind kind, List<Choice> choices, 
         return new Field(name, label, Kind.CHOICE, choices, false, "", null, null);
     }
 
+    /** @param valueAndWords each answer's value and its words */
+    public static List<Choice> pairs(String... valueAndWords) {
+        Choice[] out = new Choice[valueAndWords.length / 2];
+        Arrays.setAll(out, i -> new Choice(valueAndWords[2 * i], valueAndWords[2 * i + 1]));
+        return List.of(out);
+    }
+
     public static Field tick(String name, String label) {
         return of(name, label, Kind.TICK);
     }
@@ -78,6 +85,10 @@ public record Field(String name, String label, Kind kind, List<Choice> choices, 
 
     public static <E extends Enum<E>> List<Choice> choices(E[] all, Function<E, String> words) {
         return Arrays.stream(all).map(e -> new Choice(e.name(), words.apply(e))).toList();
+    }
+
+    public boolean isYesNo() {
+        return choices.equals(YES_NO);
     }
 
     public Field need() {

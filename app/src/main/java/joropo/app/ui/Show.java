@@ -62,6 +62,15 @@ public class Show {
         };
     }
 
+    public Sign sign(Status status) {
+        return new Sign(mark(status), word(status));
+    }
+
+    /** A finding as a page lists it. @param number its number there */
+    public FindingLine line(int number, Finding f) {
+        return new FindingLine(number, f, sign(f.status()), value(f), limits(f), source(f));
+    }
+
     /** The value of a finding without its unit; empty when it has none. */
     public String value(Finding f) {
         return f.value() == null ? "" : Length.show(f.value(), decimals(f));

@@ -92,6 +92,13 @@ document.addEventListener("htmx:oobAfterSwap", (event) => {
   else field.removeAttribute("aria-invalid");
 });
 
+// a closed card that something typed asks for opens by itself
+document.addEventListener("htmx:oobAfterSwap", (event) => {
+  if (event.detail.target.id !== "asks") return;
+  const asks = document.getElementById("asks").dataset.open || "";
+  asks.split(" ").filter(Boolean).forEach((card) => document.querySelectorAll(`details[data-card="${CSS.escape(card)}"]`).forEach((fold) => { fold.open = true; }));
+});
+
 // a step that was ticked hands the focus on to the next one
 document.addEventListener("htmx:afterSettle", (event) => {
   if (event.target.id !== "steps") return;

@@ -3,11 +3,13 @@ package joropo.app.job;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.register.Position;
+import joropo.app.settings.Shop;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.Step;
@@ -23,8 +25,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 class JobEvaluationTest {
     private static final String[] READ = {"shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.96", "shaftA2", "44.955", "shaftB1", "44.97", "shaftB2", "44.965",
         "boreGauge", "BORE_GAUGE_3", "boreA1", "62.015", "boreA2", "62.018", "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.5", "turningDepth", "14.5",
-        "groundFrom", "-4", "groundTo", "16", "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN"};
-    private static final String[] DECIDED = {"size", "45x62x8", "caseType", "RUBBER", "dustLip", "OUT", "mainLip", "IN"};
+        "groundFrom", "-4", "groundTo", "16", "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN",
+        "housing", "CAST_IRON"};
+    private static final Shop SHOP = Shop.bare(LocalDate.of(2026, 11, 25));
+    private static final String[] DECIDED = {"size", "45x62x8", "layout", "DUST_LIP", "material", "NBR", "caseType", "RUBBER", "mainLip", "IN"};
 
     private final Map<Stage, Map<String, Typed>> texts = new EnumMap<>(Stage.class);
 
@@ -37,7 +41,7 @@ class JobEvaluationTest {
     }
 
     private JobEvaluation evaluate(@Nullable Double shaft, @Nullable Double bore) {
-        return JobEvaluation.of(new Position(1, 1, "Conveyor", "yard", "output", shaft, bore, Medium.OIL, Dirt.DUST, null, null), texts);
+        return JobEvaluation.of(new Position(1, 1, "Conveyor", "yard", "output", shaft, bore, Medium.OIL, Dirt.DUST, null, null), texts, SHOP);
     }
 
     private Status status(String id) {
@@ -69,7 +73,7 @@ class JobEvaluationTest {
     }
 
     @ParameterizedTest(name = "{0} = {1}: {2} is {3}")
-    @CsvSource({"mainLip, OUT, D1, FAIL", "dustLip, NONE, D6, CAUTION", "plannedDepth, 3, S2, FAIL", "plannedDepth, -1, S2, FAIL", "plannedDepth, 1, S2, PASS",
+    @CsvSource({"mainLip, OUT, D1, FAIL", "layout, PLAIN, D6, CAUTION", "plannedDepth, 3, S2, FAIL", "plannedDepth, -1, S2, FAIL", "plannedDepth, 1, S2, PASS",
         "size, 45x62x10, S6, PASS", "size, 45x62x11, decided, CAUTION", "size, 50x72x8, shaft-size, FAIL", "caseType, METAL, interference, PASS"})
     void eachDecisionIsJudged(String field, String text, String finding, Status expected) {
         type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.DECIDE, field, text);
@@ -78,7 +82,7 @@ class JobEvaluationTest {
 
     @ParameterizedTest(name = "{0} = {1}: {2} is {3}")
     @CsvSource({"shaftA1, 44.8, shaft-size, FAIL", "shaftA1, 44.842, shaft-size, REMEASURE", "shaftA1, 44.9, roundness, CAUTION", "boreA1, 62.044, bore-size, REMEASURE",
-        "boreGauge, CALIPER, bore-gauge, CAUTION", "stopDepth, 8.2, S6, FAIL", "turningDepth, 10.6, S2, FAIL", "groundTo, 8, S4, FAIL", "surface, PIT, surface, FAIL",
+        "boreGauge, CALIPER, bore-gauge, CAUTION", "stopDepth, 8.2, S6, FAIL", "turningDepth, 10.6, S2, FAIL", "groundTo, 8, S4, FAIL", "surface, PIT, pit, FAIL",
         "shaftEnd, ROUNDED, edge, FAIL", "entersFrom, OUT, edge, PASS", "partC, 45, shaft-temperature, CAUTION"})
     void eachReadingIsJudged(String field, String text, String finding, Status expected) {
         type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.MEASURE, field, text);
@@ -157,7 +161,7 @@ class JobEvaluationTest {
         type(Stage.MEASURE, READ).type(Stage.MEASURE, "surface", "PIT");
         List<JobFinding> shown = evaluate(45.0, 62.0).findingsTo(Stage.MEASURE);
         assertThat(shown).extracting(JobFinding::stage).doesNotContain(Stage.DECIDE, Stage.FIT, Stage.PROVE);
-        assertThat(shown.get(0).finding().id()).isEqualTo("surface");
+        assertThat(shown.get(0).finding().id()).isEqualTo("pit");
         assertThat(shown).extracting(JobFinding::status).isSorted();
     }
 
@@ -178,9 +182,9 @@ class JobEvaluationTest {
     @Test
     void theSpeedOfThePositionServesUntilAnotherIsTyped() {
         var position = new Position(1, 1, "Conveyor", "yard", "output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0);
-        assertThat(JobEvaluation.of(position, texts).speedMPerS()).as("worked case").isCloseTo(3.416, within(0.0005));
+        assertThat(JobEvaluation.of(position, texts, SHOP).speedMPerS()).as("worked case").isCloseTo(3.416, within(0.0005));
         type(Stage.INTAKE, "speed", "725");
-        assertThat(JobEvaluation.of(position, texts).speedMPerS()).isCloseTo(1.708, within(0.0005));
+        assertThat(JobEvaluation.of(position, texts, SHOP).speedMPerS()).isCloseTo(1.708, within(0.0005));
     }
 
     @Test

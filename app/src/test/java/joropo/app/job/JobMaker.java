@@ -45,8 +45,8 @@ final class JobMaker {
         keep(number, Stage.MEASURE, "shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.96", "shaftA2", "44.96", "boreGauge", "BORE_GAUGE_3", "boreA1", "62.015",
                 "boreA2", "62.015", "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.5", "groundFrom", "-4", "groundTo", "16", "surface", "SMOOTH",
                 "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
-        keep(number, Stage.DECIDE, "size", "45x62x8", "caseType", "RUBBER", "dustLip", "OUT".equals(mainLip) ? "NONE" : "OUT", "mainLip", mainLip);
-        for (String step : "parts clean dry-trial way-round outside lip edges start drive depth free shaft print turn fill run".split(" ")) {
+        keep(number, Stage.DECIDE, "size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", mainLip);
+        for (String step : "parts clean dry-trial way-round outside lip between edges start drive depth free shaft print turn fill run".split(" ")) {
             Workshop.bean(JobService.class).finishStep(number, step, null, person("marisol"));
         }
         keep(number, Stage.FIT, "fitGauge", "DEPTH_MICROMETER", "depth12", "2.5", "depth3", "2.5", "depth6", "2.5", "depth9", "2.5");

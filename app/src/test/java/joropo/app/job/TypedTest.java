@@ -1,13 +1,13 @@
 package joropo.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import joropo.app.settings.Shop;
 import joropo.core.units.LengthUnit;
-import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,29 +36,22 @@ class TypedTest {
         assertThat(Typed.NOTHING.strike("why")).isSameAs(Typed.NOTHING);
     }
 
-    @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"45x62x8 | 45x62x8 | true", "45 X 62 × 8 | 45x62x8 | true", "45x62x9 | 45x62x9 | false", "1.75x2.374x0.3750 in | 1.7500x2.374x0.3750 in | true",
-        "70x90x10 mm | 70x90x10 | true"})
-    void readsSealSizes(String text, String words, boolean listed) {
-        ChosenSize size = ChosenSize.parse(text, LengthUnit.MM);
-        assertThat(size.size().words()).isEqualTo(words);
-        assertThat(size.listed()).isEqualTo(listed);
-    }
-
-    @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"45 | is not understood as a seal size", "45x62 | is not understood as a seal size", "62x45x8 | must be larger than its shaft",
-        "axbxc | is not understood as a length", "45x62x0 | not above zero", "900x1100x20 | beyond the tables"})
-    void refusesWhatIsNoSealSize(String text, String why) {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> ChosenSize.parse(text, LengthUnit.MM)).withMessageContaining(why);
-    }
-
     @Test
     void whatCannotBeReadIsAnErrorAtItsFieldAndCountsAsNotGiven() {
         Values values = Values.read(Map.of(Stage.MEASURE, Map.of("shaftA1", mm("4O"), "shaftA2", mm("44,9"), "shaftGauge", mm("HAMMER"), "partC", mm("hot")),
-                Stage.SIGN, Map.of("nextLook", mm("2026-02-30"))));
+                Stage.SIGN, Map.of("nextLook", mm("2026-02-30"))), Shop.bare(LocalDate.of(2026, 11, 25)));
         assertThat(values.errors()).containsOnlyKeys("shaftA1", "shaftGauge", "partC", "nextLook");
         assertThat(values.number("shaftA1")).isNull();
         assertThat(values.number("shaftA2")).isEqualTo(44.9);
+    }
+
+    /** A sheet kept by the first version: a dust lip and no layout. */
+    @ParameterizedTest
+    @CsvSource({"OUT, DUST_LIP", "NONE, PLAIN"})
+    void aDustLipOfTheFirstVersionIsALayout(String dustLip, String layout) {
+        var json = new TextsJson();
+        Map<String, Typed> read = json.read("{\"dustLip\":{\"struck\":[],\"text\":\"" + dustLip + "\",\"unit\":\"MM\"}}");
+        assertThat(read).isEqualTo(Map.of("layout", mm(layout)));
     }
 
     @Test

@@ -8,7 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.Workshop;
-import joropo.app.job.Field.Kind;
+import joropo.app.ui.Field;
+import joropo.app.ui.Field.Kind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -28,6 +29,7 @@ class WrongEntriesIT {
         WRONG.put(Kind.SPEED, wrong("fast", "not understood as a speed", "-5", "is below", "900000", "look at the figure", "3 bar", "not understood"));
         WRONG.put(Kind.PRESSURE, wrong("high", "not understood as a pressure", "-0.5", "is below", "900", "look at the figure"));
         WRONG.put(Kind.TEMPERATURE, wrong("hot", "not understood as a temperature", "-300", "is below", "2000", "look at the figure"));
+        WRONG.put(Kind.NUMBER, wrong("much", "not understood", "-99999", "Must lie between", "3 bar", "not understood", LONG, "10000 characters"));
         WRONG.put(Kind.SEAL_SIZE, wrong("45", "not understood as a seal size", "62x45x8", "larger than its shaft", "45x62x0", "not above zero"));
         WRONG.put(Kind.DATE, wrong("soon", "not understood as a day", "2026-02-30", "not understood as a day"));
         WRONG.put(Kind.LINE, wrong("x".repeat(10_000), "room for 120 characters, got 10000"));

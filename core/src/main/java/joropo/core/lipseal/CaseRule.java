@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import joropo.core.material.ThermalExpansion;
 import joropo.core.sizes.SealSystem;
+import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 
@@ -49,8 +50,8 @@ final class CaseRule {
         for (Finding f : fits.get(type).findings()) {
             switch (f.status()) {
                 case FAIL -> out.strike(f.message());
-                case PASS -> out.say(Status.PASS, type.words() + ": " + f.message());
-                default -> out.say(f.status(), type.words() + ": " + f.message());
+                case PASS -> out.say(Status.PASS, f.id().equals("hot") ? Length.show(f.value(), 3) + " mm of it left when hot" : "case holds with " + Length.show(f.value(), 3) + " mm");
+                default -> out.say(f.status(), f.message().replaceAll("\\.$", ""));
             }
         }
         if (in.isSplit() && type != CaseType.RUBBER) {

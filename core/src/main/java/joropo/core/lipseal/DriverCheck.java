@@ -73,8 +73,9 @@ public final class DriverCheck {
     private TurnedPart part(boolean proud, boolean sunk, @Nullable Double plate, double landFrom, @Nullable Double hole, @Nullable Double hollow) {
         double face = proud ? in.proudMm() : 0;
         double seat = face + RELIEF_MM;
+        double below = sunk ? in.sunkMm() : face;
         double length = Math.max(proud ? face + PLATE_THICK_MM : sunk ? in.sunkMm() + PLATE_THICK_MM : plate != null ? PLATE_THICK_MM : BODY_MM,
-                hollow == null ? 0 : hollow + face + PLATE_THICK_MM);
+                hollow == null ? 0 : hollow + below + PLATE_THICK_MM);
         length = Math.max(length, seat + RELIEF_MM);
         List<Cylinder> outer = new ArrayList<>();
         if (sunk) {
@@ -90,7 +91,7 @@ public final class DriverCheck {
         inner.add(new Cylinder(face, seat, landFrom));
         double bore = Math.min(hole == null ? landFrom : hole, landFrom);
         if (hollow != null) {
-            inner.add(new Cylinder(seat, Math.max(face + hollow, seat + 1), bore));
+            inner.add(new Cylinder(seat, Math.max(below + hollow, seat + 1), bore));
         } else if (hole != null) {
             inner.add(new Cylinder(seat, length, bore));
         }

@@ -13,7 +13,12 @@ public record LipSealResult(double surfaceSpeedMPerS, double temperatureRiseK, d
                             @Nullable Double interferenceMinMm, @Nullable Double interferenceMaxMm, @Nullable Double hotInterferenceMinMm,
                             double thrustN, List<Candidate> candidates, List<StruckOut> struckOut, List<Finding> findings) {
     /** A seal that may be taken. @param rank from 1, the recommended one; @param reasons why it stands there, the doubts first */
-    public record Candidate(int rank, Layout layout, String material, CaseType caseType, Status verdict, List<String> reasons) { }
+    public record Candidate(int rank, Layout layout, String material, CaseType caseType, Status verdict, List<String> reasons) {
+        /** Layout, material and outside of the case in words. */
+        public String words() {
+            return layout.words() + ", " + material + ", " + caseType.words();
+        }
+    }
 
     /** A seal that may not be taken, and why. */
     public record StruckOut(Layout layout, String material, CaseType caseType, String reason) { }

@@ -35,7 +35,7 @@ public final class LipSealSizeCheck {
     private static final double CONFUSED_MM = 3;
     private static final int NAMED = 4;
     /** Three figures with something between them that is no figure. */
-    private static final Pattern MARKED = Pattern.compile("(?<![\\d.,])(\\d{1,3}(?:[.,]\\d{1,4})?)\\s*[xX×*/-]\\s*(\\d{1,3}(?:[.,]\\d{1,4})?)\\s*[xX×*/-]\\s*(\\d{1,3}(?:[.,]\\d{1,4})?)(?![\\d.,])");
+    private static final Pattern MARKED = Pattern.compile("(?<![\\d.,])(\\d{1,3}(?:[.,]\\d{1,4})?)(?:\\s*[xX×*/-]\\s*|\\s+)(\\d{1,3}(?:[.,]\\d{1,4})?)(?:\\s*[xX×*/-]\\s*|\\s+)(\\d{1,3}(?:[.,]\\d{1,4})?)(?![\\d.,])");
 
     private LipSealSizeCheck() { }
 

@@ -1,0 +1,21 @@
+package joropo.app.quick;
+
+import java.util.List;
+import java.util.Map;
+import joropo.app.job.JobLine;
+import joropo.app.ui.Field;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A quick check as its page shows it.
+ * @param result absent while nothing was typed or something is wrong, @param query the link's end that holds what was typed
+ * @param jobs open jobs that it may be taken into; empty where nothing goes into a job
+ */
+public record QuickView(String path, String title, String purpose, String caution, List<GroupView> groups, Map<String, String> errors, @Nullable QuickResult result,
+                        String query, List<JobLine> jobs) {
+    /** Fields that belong together. */
+    public record GroupView(String title, boolean folded, List<FieldView> fields) { }
+
+    /** One field. @param echo how it was understood */
+    public record FieldView(String name, String label, boolean choice, boolean word, String text, List<Field.Choice> choices, boolean needed, String hint, @Nullable String error, String echo) { }
+}
