@@ -16,8 +16,24 @@ public record Snapshot(String number, String machine, String place, String posit
                        @Nullable String caseType, @Nullable String remedy, @Nullable String wayRound, @Nullable String target, List<Sheet> sheets, List<Finding> findings,
                        String drawing, @Nullable List<String> parts, List<StepLine> steps, List<String> cautions, @Nullable String concession, @Nullable String signer,
                        @Nullable Instant signedAt) {
+    /** Characters that the last, half-filled line of a row is worth. */
+    private static final int A_ROW = 35;
+    /** Characters of a written moment. */
+    private static final int A_MOMENT = 20;
+
     public Snapshot {
         parts = parts == null ? List.of() : List.copyOf(parts);
+    }
+
+    /** How many steps stand in the left column of two, so that both are about as long. */
+    public int leftSteps() {
+        int all = steps.stream().mapToInt(StepLine::length).sum();
+        int left = 0;
+        int count = 0;
+        while (count < steps.size() && left + steps.get(count).length() / 2 < all / 2) {
+            left += steps.get(count++).length();
+        }
+        return count;
     }
 
     /** One stage as it was kept. */
@@ -27,5 +43,10 @@ public record Snapshot(String number, String machine, String place, String posit
     public record Line(String card, String label, String text, String understood, List<String> struck) { }
 
     /** One step of the plan, done, skipped or open. */
-    public record StepLine(String act, boolean hold, String caution, @Nullable String doneBy, @Nullable Instant doneAt, @Nullable String skippedWhy) { }
+    public record StepLine(String act, boolean hold, String caution, @Nullable String doneBy, @Nullable Instant doneAt, @Nullable String skippedWhy) {
+        /** About how many characters it takes on the card. */
+        int length() {
+            return A_ROW + act.length() + (doneBy == null ? 0 : doneBy.length() + A_MOMENT) + (skippedWhy == null ? 0 : skippedWhy.length());
+        }
+    }
 }
