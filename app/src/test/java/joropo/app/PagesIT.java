@@ -16,7 +16,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 class PagesIT {
     private static final List<String> PAGES = List.of("/", "/machines", "/machines/1", "/find?q=conveyor", "/find?q=zzz", "/account", "/people", "/no-such-page",
             "/jobs/26-0001/sign", "/jobs/26-0002/prove", "/jobs/26-0003/fit", "/jobs/26-0004/decide", "/jobs/26-0005/measure", "/jobs/26-0006/strip", "/jobs/26-0008/intake",
-            "/jobs/26-0002/set", "/jobs/26-0007/sign", "/jobs/26-0001/measure/revisions/1");
+            "/jobs/26-0002/set", "/jobs/26-0007/sign", "/jobs/26-0001/measure/revisions/1", "/settings", "/checks", "/checks/no-such-check",
+            "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2", "/checks/running-surface?nominalMm=45&grooveDepthMm=0.06&grooveWidthMm=1.3&seen=GROOVE_CATCHES",
+            "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=1450&insideMedium=OIL&sumpTemperatureC=70&wetting=SPLASH&dirt=DUST", "/checks/lip-seal?widthMm=wide");
 
     @ParameterizedTest
     @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})

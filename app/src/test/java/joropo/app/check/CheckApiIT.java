@@ -116,10 +116,39 @@ class CheckApiIT {
         assertThat(post("diameter", "").statusCode()).isEqualTo(400);
     }
 
+    /** Worked case: 45 mm at 1450 rpm runs at 3.416 m/s. */
+    @Test
+    void lipSeal() {
+        JsonNode a = answer("lip-seal", "{\"shaftNominalMm\": 45, \"boreNominalMm\": 62, \"widthMm\": 8, \"speedRpm\": 1450, \"insideMedium\": \"OIL\", \"insideFluid\": \"EP_GEAR_OIL\","
+                + "\"sumpTemperatureC\": 70, \"coldestC\": 0, \"wetting\": \"SPLASH\", \"dirt\": \"DUST\", \"housingMaterial\": \"ALUMINIUM\"}");
+        assertThat(a.at("/results/surfaceSpeedMPerS").asDouble()).isCloseTo(3.416, within(0.001));
+        assertThat(a.at("/results/candidates/0/rank").asInt()).isEqualTo(1);
+        assertThat(a.at("/results/candidates/0/layout").asString()).isEqualTo("DUST_LIP");
+        assertThat(a.at("/results/candidates/0/reasons")).isNotEmpty();
+        assertThat(a.at("/results/struckOut/0").propertyNames()).contains("layout", "material", "caseType", "reason");
+        assertThat(post("lip-seal", "{\"shaftNominalMm\": 45}").statusCode()).isEqualTo(422);
+        assertThat(post("lip-seal", "{\"shaftNominalMm\": 45, \"colour\": 1}").statusCode()).isEqualTo(400);
+    }
+
+    @Test
+    void runningSurfaceRemovalDriverAndThermalFit() {
+        JsonNode surface = answer("running-surface", "{\"nominalMm\": 45, \"measuredMm\": 44.97, \"grooveDepthMm\": 0.06, \"grooveWidthMm\": 1.3, \"shiftInwardMm\": 0.5, \"shiftOutwardMm\": 0.5, \"boreMm\": 62}");
+        assertThat(surface.at("/results/requiredShiftMm").asDouble()).isEqualTo(2.05);
+        assertThat(surface.at("/results/remedies/0/remedy").asString()).isEqualTo("THIN_SLEEVE");
+        JsonNode removal = answer("removal", "{\"what\": \"LIP_SEAL\", \"edgeReachable\": true, \"behindMm\": 6, \"besideBrittleFace\": false}");
+        assertThat(removal.at("/results/ways/0/way").asString()).isEqualTo("LEVER");
+        JsonNode driver = answer("driver", "{\"shaftMm\": 45, \"boreMm\": 62, \"outsideDiameterMm\": 62, \"sunkMm\": 2, \"availableMm\": [60, 61.5, 63]}");
+        assertThat(driver.at("/results/pickMm").asDouble()).isEqualTo(61.5);
+        assertThat(driver.at("/results/spigotMm").asDouble()).isEqualTo(2);
+        JsonNode hot = answer("thermal-fit", "{\"sizeMm\": 80, \"interferenceMm\": 0.05, \"material\": \"STEEL\", \"part\": \"OUTER\"}");
+        assertThat(hot.at("/results/heatToC").asDouble()).isGreaterThan(100);
+        assertThat(hot.get("findings").get(0).get("id").asString()).isEqualTo("heat");
+    }
+
     @Test
     void listsItsKindsAndDescribesItself() throws Exception {
         assertThat(JSON.readTree(get("/api/v1/checks")).get("kinds")).extracting(JsonNode::asString)
-                .isEqualTo(List.of("limits-and-fits", "diameter", "lip-seal-size", "seat-squareness"));
+                .isEqualTo(List.of("limits-and-fits", "diameter", "thermal-fit", "lip-seal-size", "lip-seal", "running-surface", "removal", "driver", "seat-squareness"));
         JsonNode openapi = JSON.readTree(get("/api/v1/openapi"));
         assertThat(openapi.get("paths").propertyNames()).contains("/api/v1/checks/diameter", "/api/v1/checks/limits-and-fits", "/api/v1/checks/lip-seal-size",
                 "/api/v1/checks/seat-squareness");

@@ -43,14 +43,14 @@ class JobByKeyboardIT {
         assertThat(page.locator("#figures-shaft")).containsText("44.958 to 44.973");
         keep(keys, "decide");
 
-        keys.field("size", "45x62x8").pick("caseType", "rubber").pick("dustLip", "faces").pick("mainLip", "inside");
+        keys.field("size", "45x62x8").pick("layout", "lip with").pick("material", "HNBR").pick("caseType", "rubber").pick("mainLip", "inside");
         assertThat(page.locator("#way-round")).hasText("Open side, with the spring, faces inside, towards the oil; dust lip faces outside.");
         assertThat(page.locator("#figures-way")).containsText("0.00 to 2.50");
         keep(keys, "fit");
 
-        for (int step = 1; step <= 16; step++) {
+        for (int step = 1; step <= 17; step++) {
             keys.to("button.done[aria-label='Done: step " + step + "']").press("Enter");
-            assertThat(page.locator("#steps summary").first()).containsText(step + " of 16 steps done");
+            assertThat(page.locator("#steps summary").first()).containsText(step + " of 17 steps done");
         }
         keys.pick("fitGauge", "depth").field("depth12", "2.49").field("depth3", "2.51").field("depth6", "2.50").field("depth9", "2.50").field("gaugeCircle", "54");
         assertThat(page.locator("#figures-square")).containsText("2.50");
