@@ -9,12 +9,19 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.register.Position;
+import joropo.app.settings.OwnDriver;
+import joropo.app.settings.OwnGauge;
 import joropo.app.settings.Shop;
+import joropo.core.lipseal.Practice;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.plan.PartsList;
 import joropo.core.plan.Step;
+import joropo.core.readings.Gauge;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.units.LengthUnit;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -193,5 +200,100 @@ class JobEvaluationTest {
         assertThat(status("found")).isEqualTo(Status.CAUTION);
         type(Stage.STRIP, "foundFacing", "IN");
         assertThat(status("found")).isEqualTo(Status.PASS);
+    }
+
+    private JobEvaluation atSpeed(Shop shop) {
+        return JobEvaluation.of(new Position(1, 1, "Conveyor", "yard", "output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0), texts, shop);
+    }
+
+    /** A groove under the new lip fails; a remedy that holds answers it, and nothing is left to keep clear of but for the shift. */
+    @Test
+    void aRemedyAnswersTheGrooveAndMovesTheSealOnlyWhereItIsMeantTo() {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.STRIP, "foundDepth", "2.4", "foundFacing", "IN")
+                .type(Stage.MEASURE, "surface", "GROOVE_CATCHES", "grooveDepth", "0.08", "grooveWidth", "1.4");
+        assertThat(status("groove")).isEqualTo(Status.FAIL);
+        assertThat(status("S5")).isEqualTo(Status.FAIL);
+        type(Stage.DECIDE, "remedy", "MOVE");
+        JobEvaluation moved = atSpeed(SHOP);
+        assertThat(moved.sketch().section().seal().fromMm()).isEqualTo(0.3);
+        assertThat(status("S5")).isEqualTo(Status.PASS);
+        assertThat(status("groove")).isEqualTo(Status.CAUTION);
+        assertThat(moved.plan()).extracting(Step::act).anyMatch(a -> a.contains("goes to 0.30 mm from the face"));
+        type(Stage.DECIDE, "remedy", "THIN_SLEEVE");
+        JobEvaluation sleeved = atSpeed(SHOP);
+        assertThat(sleeved.sketch().section().seal().fromMm()).isEqualTo(2.5);
+        assertThat(status("S5")).as("covered").isNull();
+        assertThat(JobDrawing.track(sleeved)).contains("sleeve Ø 45.60", "groove 0.08 deep");
+        type(Stage.DECIDE, "remedy", "DRESS");
+        assertThat(status("groove")).as("too deep to be dressed out").isEqualTo(Status.FAIL);
+        assertThat(status("remedy")).isEqualTo(Status.FAIL);
+    }
+
+    /** Grinding down leads to 42 mm: the shaft is still judged as the 45 it is, and any other seal is refused. */
+    @Test
+    void grindingLeadsToASealOfAnotherShaft() {
+        type(Stage.MEASURE, READ).type(Stage.MEASURE, "surface", "GROOVE_CATCHES", "grooveDepth", "0.3", "grooveWidth", "1.4").type(Stage.DECIDE, DECIDED)
+                .type(Stage.DECIDE, "remedy", "GRIND_SMALLER");
+        assertThat(status("remedy-size")).isEqualTo(Status.FAIL);
+        type(Stage.DECIDE, "size", "42x62x8");
+        assertThat(status("remedy-size")).isEqualTo(Status.PASS);
+        assertThat(status("shaft-size")).isEqualTo(Status.PASS);
+        assertThat(evaluate(45.0, 62.0).sketch().section().shaftDiameterMm()).isEqualTo(42);
+    }
+
+    @Test
+    void whatIsOftenLeftUnreadIsOneLineUntilItIsRead() {
+        type(Stage.MEASURE, READ);
+        assertThat(status("unread")).isEqualTo(Status.MISSING);
+        assertThat(status("roughness")).isNull();
+        type(Stage.MEASURE, "ra", "0.4", "hrc", "58", "leadAdvance", "0", "leadTurns", "20", "runoutTir", "0.05", "offset", "0.05");
+        List<JobFinding> all = atSpeed(SHOP).findings();
+        assertThat(all).extracting(f -> f.finding().id()).contains("roughness", "hardness", "lead", "run-out", "offset").doesNotContain("unread");
+    }
+
+    @Test
+    void anotherThanTheRecommendedSealWantsAReason() {
+        type(Stage.DECIDE, DECIDED).type(Stage.INTAKE, "fluid", "EP_GEAR_OIL").type(Stage.MEASURE, "housing", "ALUMINIUM");
+        assertThat(atSpeed(SHOP).decided().wantsReason()).as("NBR in EP gear oil").isTrue();
+        type(Stage.DECIDE, "material", "HNBR");
+        assertThat(atSpeed(SHOP).decided().candidate()).hasValueSatisfying(c -> assertThat(c.rank()).isEqualTo(1));
+        assertThat(atSpeed(SHOP).decided().wantsReason()).isFalse();
+        type(Stage.DECIDE, "material", "EPDM");
+        assertThat(atSpeed(SHOP).decided().wantsReason()).as("struck out").isTrue();
+        assertThat(status("choice")).as("no speed, no choice").isNull();
+    }
+
+    @Test
+    void aGaugeOfTheShopBringsItsOwnUncertaintyAndItsDueDate() {
+        var own = new OwnGauge(7, "Shop micrometer", Gauge.OUTSIDE_MICROMETER, 0.02, "K-1", LocalDate.of(2026, 1, 31), "dropped");
+        var shop = new Shop(Practice.ISO, List.of(own), List.of(new OwnDriver(1, 61.4, "disc", null, null, null), new OwnDriver(2, 61.6, "cup", 2L, "other", null)), List.of(), List.of(), SHOP.today());
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.MEASURE, "shaftGauge", "own-7");
+        JobEvaluation out = atSpeed(shop);
+        assertThat(out.measured().shaft().uncertaintyMm()).isEqualTo(0.02);
+        assertThat(out.findings()).filteredOn(f -> f.finding().id().equals("gauge-due")).extracting(JobFinding::status).containsExactly(Status.CAUTION);
+        assertThat(out.fitting().driver().pickMm()).as("one made for another position is not taken").isEqualTo(61.4);
+        assertThat(out.errors()).as("withdrawn, but this sheet names it").isEmpty();
+    }
+
+    @Test
+    void theMakersWordGoesBeforeTheGuideAndShowsAsSuch() {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.DECIDE, "sealOutsideMin", "62.3", "sealOutsideMax", "62.2");
+        assertThat(evaluate(45.0, 62.0).errors()).containsOnlyKeys("sealOutsideMax");
+        type(Stage.DECIDE, "sealOutsideMax", "62.4");
+        Finding interference = atSpeed(SHOP).findings().stream().map(JobFinding::finding).filter(f -> f.id().equals("interference")).findFirst().orElseThrow();
+        assertThat(interference.source()).isEqualTo(Source.MAKER);
+        assertThat(interference.value()).as("62.3 in a bore of 62.018").isCloseTo(0.282, within(1e-9));
+    }
+
+    @Test
+    void twoSealsNeedTheirRoomAndARunningSleeveItsPlace() {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.DECIDE, "layout", "BACK_TO_BACK");
+        assertThat(status("pair")).as("two of 8 mm in 10.5").isEqualTo(Status.FAIL);
+        assertThat(JobDrawing.svg(evaluate(45.0, 62.0), List.of())).contains("second seal of the pair is not drawn");
+        type(Stage.STRIP, "runningSleeve", "YES", "sleevePlaceOld", "12.0").type(Stage.FIT, "sleevePlaceNew", "12.6");
+        assertThat(status("sleeve-place")).isEqualTo(Status.FAIL);
+        assertThat(evaluate(45.0, 62.0).fitting().parts()).extracting(PartsList.Part::together).contains("running sleeve", "lip seal");
+        type(Stage.FIT, "sleevePlaceNew", "12.1");
+        assertThat(status("sleeve-place")).isEqualTo(Status.PASS);
     }
 }

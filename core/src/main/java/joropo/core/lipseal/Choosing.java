@@ -55,7 +55,8 @@ final class Choosing {
         List<Layout> layouts = Layout.orderFor(in.dirt());
         Map<Layout, Integer> layoutPlace = new HashMap<>();
         layouts.forEach(l -> layoutPlace.put(l, layouts.indexOf(l)));
-        List<Kept> order = kept.stream().sorted(Comparator.comparingInt(Choosing::group).thenComparing(k -> layoutPlace.get(k.layout))
+        boolean blind = kept.stream().allMatch(k -> k.judgement.says(Status.MISSING));
+        List<Kept> order = kept.stream().sorted(Comparator.<Kept>comparingInt(k -> group(k, blind)).thenComparing(k -> layoutPlace.get(k.layout))
                 .thenComparing(k -> MaterialRule.price(k.material)).thenComparing(k -> !k.material.code().equals(k.material.family()))
                 .thenComparing(k -> k.material.code()).thenComparing(k -> cases.order().indexOf(k.caseType))).toList();
         List<Candidate> out = new ArrayList<>();
@@ -73,7 +74,9 @@ final class Choosing {
                 .thenComparing(StruckOut::material).thenComparing(StruckOut::caseType)).toList();
     }
 
-    private static int group(Kept k) {
-        return k.judgement.isLast() ? 2 : k.judgement.status() == Status.PASS ? 0 : 1;
+    /** @param blind whether something is not known that concerns every candidate: it tells none of them apart */
+    private static int group(Kept k, boolean blind) {
+        Status status = blind ? k.judgement.statusOfKnown() : k.judgement.status();
+        return k.judgement.isLast() ? 2 : status == Status.PASS ? 0 : 1;
     }
 }

@@ -46,6 +46,15 @@ final class Judgement {
         return reasons.stream().map(Reason::status).reduce(Status.PASS, Status::worse);
     }
 
+    boolean says(Status status) {
+        return reasons.stream().anyMatch(r -> r.status == status);
+    }
+
+    /** The worst of what is known. */
+    Status statusOfKnown() {
+        return reasons.stream().map(Reason::status).filter(s -> s != Status.MISSING).reduce(Status.PASS, Status::worse);
+    }
+
     Judgement and(Judgement other) {
         var out = new Judgement();
         out.reasons.addAll(reasons);
