@@ -20,26 +20,31 @@ class PagesIT {
             "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2", "/checks/running-surface?nominalMm=45&grooveDepthMm=0.06&grooveWidthMm=1.3&seen=GROOVE_CATCHES",
             "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=1450&insideMedium=OIL&sumpTemperatureC=70&wetting=SPLASH&dirt=DUST", "/checks/lip-seal?widthMm=wide");
 
+    /** One of each kind: in the dark only the colours differ. */
+    private static final List<String> DARK_PAGES = List.of("/", "/machines/1", "/people", "/jobs/26-0001/sign", "/jobs/26-0003/fit", "/jobs/26-0004/decide", "/jobs/26-0005/measure", "/settings",
+            "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2");
+
     @ParameterizedTest
     @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})
     void noSeriousFaultOnAnyPage(ColorScheme scheme) {
         Page page = Workshop.page("jacinta", scheme, 1280, 800);
-        for (String path : PAGES) {
+        for (String path : scheme == ColorScheme.DARK ? DARK_PAGES : PAGES) {
             page.navigate(Workshop.address() + path);
-            assertThat(serious(page)).as(scheme + " " + path).isEmpty();
+            assertThat(serious(page, scheme)).as(scheme + " " + path).isEmpty();
         }
         page.context().close();
         Page gate = Workshop.stranger(scheme, 1280, 800);
         for (String path : List.of("/login", "/login?refused", "/login/kept")) {
             gate.navigate(Workshop.address() + path);
-            assertThat(serious(gate)).as(scheme + " " + path).isEmpty();
+            assertThat(serious(gate, scheme)).as(scheme + " " + path).isEmpty();
         }
         gate.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }
 
-    private static List<String> serious(Page page) {
-        return new AxeBuilder(page).analyze().getViolations().stream().filter(v -> v.getImpact().equals("serious") || v.getImpact().equals("critical"))
+    private static List<String> serious(Page page, ColorScheme scheme) {
+        var axe = new AxeBuilder(page);
+        return (scheme == ColorScheme.DARK ? axe.withRules(List.of("color-contrast")) : axe.withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))).analyze().getViolations().stream().filter(v -> v.getImpact().equals("serious") || v.getImpact().equals("critical"))
                 .map(PagesIT::words).toList();
     }
 
@@ -49,7 +54,7 @@ class PagesIT {
 
     @Test
     void nothingIsWiderThanItsScreen() {
-        for (int width : new int[] {1280, 820, 400}) {
+        for (int width : new int[] {820, 400}) {
             Page page = Workshop.page("jacinta", ColorScheme.LIGHT, width, 900);
             for (String path : PAGES) {
                 page.navigate(Workshop.address() + path);

@@ -1,10 +1,11 @@
 package joropo.app.job;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import joropo.app.drawing.DriverDrawing;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.job.OffersView.DriverView;
@@ -21,6 +22,7 @@ import joropo.core.removal.RemovalResult;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
 
 /** Makes what a stage offers beside its fields from what follows of the job's texts. */
 final class Offers {
@@ -41,8 +43,7 @@ final class Offers {
     OffersView view() {
         boolean decide = stage == Stage.DECIDE;
         List<SealView> seals = decide ? seals() : List.of();
-        List<SealView> best = best(seals);
-        return new OffersView(decide ? sizes() : List.of(), best, seals.stream().filter(s -> !best.contains(s)).toList(), decide && evaluation.decided().choosing() != null ? StruckOutLine.of(evaluation.decided().choosing().struckOut()) : List.of(),
+        return new OffersView(decide ? sizes() : List.of(), seals.stream().limit(BEST).toList(), seals.stream().skip(BEST).toList(), decide && evaluation.decided().choosing() != null ? StruckOutLine.of(evaluation.decided().choosing().struckOut()) : List.of(),
                 decide ? remedies() : List.of(), stage == Stage.STRIP ? ways() : List.of(), evaluation.removal() == null ? "" : DESTROYED,
                 decide || stage == Stage.FIT ? evaluation.fitting().parts() : List.of(), decide || stage == Stage.MEASURE ? JobDrawing.track(evaluation) : "",
                 decide && evaluation.fitting().driver() != null ? driver(evaluation.fitting().driver()) : null);
@@ -57,24 +58,26 @@ final class Offers {
         return evaluation.measured().sizes() == null ? List.of() : evaluation.measured().sizes().sizes().stream().limit(MOST_SIZES).toList();
     }
 
+    /** One line for each layout and material with the case that suits best, the others named; what was taken stands as it was taken. */
     private List<SealView> seals() {
         LipSealResult choosing = evaluation.decided().choosing();
+        if (choosing == null) {
+            return List.of();
+        }
         Candidate taken = evaluation.decided().candidate().orElse(null);
-        return choosing == null ? List.of() : choosing.candidates().stream().map(c -> new SealView(c.rank(), c.words(),
-                "layout=" + c.layout() + ";material=" + c.material() + ";caseType=" + c.caseType(), signs.apply(c.verdict()), c.reasons(), c.equals(taken))).toList();
+        Map<String, List<Candidate>> kinds = new LinkedHashMap<>();
+        choosing.candidates().forEach(c -> kinds.computeIfAbsent(c.layout() + " " + c.material(), k -> new ArrayList<>()).add(c));
+        return kinds.values().stream().map(same -> seal(same.contains(taken) ? taken : same.get(0), same, taken)).toList();
     }
 
-    /** The recommended one and the next that differ in layout or material, not only in the outside of the case; and what was taken. */
-    private static List<SealView> best(List<SealView> seals) {
-        Set<String> kinds = new HashSet<>();
-        List<SealView> out = new ArrayList<>();
-        for (SealView seal : seals) {
-            boolean other = kinds.add(seal.take().substring(0, seal.take().lastIndexOf(';')));
-            if (seal.taken() || other && kinds.size() <= BEST) {
-                out.add(seal);
-            }
+    private SealView seal(Candidate shown, List<Candidate> same, @Nullable Candidate taken) {
+        List<String> reasons = new ArrayList<>(shown.reasons());
+        String others = same.stream().filter(c -> !c.equals(shown)).map(c -> c.caseType().words()).collect(Collectors.joining(", "));
+        if (!others.isEmpty()) {
+            reasons.add("may have instead: " + others);
         }
-        return out;
+        return new SealView(shown.rank(), shown.words(), "layout=" + shown.layout() + ";material=" + shown.material() + ";caseType=" + shown.caseType(), signs.apply(shown.verdict()),
+                reasons, shown.equals(taken));
     }
 
     private List<RemedyView> remedies() {

@@ -15,6 +15,8 @@ import joropo.app.settings.Shop;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
+import joropo.core.sizes.SealSize;
+import joropo.core.sizes.SealSystem;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -134,7 +136,8 @@ class QuickService {
             }
         }
         if (size.size() == 3) {
-            fill.put("size", String.join("x", size) + " mm");
+            SealSize seal = SealSize.parse(String.join("x", size), LengthUnit.MM);
+            fill.put("size", seal.words() + (seal.system() == SealSystem.METRIC ? " mm" : ""));
         }
         return jobs.fill(number, fill, sheet.unit(), person);
     }

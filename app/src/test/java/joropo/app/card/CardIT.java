@@ -54,7 +54,7 @@ class CardIT {
         byte[] pdf = Workshop.bean(CardService.class).pdf(card, Workshop.bean(JobService.class).signature(number), List.of());
         assertThat(warnings).isEmpty();
         try (var document = Loader.loadPDF(pdf)) {
-            String text = new PDFTextStripper().getText(document);
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(text).contains(size, number, "Findings", "Cautions", "licensed practice").doesNotContain("#");
             assertThat(document.getNumberOfPages()).isEqualTo(pages);
             for (PDPage page : document.getPages()) {

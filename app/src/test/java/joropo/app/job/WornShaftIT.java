@@ -44,8 +44,8 @@ class WornShaftIT {
         page.waitForURL("**/" + next);
     }
 
-    private static String openJob() {
-        long machine = Workshop.bean(RegisterService.class).addMachine("Dusty gear motor", "yard", "", "jacinta");
+    private static String openJob(String name) {
+        long machine = Workshop.bean(RegisterService.class).addMachine("Dusty gear motor, " + name, "yard", "", "jacinta");
         long position = Workshop.bean(RegisterService.class).addPosition(machine, new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 1450.0), "jacinta");
         return Workshop.bean(JobService.class).open(position, JobMaker.person("marisol")).number();
     }
@@ -55,7 +55,7 @@ class WornShaftIT {
     @CsvSource({"2.4, move the lip, Move the lip, 0.30", "1.2, thin repair sleeve, Thin sleeve over the worn track, 2.50"})
     void isDecidedInFewEntries(String foundDepth, String remedy, String step, String depth) throws Exception {
         page = Workshop.page("marisol");
-        page.navigate(Workshop.address() + "/jobs/" + openJob() + "/intake");
+        page.navigate(Workshop.address() + "/jobs/" + openJob(remedy) + "/intake");
         type("symptom", "DRIPPING", "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes", "fluid", "EP_GEAR_OIL");
         assertThat(page.locator("#assumed")).containsText("sump 70 °C");
         press("#sheet .act button.keep", "strip");

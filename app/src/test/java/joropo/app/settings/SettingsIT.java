@@ -103,6 +103,7 @@ class SettingsIT {
         page.click(add("materials"));
         assertThat(page.locator("form[action='/settings/materials'] .wrong")).containsText("not understood as a temperature");
         page.fill("#materials-maxC", "170");
+        assertThat(page.locator("#materials-name")).hasValue("low torque");
         page.click(add("materials"));
         assertThat(page.locator("main")).containsText("low torque");
 

@@ -96,6 +96,15 @@ class DriverCheckTest {
         }
     }
 
+    /** A shaft end 12 mm out of the face stands 12 + 10 from the face of a tool that reaches 10 mm below it. */
+    @Test
+    void theHollowClearsWhatStandsOutAlsoBelowTheFace() {
+        DriverResult sunk = DriverCheck.check(new DriverInput(45.0, 62.0, 62.0, null, null, 10.0, null, true, 12.0, null));
+        assertThat(sunk.hollowToMm()).as("from the housing's face").isEqualTo(17);
+        assertThat(sunk.part().inner().get(sunk.part().inner().size() - 1).toMm()).isEqualTo(27);
+        assertThat(sunk.part().isThrough()).isFalse();
+    }
+
     @Test
     void refusalsAndImpossibleParts() {
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> seal45(null, 1.0, 1.0, null, false, null)).withMessage("sunkMm: and proudMm cannot both be");

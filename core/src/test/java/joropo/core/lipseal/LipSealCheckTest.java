@@ -68,6 +68,14 @@ class LipSealCheckTest {
         return r.findings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow(() -> new AssertionError("no finding " + id + " in " + r.findings()));
     }
 
+    /** A housing of unknown metal leaves every candidate in doubt: the order of layouts and materials stays as it is. */
+    @Test
+    void whatIsNotKnownOfAnyCandidateTellsNoneApart() {
+        LipSealResult blind = check(b -> b.housingMaterial(null));
+        assertThat(blind.candidates()).allSatisfy(c -> assertThat(c.verdict()).isEqualTo(Status.MISSING));
+        assertThat(first(blind)).isEqualTo(first(check(b -> { })));
+    }
+
     /** Handbook figures for d = 45, n = 1450: 3.416 m/s, 14.9 K, 26.1 W. */
     @Test
     void theOperatingPointByTheFormulas() {
