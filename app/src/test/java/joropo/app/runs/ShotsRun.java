@@ -27,12 +27,23 @@ class ShotsRun {
         take(page, "/", "today");
         take(page, "/machines/1", "machine");
         take(page, "/jobs/26-0005/measure", "job-measure");
+        take(page, "/jobs/26-0004/decide", "job-decide");
+        take(page, "/jobs/26-0004/decide", "job-driver", "#driver");
+        take(page, "/jobs/26-0005/measure", "job-running-surface", "#track");
         take(page, "/jobs/26-0003/fit", "job-fit");
+        take(page, "/checks", "quick-checks");
+        take(page, "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2.5&shaftInPlace=YES&standsOutMm=12", "quick-driver");
+        take(page, "/settings", "settings");
         card("26-0001");
     }
 
-    private static void take(Page page, String path, String name) {
+    /** @param at what is opened and brought into sight */
+    private static void take(Page page, String path, String name, String... at) {
         page.navigate(Workshop.address() + path);
+        for (String selector : at) {
+            page.evaluate("s => { const at = document.querySelector(s); const fold = at.closest('details'); if (fold) fold.open = true; const pane = at.closest('.entries'); "
+                    + "pane.scrollTop += at.getBoundingClientRect().top - pane.getBoundingClientRect().top - 80; }", selector);
+        }
         page.waitForFunction("() => document.fonts.status === 'loaded'");
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }

@@ -3,7 +3,7 @@ package joropo.core.lipseal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.core.lipseal.LipSealResult.Candidate;
@@ -14,6 +14,9 @@ import joropo.core.verdict.Status;
 /** Every candidate of layout, material and case: kept and ranked, or struck out with its reason. */
 final class Choosing {
     private record Kept(Layout layout, Elastomer material, CaseType caseType, Judgement judgement) { }
+
+    /** More than there are prices. */
+    private static final int MOST_PRICES = 100;
 
     private final LipSealInput in;
     private final CaseRule cases;
@@ -31,9 +34,10 @@ final class Choosing {
         for (CaseType type : CaseType.values()) {
             caseTypes.put(type, cases.judge(type));
         }
+        List<Elastomer> byPrice = in.materials().materials().stream().sorted(Comparator.comparingInt(MaterialRule::price).thenComparing(Elastomer::code)).toList();
         for (Layout layout : Layout.values()) {
             layouts.put(layout, layoutRule.judge(layout));
-            for (Elastomer material : in.materials().materials()) {
+            for (Elastomer material : byPrice) {
                 if (MaterialRule.belongsTo(material, layout)) {
                     Judgement both = layouts.get(layout).and(materialRule.judge(material, layout));
                     caseTypes.forEach((type, judged) -> add(layout, material, type, both.and(judged)));
@@ -52,13 +56,12 @@ final class Choosing {
 
     /** Verdict first, then layout, price of the material, case (guide). */
     List<Candidate> ranked() {
-        List<Layout> layouts = Layout.orderFor(in.dirt());
-        Map<Layout, Integer> layoutPlace = new HashMap<>();
-        layouts.forEach(l -> layoutPlace.put(l, layouts.indexOf(l)));
         boolean blind = kept.stream().allMatch(k -> k.judgement.says(Status.MISSING));
-        List<Kept> order = kept.stream().sorted(Comparator.<Kept>comparingInt(k -> group(k, blind)).thenComparing(k -> layoutPlace.get(k.layout))
-                .thenComparing(k -> MaterialRule.price(k.material)).thenComparing(k -> !k.material.code().equals(k.material.family()))
-                .thenComparing(k -> k.material.code()).thenComparing(k -> cases.order().indexOf(k.caseType))).toList();
+        List<Layout> layouts = Layout.orderFor(in.dirt());
+        Map<Kept, Integer> place = new IdentityHashMap<>();
+        kept.forEach(k -> place.put(k, (group(k, blind) * Layout.values().length + layouts.indexOf(k.layout)) * MOST_PRICES + MaterialRule.price(k.material)));
+        List<Kept> order = kept.stream().sorted(Comparator.<Kept>comparingInt(place::get).thenComparing(k -> !k.material.code().equals(k.material.family()))
+                .thenComparing(k -> k.material.code()).thenComparingInt(k -> cases.order().indexOf(k.caseType))).toList();
         List<Candidate> out = new ArrayList<>();
         for (Kept k : order) {
             out.add(new Candidate(out.size() + 1, k.layout, k.material.code(), k.caseType, k.judgement.status(), k.judgement.words()));
@@ -68,10 +71,7 @@ final class Choosing {
 
     /** Struck out ones by layout, price and case, whatever the order of the tables. */
     List<StruckOut> struckOut() {
-        Map<String, Integer> price = new HashMap<>();
-        in.materials().materials().forEach(m -> price.put(m.code(), MaterialRule.price(m)));
-        return struckOut.stream().sorted(Comparator.comparing(StruckOut::layout).thenComparing(s -> price.get(s.material()))
-                .thenComparing(StruckOut::material).thenComparing(StruckOut::caseType)).toList();
+        return List.copyOf(struckOut);
     }
 
     /** @param blind whether something is not known that concerns every candidate: it tells none of them apart */

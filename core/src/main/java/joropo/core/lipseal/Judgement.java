@@ -12,10 +12,12 @@ final class Judgement {
 
     private final List<Reason> reasons = new ArrayList<>();
     private @Nullable String struck;
+    private Status status = Status.PASS;
     private boolean last;
 
-    Judgement say(Status status, String words) {
-        reasons.add(new Reason(status, words));
+    Judgement say(Status said, String words) {
+        reasons.add(new Reason(said, words));
+        status = status.worse(said);
         return this;
     }
 
@@ -43,11 +45,11 @@ final class Judgement {
     }
 
     Status status() {
-        return reasons.stream().map(Reason::status).reduce(Status.PASS, Status::worse);
+        return status;
     }
 
-    boolean says(Status status) {
-        return reasons.stream().anyMatch(r -> r.status == status);
+    boolean says(Status wanted) {
+        return reasons.stream().anyMatch(r -> r.status == wanted);
     }
 
     /** The worst of what is known. */
@@ -59,6 +61,7 @@ final class Judgement {
         var out = new Judgement();
         out.reasons.addAll(reasons);
         out.reasons.addAll(other.reasons);
+        out.status = status.worse(other.status);
         out.struck = struck == null ? other.struck : struck;
         out.last = last || other.last;
         return out;

@@ -1,5 +1,7 @@
 package joropo.core.units;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,6 +20,9 @@ public record Length(double mm, String typed) {
     /** The longest length that is believed (mm, guide): beyond it the unit was surely another one. */
     public static final double MAX_MM = 5000;
 
+    private static final long[] POWERS = {1, 10, 100, 1_000, 10_000};
+    /** Written by hand below this, where a double still carries every digit asked for. */
+    private static final double LARGEST_SHOWN = 1e9;
     private static final Pattern FRACTION = Pattern.compile("([+\\-]?)(?:(\\d{1,4})[\\s-])?\\s*(\\d{1,4})/(\\d{1,4})\\s*(\\D*)");
     private static final String UNDERSTOOD = "write 40, 40.02 mm, 1.575\", 1 9/16\", 12 thou or 25 µm";
 
@@ -59,8 +64,13 @@ public record Length(double mm, String typed) {
 
     /** The number with a fixed count of decimals and a decimal point, whatever the machine's language. */
     public static String show(double value, int decimals) {
-        String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
-        return text.matches("-0(\\.0+)?") ? text.substring(1) : text;
+        if (!(Math.abs(value) < LARGEST_SHOWN) || decimals >= POWERS.length) {
+            return Double.isFinite(value) ? BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP).toPlainString() : String.valueOf(value);
+        }
+        // by hand, since a page has hundreds of them: half up, the last bits of a binary fraction not counted
+        long scaled = (long) Math.floor(Math.abs(value) * POWERS[decimals] + 0.5 + 1e-7);
+        String digits = Long.toString(scaled % POWERS[decimals] + POWERS[decimals]);
+        return (value < 0 && scaled > 0 ? "-" : "") + scaled / POWERS[decimals] + (decimals == 0 ? "" : "." + digits.substring(1));
     }
 
     /** @throws IllegalArgumentException when the value (mm) is negative or not a number */

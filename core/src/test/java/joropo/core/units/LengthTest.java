@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Locale;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -85,5 +87,22 @@ class LengthTest {
     void differencesAreSnappedBeforeTheyMeetALimit() {
         assertThat(24.993 - 24.986).isNotEqualTo(0.007);
         assertThat(Length.snap(24.993 - 24.986)).isEqualTo(0.007);
+    }
+
+    /** What is written by hand is what exact decimal arithmetic writes, for every figure of a measurement. */
+    @Test
+    void showsAsExactDecimalsDo() {
+        var random = new Random(1963);
+        for (int n = 0; n < 20_000; n++) {
+            double value = Length.snap((random.nextDouble() - 0.5) * Math.pow(10, random.nextInt(8)));
+            int decimals = random.nextInt(5);
+            String exact = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP).toPlainString();
+            assertThat(Length.show(value, decimals)).as(value + " to " + decimals).isEqualTo(exact);
+        }
+        assertThat(Length.show(1.005, 2)).isEqualTo("1.01");
+        assertThat(Length.show(-0.004, 2)).isEqualTo("0.00");
+        assertThat(Length.show(0.5, 0)).isEqualTo("1");
+        assertThat(Length.show(1e15, 1)).isEqualTo("1000000000000000.0");
+        assertThat(Length.show(Double.NaN, 2)).isEqualTo("NaN");
     }
 }
