@@ -101,7 +101,7 @@ final class Figures {
 
     private List<Figure> square() {
         SeatDepths seat = evaluation.seat();
-        if (seat == null || seat.square() == null) {
+        if (seat.square() == null) {
             return List.of();
         }
         SeatSquarenessResult square = seat.square();

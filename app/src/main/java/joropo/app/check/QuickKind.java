@@ -1,4 +1,4 @@
-package joropo.app.quick;
+package joropo.app.check;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;

@@ -1,4 +1,4 @@
-package joropo.app.quick;
+package joropo.app.check;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;

@@ -1,4 +1,4 @@
-package joropo.app.quick;
+package joropo.app.check;
 
 import static joropo.app.ui.Field.Kind.LINE;
 import static joropo.app.ui.Field.Kind.PLACE;

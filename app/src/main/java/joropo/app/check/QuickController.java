@@ -1,4 +1,4 @@
-package joropo.app.quick;
+package joropo.app.check;
 
 import java.util.Locale;
 import java.util.Map;
@@ -32,7 +32,7 @@ class QuickController {
     @GetMapping
     String list(Model model) {
         model.addAttribute("kinds", QuickKinds.ALL);
-        return "quick/list";
+        return "check/list";
     }
 
     @GetMapping("/{kind}")
@@ -62,7 +62,7 @@ class QuickController {
     private static String page(QuickView view, String notice, Model model) {
         model.addAttribute("view", view);
         model.addAttribute("notice", notice);
-        return "quick/check";
+        return "check/check";
     }
 
     private static QuickKind kind(String path) {

@@ -1,4 +1,4 @@
-package joropo.app.quick;
+package joropo.app.check;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,8 +11,8 @@ import joropo.app.drawing.DriverDrawing;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.TrackDrawing;
 import joropo.app.drawing.TrackDrawn;
-import joropo.app.quick.QuickResult.Entry;
-import joropo.app.quick.QuickResult.Listing;
+import joropo.app.check.QuickResult.Entry;
+import joropo.app.check.QuickResult.Listing;
 import joropo.app.settings.Shop;
 import joropo.app.settings.ShopGauge;
 import joropo.app.ui.DriverFigures;

@@ -1,4 +1,4 @@
-package joropo.app.quick;
+package joropo.app.check;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,8 +8,8 @@ import joropo.app.access.Person;
 import joropo.app.job.JobLine;
 import joropo.app.job.JobService;
 import joropo.app.job.Stage;
-import joropo.app.quick.QuickView.FieldView;
-import joropo.app.quick.QuickView.GroupView;
+import joropo.app.check.QuickView.FieldView;
+import joropo.app.check.QuickView.GroupView;
 import joropo.app.settings.SettingsService;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Errors;
