@@ -27,6 +27,9 @@ import joropo.core.readings.SeatSquarenessResult;
 import joropo.core.removal.RemovalCheck;
 import joropo.core.removal.RemovalInput;
 import joropo.core.removal.RemovalResult;
+import joropo.core.section.Section;
+import joropo.core.section.SectionCheck;
+import joropo.core.section.SectionResult;
 import joropo.core.surface.RunningSurfaceCheck;
 import joropo.core.surface.RunningSurfaceInput;
 import joropo.core.surface.RunningSurfaceResult;
@@ -52,6 +55,7 @@ class CheckController {
     private static final String REMOVAL = "removal";
     private static final String DRIVER = "driver";
     private static final String THERMAL_FIT = "thermal-fit";
+    private static final String SECTION = "section";
 
     /** The kinds there are. */
     record Kinds(List<String> kinds) { }
@@ -59,7 +63,7 @@ class CheckController {
     @GetMapping
     @Operation(summary = "Lists the kinds of check")
     Kinds kinds() {
-        return new Kinds(List.of(LIMITS_AND_FITS, DIAMETER, THERMAL_FIT, LIP_SEAL_SIZE, LIP_SEAL, RUNNING_SURFACE, REMOVAL, DRIVER, SEAT_SQUARENESS));
+        return new Kinds(List.of(LIMITS_AND_FITS, DIAMETER, THERMAL_FIT, LIP_SEAL_SIZE, LIP_SEAL, RUNNING_SURFACE, REMOVAL, DRIVER, SECTION, SEAT_SQUARENESS));
     }
 
     @PostMapping("/" + LIMITS_AND_FITS)
@@ -123,6 +127,13 @@ class CheckController {
     CheckAnswer<ThermalFitResult> thermalFit(@RequestBody ThermalFitInput input) {
         ThermalFitResult result = ThermalFitCheck.check(input);
         return CheckAnswer.of(THERMAL_FIT, result, result.findings());
+    }
+
+    @PostMapping("/" + SECTION)
+    @Operation(summary = "An arrangement of seals: which way, how deep, what is in the way, in which order")
+    CheckAnswer<SectionResult> section(@RequestBody Section input) {
+        SectionResult result = SectionCheck.check(input);
+        return CheckAnswer.of(SECTION, result, result.findings());
     }
 
     @PostMapping("/{kind}")

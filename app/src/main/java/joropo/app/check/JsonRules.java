@@ -13,6 +13,7 @@ import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealSizeResult;
 import joropo.core.readings.SeatSquarenessResult;
 import joropo.core.removal.RemovalResult;
+import joropo.core.section.SectionResult;
 import joropo.core.surface.RunningSurfaceResult;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -28,7 +29,7 @@ import tools.jackson.databind.type.LogicalType;
 @Configuration(proxyBeanMethods = false)
 class JsonRules {
     private static final List<Class<?>> CHECK_RESULTS = List.of(LimitsAndFitsResult.class, DiameterResult.class, ThermalFitResult.class, LipSealSizeResult.class, LipSealResult.class,
-            RunningSurfaceResult.class, RemovalResult.class, DriverResult.class, SeatSquarenessResult.class);
+            RunningSurfaceResult.class, RemovalResult.class, DriverResult.class, SeatSquarenessResult.class, SectionResult.class);
 
     /** Findings stand beside the results, not in them. */
     @JsonIgnoreProperties({"findings", "at20"})
@@ -53,6 +54,7 @@ class JsonRules {
                     .setCoercion(CoercionInputShape.Float, CoercionAction.Fail).setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail));
             b.withCoercionConfig(LogicalType.Enum, c -> c.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail));
             b.addMixIn(Deviations.class, WithLimits.class);
+            SectionJson.addTo(b);
             CHECK_RESULTS.forEach(r -> b.addMixIn(r, WithoutFindings.class));
         };
     }

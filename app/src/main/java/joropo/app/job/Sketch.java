@@ -63,13 +63,13 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         List<BoreItem> items = new ArrayList<>();
         Layout layout = values.choice("layout", Layout.class);
         items.add(new BoreItem.Seal("s1", from, width, bore, values.choice("caseType", CaseType.class), facing,
-                layout != null && layout.hasDustLip() ? facing.other() : null, layout != Layout.PTFE, null,
-                layout == Layout.BACK_TO_BACK ? facing.other() : layout == Layout.TANDEM ? facing : null));
+                layout != null && layout.hasDustLip() ? facing.other() : null, layout != Layout.PTFE, null)
+                .withSecond(layout == Layout.BACK_TO_BACK ? facing.other() : layout == Layout.TANDEM ? facing : null));
         if (values.number("leadInLength") != null) {
-            items.add(new BoreItem.LeadIn(values.number("leadInLength"), values.number("leadInAngle")));
+            items.add(new BoreItem.LeadIn(null, 0.0, values.number("leadInLength"), values.number("leadInAngle")));
         }
         if (stop != null) {
-            items.add(new BoreItem.Shoulder("h1", stop, null));
+            items.add(new BoreItem.Shoulder("h1", stop, null, null));
         } else {
             assumed.add(Assumed.STOP);
         }

@@ -7,7 +7,11 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
+import java.util.regex.Matcher;
 import joropo.app.Workshop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -144,10 +148,38 @@ class CheckApiIT {
         assertThat(hot.get("findings").get(0).get("id").asString()).isEqualTo("heat");
     }
 
+    private static String example() throws Exception {
+        return Files.readString(Path.of("src/test/resources/section-example.json"));
+    }
+
+    /** 14.4 - 1.0 - 1.75 - 3.0 - 8.0 = 0.65, tolerances 0.03 + 0.05 + 0.2 + 0.05 = 0.33; the lip at 10.55 runs on the old groove from 9.4 to 10.6. */
+    @Test
+    void aSectionIsJudgedWhole() throws Exception {
+        JsonNode a = answer("section", example());
+        assertThat(a.at("/results/gapMinMm").asDouble()).isEqualTo(0.32);
+        assertThat(a.at("/results/gapMaxMm").asDouble()).isEqualTo(0.98);
+        assertThat(a.at("/results/lipTracks/0/seal").asString()).isEqualTo("s1");
+        assertThat(a.at("/results/lipTracks/0/fromMm").asDouble()).isEqualTo(9.95);
+        assertThat(a.at("/results/depthWindows/0/targetMm").asDouble()).isEqualTo(5.75);
+        assertThat(a.at("/results/buildOrder")).extracting(JsonNode::asString).containsExactly("b1", "s1", "w1", "r1");
+        assertThat(a.get("findings")).filteredOn(f -> !f.get("status").asString().equals("PASS")).extracting(f -> f.get("id").asString() + " " + f.get("status").asString())
+                .containsExactlyInAnyOrder("S1 CAUTION", "S5 FAIL");
+        assertThat(a.get("findings")).filteredOn(f -> f.get("id").asString().equals("D11")).extracting(f -> f.get("part").asString()).containsExactly("SPLINE");
+    }
+
+    @ParameterizedTest(name = "{0} -> {1}")
+    @CsvSource(delimiter = '|', value = {"\"DUST\" | \"MIST\" | 400", "\"OUT\", \"spring\" | \"NONE\", \"spring\" | 200", "\"type\": \"RING\" | \"type\": \"SPRING\" | 400", "\"id\": \"w1\" | \"id\": \"s1\" | 422",
+        "\"between\": [0, 1] | \"between\": [0, 7] | 422", "\"clock\": 6}, | \"clock\": 13}, | 422", "\"widthMm\": 8.0 | \"widthMm\": -8.0 | 422", "\"name\" | \"nick\" | 400"})
+    void whatIsNoSectionIsRefused(String there, String instead, int status) throws Exception {
+        String body = example().replaceFirst(Pattern.quote(there), Matcher.quoteReplacement(instead));
+        assertThat(body).isNotEqualTo(example());
+        assertThat(post("section", body).statusCode()).isEqualTo(status);
+    }
+
     @Test
     void listsItsKindsAndDescribesItself() throws Exception {
         assertThat(JSON.readTree(get("/api/v1/checks")).get("kinds")).extracting(JsonNode::asString)
-                .isEqualTo(List.of("limits-and-fits", "diameter", "thermal-fit", "lip-seal-size", "lip-seal", "running-surface", "removal", "driver", "seat-squareness"));
+                .isEqualTo(List.of("limits-and-fits", "diameter", "thermal-fit", "lip-seal-size", "lip-seal", "running-surface", "removal", "driver", "section", "seat-squareness"));
         JsonNode openapi = JSON.readTree(get("/api/v1/openapi"));
         assertThat(openapi.get("paths").propertyNames()).contains("/api/v1/checks/diameter", "/api/v1/checks/limits-and-fits", "/api/v1/checks/lip-seal-size",
                 "/api/v1/checks/seat-squareness");

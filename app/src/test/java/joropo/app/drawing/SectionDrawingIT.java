@@ -73,7 +73,7 @@ class SectionDrawingIT {
         double stop = Math.max(from, 0) + size.widthMm() + (i % 3 == 0 ? 0 : 6 * random.nextDouble());
         Side lip = random.nextBoolean() ? Side.IN : Side.OUT;
         List<BoreItem> items = new ArrayList<>(List.of(new BoreItem.Seal("s1", from, size.widthMm(), size.boreMm(), CaseType.values()[i % 3], lip,
-                lip == Side.IN && random.nextBoolean() ? Side.OUT : null, true, null), new BoreItem.Shoulder("h1", stop, null)));
+                lip == Side.IN && random.nextBoolean() ? Side.OUT : null, true, null), new BoreItem.Shoulder("h1", stop, null, null)));
         if (random.nextBoolean()) {
             double turning = stop + 8 * random.nextDouble();
             items.add(new BoreItem.Bearing("b1", turning, null, turning));

@@ -7,37 +7,95 @@ import org.jspecify.annotations.Nullable;
 
 /** A part or a feature of the bore; x in mm from the datum face, positive into the machine. */
 public sealed interface BoreItem {
+    /** Its name on the drawing; absent where nobody gave it one. */
+    @Nullable String id();
+
+    /** x of its outermost face. */
+    Double fromMm();
+
+    /** x of its innermost face. */
+    Double toMm();
+
+    /** A part that is put in, not a feature of the housing. */
+    sealed interface Part extends BoreItem {
+        /** Side it is put in from; absent: outside. */
+        @Nullable Side entersFrom();
+
+        /** Part that it has to be in before, since no tool reaches it later. */
+        @Nullable String beforeItem();
+    }
+
+    /** A part that parts two spaces. */
+    sealed interface Sealing extends Part {
+        Double widthMm();
+
+        /** Side to which its open side faces. */
+        Side open();
+    }
+
     /**
-     * A lip seal pressed into the bore.
-     * @param fromMm x of its outer face, @param mainLip side to which its open side faces, @param dustLip side to which the dust lip
-     *     faces, absent: none, @param lipOffsetMm from its open side to the lip, absent: 0.4 of the width
-     * @param secondLip side to which the spring lip of a second seal right before it faces, absent: there is none
+     * A lip seal.
+     * @param fromMm x of its outer face, @param toleranceMm of its width, absent: 0.2 up to 10 mm, 0.3 above
+     * @param mainLip side to which its open side faces, @param dustLip side to which the dust lip faces, absent: none
+     * @param spring absent: true, @param ribs absent: NONE, @param profile absent: STANDARD, @param mount absent: BORE
+     * @param lipOffsetMm from its open side to the lip, absent: 0.4 of the width
+     * @param reversedOnPurpose whether somebody turned it for a reason
+     * @param secondLip side to which the spring lip of a second seal right before it faces, where the pair is one item
      */
-    record Seal(String id, Double fromMm, Double widthMm, Double outsideDiameterMm, @Nullable CaseType caseType, Side mainLip,
-                @Nullable Side dustLip, boolean spring, @Nullable Double lipOffsetMm, @Nullable Side secondLip) implements BoreItem {
+    record Seal(String id, Double fromMm, Double widthMm, @Nullable Double toleranceMm, Double outsideDiameterMm, @Nullable Double insideDiameterMm, @Nullable Mount mount,
+                @Nullable CaseType caseType, Side mainLip, @Nullable Side dustLip, @Nullable Boolean spring, @Nullable Ribs ribs, @Nullable Profile profile,
+                @Nullable Double lipOffsetMm, @Nullable Boolean reversedOnPurpose, @Nullable Side entersFrom, @Nullable String beforeItem, @Nullable Side secondLip) implements Sealing {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
+        private static final double NARROW_MM = 10;
+        private static final double NARROW_TOLERANCE_MM = 0.2;
+        private static final double WIDE_TOLERANCE_MM = 0.3;
 
-        /** A seal on its own. */
+        /** A seal pressed into the bore from outside. */
         public Seal(String id, Double fromMm, Double widthMm, Double outsideDiameterMm, @Nullable CaseType caseType, Side mainLip,
                     @Nullable Side dustLip, boolean spring, @Nullable Double lipOffsetMm) {
-            this(id, fromMm, widthMm, outsideDiameterMm, caseType, mainLip, dustLip, spring, lipOffsetMm, null);
+            this(id, fromMm, widthMm, null, outsideDiameterMm, null, null, caseType, mainLip, dustLip, spring, null, null, lipOffsetMm, null, null, null, null);
         }
 
         public Seal {
-            new Needs().given("id", id).place("fromMm", fromMm).size("widthMm", widthMm).size("outsideDiameterMm", outsideDiameterMm)
-                    .given("mainLip", mainLip).optionalNotNegative("lipOffsetMm", lipOffsetMm)
+            new Needs().given("id", id).place("fromMm", fromMm).size("widthMm", widthMm).optionalNotNegative("toleranceMm", toleranceMm).size("outsideDiameterMm", outsideDiameterMm)
+                    .optionalSize("insideDiameterMm", insideDiameterMm).given("mainLip", mainLip).optionalNotNegative("lipOffsetMm", lipOffsetMm)
                     .that("lipOffsetMm", lipOffsetMm == null || widthMm == null || lipOffsetMm < widthMm, "must be below the width").done();
+            toleranceMm = toleranceMm != null ? toleranceMm : widthMm <= NARROW_MM ? NARROW_TOLERANCE_MM : WIDE_TOLERANCE_MM;
+            mount = mount == null ? Mount.BORE : mount;
+            spring = spring == null || spring;
+            ribs = ribs == null ? Ribs.NONE : ribs;
+            profile = profile == null ? Profile.STANDARD : profile;
             lipOffsetMm = lipOffsetMm == null ? USUAL_OFFSET * widthMm : lipOffsetMm;
+            reversedOnPurpose = Boolean.TRUE.equals(reversedOnPurpose);
         }
 
-        public double toMm() {
+        @Override
+        public Double toMm() {
             return fromMm + widthMm;
+        }
+
+        @Override
+        public Side open() {
+            return mainLip;
         }
 
         /** The same seal at another place. */
         public Seal at(double newFromMm) {
-            return new Seal(id, newFromMm, widthMm, outsideDiameterMm, caseType, mainLip, dustLip, spring, lipOffsetMm, secondLip);
+            return new Seal(id, newFromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, mainLip, dustLip, spring, ribs, profile, lipOffsetMm,
+                    reversedOnPurpose, entersFrom, beforeItem, secondLip);
+        }
+
+        /** The same seal with a second one right before it. */
+        public Seal withSecond(@Nullable Side lip) {
+            return new Seal(id, fromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, mainLip, dustLip, spring, ribs, profile, lipOffsetMm,
+                    reversedOnPurpose, entersFrom, beforeItem, lip);
+        }
+
+        /** The same seal turned round: what faced in faces out. */
+        Seal turned() {
+            return new Seal(id, fromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, mainLip.other(), dustLip == null ? null : dustLip.other(), spring, ribs,
+                    profile, lipOffsetMm, reversedOnPurpose, entersFrom, beforeItem, secondLip);
         }
 
         /** x of the lip. */
@@ -46,29 +104,134 @@ public sealed interface BoreItem {
         }
     }
 
-    /** A step of the housing that stops the seal. */
-    record Shoulder(String id, Double fromMm, @Nullable Double insideDiameterMm) implements BoreItem {
-        public Shoulder {
-            new Needs().given("id", id).place("fromMm", fromMm).optionalSize("insideDiameterMm", insideDiameterMm).done();
+    /** A set of chevron or cup rings. @param lips side to which their open side faces, @param rings how many */
+    record Chevron(@Nullable String id, Double fromMm, Double widthMm, @Nullable Double toleranceMm, Side lips, @Nullable Integer rings, @Nullable Side entersFrom,
+                   @Nullable String beforeItem) implements Sealing {
+        public Chevron {
+            new Needs().place("fromMm", fromMm).size("widthMm", widthMm).optionalNotNegative("toleranceMm", toleranceMm).given("lips", lips)
+                    .that("rings", rings == null || rings > 0, "must be above 0").done();
         }
+
+        @Override
+        public Double toMm() {
+            return fromMm + widthMm;
+        }
+
+        @Override
+        public Side open() {
+            return lips;
+        }
+    }
+
+    /** A retaining ring in its groove. @param fromMm x of the groove's outer wall, @param toleranceMm of the ring's thickness */
+    record Ring(@Nullable String id, Double fromMm, Double grooveWidthMm, Double thicknessMm, @Nullable Double toleranceMm, @Nullable Side entersFrom,
+                @Nullable String beforeItem) implements Part {
+        public Ring {
+            new Needs().place("fromMm", fromMm).size("grooveWidthMm", grooveWidthMm).size("thicknessMm", thicknessMm).optionalNotNegative("toleranceMm", toleranceMm)
+                    .that("thicknessMm", grooveWidthMm == null || thicknessMm == null || thicknessMm <= grooveWidthMm, "must not be above the groove's width").done();
+        }
+
+        @Override
+        public Double toMm() {
+            return fromMm + grooveWidthMm;
+        }
+    }
+
+    /** A loose washer or spacer. */
+    record Spacer(@Nullable String id, Double fromMm, Double thicknessMm, @Nullable Double toleranceMm, @Nullable Double insideDiameterMm, @Nullable Double outsideDiameterMm,
+                  @Nullable Side entersFrom, @Nullable String beforeItem) implements Part {
+        public Spacer {
+            new Needs().place("fromMm", fromMm).size("thicknessMm", thicknessMm).optionalNotNegative("toleranceMm", toleranceMm).optionalSize("insideDiameterMm", insideDiameterMm)
+                    .optionalSize("outsideDiameterMm", outsideDiameterMm)
+                    .that("outsideDiameterMm", insideDiameterMm == null || outsideDiameterMm == null || outsideDiameterMm > insideDiameterMm, "must be above the inside").done();
+        }
+
+        @Override
+        public Double toMm() {
+            return fromMm + thicknessMm;
+        }
+    }
+
+    /** A step of the housing that stops what is pushed against it. @param toleranceMm of its distance to the ring's groove */
+    record Shoulder(@Nullable String id, Double fromMm, @Nullable Double toleranceMm, @Nullable Double insideDiameterMm) implements BoreItem {
+        public Shoulder {
+            new Needs().place("fromMm", fromMm).optionalNotNegative("toleranceMm", toleranceMm).optionalSize("insideDiameterMm", insideDiameterMm).done();
+        }
+
+        @Override
+        public Double toMm() {
+            return fromMm;
+        }
+    }
+
+    /** A hole of the housing into a space. @param clock where it lies, o'clock, 0 to 12 */
+    record Port(@Nullable String id, Kind kind, Double fromMm, Double toMm, @Nullable Double clock) implements BoreItem {
+        /** What a port is for. */
+        public enum Kind { DRAIN, GREASE, BREATHER, RELIEF }
+
+        public Port {
+            new Needs().given("kind", kind).place("fromMm", fromMm).place("toMm", toMm).that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm")
+                    .optionalBetween("clock", clock, 0, 12).done();
+        }
+
     }
 
     /**
-     * A bearing behind the seal.
+     * A bearing behind or between the seals.
      * @param fromMm x of its outer ring's face, @param ringInsideDiameterMm inside of that face
      * @param turningFromMm x of the foremost part that turns: cage, balls or inner ring
+     * @param sealed whether it carries its own grease for good, @param mateMm x where its mating part wants its face
      */
-    record Bearing(String id, Double fromMm, @Nullable Double ringInsideDiameterMm, @Nullable Double turningFromMm) implements BoreItem {
+    record Bearing(@Nullable String id, Double fromMm, @Nullable Double ringInsideDiameterMm, @Nullable Double turningFromMm, @Nullable Boolean sealed,
+                   @Nullable Double mateMm, @Nullable Side entersFrom, @Nullable String beforeItem) implements Part {
+        /** A bearing of which nothing more is known. */
+        public Bearing(@Nullable String id, Double fromMm, @Nullable Double ringInsideDiameterMm, @Nullable Double turningFromMm) {
+            this(id, fromMm, ringInsideDiameterMm, turningFromMm, null, null, null, null);
+        }
+
         public Bearing {
-            new Needs().given("id", id).place("fromMm", fromMm).optionalSize("ringInsideDiameterMm", ringInsideDiameterMm)
-                    .optionalPlace("turningFromMm", turningFromMm).done();
+            new Needs().place("fromMm", fromMm).optionalSize("ringInsideDiameterMm", ringInsideDiameterMm).optionalPlace("turningFromMm", turningFromMm)
+                    .optionalPlace("mateMm", mateMm).done();
+        }
+
+        @Override
+        public Double toMm() {
+            return fromMm;
         }
     }
 
-    /** The chamfer at the mouth of the bore; length along the axis. */
-    record LeadIn(Double lengthMm, @Nullable Double angleDeg) implements BoreItem {
+    /** A plate screwed over the entry. */
+    record Cover(@Nullable String id, Double fromMm, @Nullable Double thicknessMm, @Nullable Side entersFrom, @Nullable String beforeItem) implements Part {
+        public Cover {
+            new Needs().place("fromMm", fromMm).optionalSize("thicknessMm", thicknessMm).done();
+        }
+
+        @Override
+        public Double toMm() {
+            return thicknessMm == null ? fromMm : fromMm + thicknessMm;
+        }
+    }
+
+    /** From here inward the bore has this diameter. */
+    record Step(@Nullable String id, Double fromMm, Double diameterMm) implements BoreItem {
+        public Step {
+            new Needs().place("fromMm", fromMm).size("diameterMm", diameterMm).done();
+        }
+
+        @Override
+        public Double toMm() {
+            return fromMm;
+        }
+    }
+
+    /** The chamfer at the mouth of the bore. */
+    record LeadIn(@Nullable String id, Double fromMm, Double toMm, @Nullable Double angleDeg) implements BoreItem {
         public LeadIn {
-            new Needs().size("lengthMm", lengthMm).optionalBetween("angleDeg", angleDeg, 1, 89).done();
+            new Needs().place("fromMm", fromMm).place("toMm", toMm).that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm").optionalBetween("angleDeg", angleDeg, 1, 89).done();
+        }
+
+        double lengthMm() {
+            return toMm - fromMm;
         }
     }
 }

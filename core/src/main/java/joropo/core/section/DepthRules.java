@@ -3,10 +3,20 @@ package joropo.core.section;
 import static joropo.core.verdict.Status.PASS;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import joropo.core.section.BoreItem.Bearing;
+import joropo.core.section.BoreItem.Ring;
+import joropo.core.section.BoreItem.Seal;
+import joropo.core.section.BoreItem.Sealing;
+import joropo.core.section.BoreItem.Shoulder;
+import joropo.core.section.BoreItem.Spacer;
 import joropo.core.section.SectionResult.Band;
-import joropo.core.section.SectionResult.Window;
+import joropo.core.section.SectionResult.DepthWindow;
+import joropo.core.section.SectionResult.LipTrack;
 import joropo.core.surface.Place;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
@@ -15,7 +25,7 @@ import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** How deep the seal may stand and where its lip then runs (S2, S4, S5 guide; S6 standard, DIN 3760 class). */
+/** How deep each seal may stand and where its lip then runs (S2 to S5 guide; S6 standard, DIN 3760 class). */
 final class DepthRules {
     /** Room wanted before anything that turns, play and growth come on top (mm, guide). */
     private static final double TURNING_ROOM_MM = 0.5;
@@ -27,56 +37,135 @@ final class DepthRules {
     private static final double GROOVE_ROOM_MM = 1.0;
     /** The case has to land on a bearing's still ring by this much of the diameter (mm, guide). */
     private static final double LANDING_MM = 2;
+    /** A case keeps this far from a port (mm, guide). */
+    private static final double PORT_ROOM_MM = 0.5;
+    /** A bearing may stand this far from where its mating part wants it (mm, guide). */
+    private static final double MATE_MM = 0.05;
     private static final double SLACK = 1e-9;
 
-    private DepthRules() { }
+    private final Entry entry;
+    private final Section section;
 
-    static Band track(Section section) {
+    DepthRules(Entry entry) {
+        this.entry = entry;
+        this.section = entry.section();
+    }
+
+    LipTrack track(Seal seal) {
         double half = section.wanderMm() + HALF_CONTACT_MM;
-        double lip = section.seal().lipMm();
-        return new Band(Length.snap(lip - half), Length.snap(lip + half));
+        return new LipTrack(seal.id(), Length.snap(seal.lipMm() - half), Length.snap(seal.lipMm() + half));
     }
 
-    /** Window of the outer face; absent when nothing limits it inward. */
-    static @Nullable Window window(Section section) {
-        double width = section.seal().widthMm();
-        Double stop = stopMm(section);
-        Double turning = turningMm(section);
-        if (stop == null && turning == null) {
-            return null;
+    /** Windows of the seals, outside first, and of a bearing whose mating part wants it somewhere; none where nothing limits it inward. */
+    List<DepthWindow> windows() {
+        List<DepthWindow> out = new ArrayList<>();
+        entry.seals().forEach(s -> window(s).ifPresent(out::add));
+        entry.items(Bearing.class).filter(b -> b.mateMm() != null && b.id() != null).forEach(b -> out.add(new DepthWindow(b.id(), b.mateMm(), b.mateMm(), b.mateMm())));
+        return out;
+    }
+
+    /** What limits a seal inward. @param atMm x that its inner face must not pass, @param stop whether it may lie on it */
+    private record Limit(double atMm, boolean stop) { }
+
+    private Optional<DepthWindow> window(Seal seal) {
+        Limit limit = limits(seal).stream().min(Comparator.comparingDouble(Limit::atMm).thenComparing(l -> !l.stop)).orElse(null);
+        if (limit == null) {
+            return Optional.empty();
         }
-        double byStop = stop == null ? Double.POSITIVE_INFINITY : stop - width;
-        double byTurning = turning == null ? Double.POSITIVE_INFINITY : turning - clearanceMm(section) - width;
-        double from = section.boreFromMm();
-        double to = Length.snap(Math.min(byStop, byTurning));
-        return new Window(from, to, byStop <= byTurning ? to : from);
+        Optional<Double> ring = ringBefore(seal);
+        double from = Length.snap(ring.orElseGet(() -> section.boreFromMm() + widthsBefore(seal)));
+        double to = Length.snap(limit.atMm - seal.widthMm());
+        return Optional.of(new DepthWindow(seal.id(), from, to, ring.isPresent() || !limit.stop ? from : to));
     }
 
-    static List<Finding> judge(Section section) {
+    private List<Limit> limits(Seal seal) {
+        List<Limit> out = new ArrayList<>();
+        double between = 0;
+        for (BoreItem item : inwardOf(seal)) {
+            if (item instanceof Sealing next) {
+                out.add(new Limit(next.fromMm() - between, false));
+                break;
+            } else if (item instanceof Spacer s) {
+                between += s.thicknessMm();
+            } else if (item instanceof Shoulder s) {
+                out.add(new Limit(s.fromMm() - between, true));
+            } else if (item instanceof Ring r) {
+                out.add(new Limit(r.toMm() - r.thicknessMm() - between, true));
+            } else if (item instanceof Bearing b) {
+                if (stops(b, seal)) {
+                    out.add(new Limit(b.fromMm() - between, true));
+                }
+                out.add(new Limit((b.turningFromMm() != null ? b.turningFromMm() : b.fromMm()) - clearanceMm() - between, false));
+            }
+        }
+        return out;
+    }
+
+    private List<BoreItem> inwardOf(Seal seal) {
+        return section.boreItems().stream().filter(i -> i != seal && i.fromMm() >= seal.fromMm() && !(i instanceof Sealing && entry.sealing().indexOf(i) < entry.sealing().indexOf(seal)))
+                .sorted(Comparator.comparing(BoreItem::fromMm)).toList();
+    }
+
+    /** Where a seal's outer face stands against a ring outside it, the ring in its groove's outer wall, spacers between. */
+    private Optional<Double> ringBefore(Seal seal) {
+        double between = 0;
+        List<BoreItem> outward = section.boreItems().stream().filter(i -> i != seal && i.fromMm() <= seal.fromMm()).sorted(Comparator.comparing(BoreItem::fromMm).reversed()).toList();
+        for (BoreItem item : outward) {
+            if (item instanceof Ring r) {
+                return Optional.of(r.fromMm() + r.thicknessMm() + between);
+            } else if (item instanceof Spacer s) {
+                between += s.thicknessMm();
+            } else if (item instanceof Sealing s) {
+                between += s.widthMm();
+            } else if (item instanceof Shoulder || item instanceof Bearing) {
+                return Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Room that the parts outside of this one need in the bore. */
+    private double widthsBefore(Seal seal) {
+        return entry.sealing().subList(0, entry.sealing().indexOf(seal)).stream().mapToDouble(Sealing::widthMm).sum();
+    }
+
+    List<Finding> judge() {
         List<Finding> findings = new ArrayList<>();
-        findings.add(s2(section));
-        findings.add(s4(section));
-        section.shaftItem(ShaftItem.WearGroove.class).ifPresent(g -> findings.add(s5(section, g)));
-        findings.addAll(s6(section));
+        for (Seal seal : entry.seals()) {
+            findings.add(s2(seal));
+        }
+        entry.items(Bearing.class).filter(b -> b.mateMm() != null).forEach(b -> findings.add(mate(b)));
+        for (Seal seal : entry.seals()) {
+            entry.items(BoreItem.Port.class).forEach(p -> findings.add(s3(seal, p)));
+        }
+        for (Seal seal : entry.seals()) {
+            findings.add(s4(seal));
+            entry.shaft(ShaftItem.WearGroove.class).filter(g -> runsOn(seal, g.on())).forEach(g -> findings.add(s5(seal, g)));
+        }
+        findings.addAll(s6());
         return findings;
     }
 
-    private static Finding s2(Section section) {
-        Window window = window(section);
+    private static boolean runsOn(Seal seal, ShaftItem.On on) {
+        return (seal.mount() == Mount.SHAFT) == (on == ShaftItem.On.HOUSING);
+    }
+
+    private Finding s2(Seal seal) {
+        DepthWindow window = window(seal).orElse(null);
         String subject = "depth of the seal's outer face";
         if (window == null) {
             return Finding.missing("S2", subject, "Neither a stop nor a turning part behind the seal is known, so nothing says how deep is too deep.",
-                    "Read the depth to the shoulder, or to the bearing and its turning part.").withPart("s1");
+                    "Read the depth to the shoulder, or to the bearing and its turning part.").withPart(seal.id());
         }
         if (window.toMm() < window.fromMm() - SLACK) {
-            return guide("S2", Status.FAIL, subject, "There is no room: a seal of " + mm(section.seal().widthMm())
+            return guide("S2", Status.FAIL, subject, "There is no room: a seal of " + mm(seal.widthMm())
                     + " mm stands out of the bore by " + mm(window.fromMm() - window.toMm()) + " mm before it is free inside.",
-                    "Take a narrower seal.").withValue(Length.snap(section.seal().fromMm()), "mm");
+                    "Take a narrower seal.", seal).withValue(Length.snap(seal.fromMm()), "mm");
         }
         Limits limits = new Limits(window.fromMm(), window.toMm());
-        double from = Length.snap(section.seal().fromMm());
+        double from = Length.snap(seal.fromMm());
         double u = section.depthUncertaintyMm();
-        Status status = onStop(section, from, u, window) ? PASS : limits.judge(from, u);
+        Status status = onStop(seal, from, u, window) ? PASS : limits.judge(from, u);
         String message = switch (status) {
             case PASS -> "The seal stands where it may; aim at " + mm(window.targetMm()) + " mm.";
             case REMEASURE -> "The depth is so near the end of its window that the gauge cannot tell.";
@@ -84,66 +173,88 @@ final class DepthRules {
                     : "The seal stands too deep: it rubs on what turns behind it, or was crushed against its stop.";
         };
         return guide("S2", status, subject, message, status == PASS ? "" : "Between " + mm(window.fromMm()) + " and " + mm(window.toMm())
-                + " mm; aim at " + mm(window.targetMm()) + " mm.").withValue(from, "mm").withLimits(limits, u);
+                + " mm; aim at " + mm(window.targetMm()) + " mm.", seal).withValue(from, "mm").withLimits(limits, u);
     }
 
     /** A seal that is meant to lie on its stop, or flush with the mouth, reads at the end of its window by nature. */
-    private static boolean onStop(Section section, double from, double u, Window window) {
-        return Math.abs(from - window.targetMm()) <= u + SLACK
-                && (window.targetMm() == window.toMm() && stopMm(section) != null || window.targetMm() == window.fromMm());
+    private boolean onStop(Seal seal, double from, double u, DepthWindow window) {
+        boolean hasStop = limits(seal).stream().anyMatch(Limit::stop);
+        return Math.abs(from - window.targetMm()) <= u + SLACK && (window.targetMm() == window.toMm() && hasStop || window.targetMm() == window.fromMm());
     }
 
-    private static @Nullable Double stopMm(Section section) {
-        Double shoulder = section.boreItem(BoreItem.Shoulder.class).map(BoreItem.Shoulder::fromMm).orElse(null);
-        BoreItem.Bearing bearing = section.boreItem(BoreItem.Bearing.class).orElse(null);
-        if (bearing == null || !stops(section, bearing)) {
-            return shoulder;
-        }
-        return shoulder == null ? bearing.fromMm() : Double.valueOf(Math.min(shoulder, bearing.fromMm()));
+    private Finding mate(Bearing bearing) {
+        Limits limits = new Limits(Length.snap(bearing.mateMm() - MATE_MM), Length.snap(bearing.mateMm() + MATE_MM));
+        Status status = limits.judge(Length.snap(bearing.fromMm()), section.depthUncertaintyMm());
+        return Finding.of("S2", status, "place of the bearing", status == PASS ? "The bearing stands where its mating part wants it." : "The bearing does not stand where its mating part wants it.",
+                status == PASS ? "" : "Move it to " + mm(bearing.mateMm()) + " mm.", Source.GUIDE, "stack and depth").withValue(bearing.fromMm(), "mm").withLimits(limits, section.depthUncertaintyMm())
+                .withPart(bearing.id());
+    }
+
+    private Finding s3(Seal seal, BoreItem.Port port) {
+        double room = Length.snap(Math.max(port.fromMm() - seal.toMm(), seal.fromMm() - port.toMm()));
+        Status status = room < -SLACK ? Status.FAIL : room < PORT_ROOM_MM - SLACK ? Status.CAUTION : PASS;
+        String message = switch (status) {
+            case FAIL -> "The case covers the port.";
+            case CAUTION -> "The case stands close to the port.";
+            default -> "The port stays free.";
+        };
+        return guide("S3", status, "port beside the case", message, status == PASS ? "" : "Another depth, or a seal of another width.", seal).withValue(room, "mm").withLimits(Limits.atLeast(PORT_ROOM_MM), 0);
     }
 
     /** A bearing's still ring is a stop only where the case lands on it and the turning parts lie far enough behind. */
-    private static boolean stops(Section section, BoreItem.Bearing bearing) {
+    private boolean stops(Bearing bearing, Seal seal) {
         return bearing.turningFromMm() != null && bearing.ringInsideDiameterMm() != null
-                && bearing.turningFromMm() - bearing.fromMm() >= clearanceMm(section) - SLACK
-                && bearing.ringInsideDiameterMm() <= section.seal().outsideDiameterMm() - LANDING_MM + SLACK;
+                && bearing.turningFromMm() - bearing.fromMm() >= clearanceMm() - SLACK
+                && bearing.ringInsideDiameterMm() <= seal.outsideDiameterMm() - LANDING_MM + SLACK;
     }
 
-    private static @Nullable Double turningMm(Section section) {
-        return section.boreItem(BoreItem.Bearing.class)
-                .map(b -> b.turningFromMm() != null ? b.turningFromMm() : b.fromMm()).orElse(null);
-    }
-
-    private static double clearanceMm(Section section) {
+    private double clearanceMm() {
         return TURNING_ROOM_MM + section.wanderMm();
     }
 
-    private static Finding s4(Section section) {
+    private Finding s4(Seal seal) {
         String subject = "lip track on the running surface";
-        Band band = track(section);
-        ShaftItem.RunningSurface surface = section.shaftItem(ShaftItem.RunningSurface.class).orElse(null);
-        double lip = Length.snap(section.seal().lipMm());
-        if (surface == null) {
+        LipTrack band = track(seal);
+        double lip = Length.snap(seal.lipMm());
+        List<Band> surfaces = Stream.concat(entry.shaft(ShaftItem.RunningSurface.class).filter(r -> runsOn(seal, r.on())).map(r -> new Band(r.fromMm(), r.toMm())),
+                entry.shaft(ShaftItem.Sleeve.class).filter(s -> seal.mount() == Mount.BORE).map(s -> new Band(s.fromMm(), s.toMm()))).toList();
+        if (surfaces.isEmpty()) {
             return Finding.missing("S4", subject, "The ends of the ground running surface are not known; the lip would run at "
-                    + mm(lip) + " mm.", "Read from where to where the shaft is ground.").withPart("s1").withValue(lip, "mm");
+                    + mm(lip) + " mm.", "Read from where to where the shaft is ground.").withPart(seal.id()).withValue(lip, "mm");
         }
-        Limits limits = new Limits(Length.snap(surface.fromMm() + SURFACE_END_MM), Length.snap(Math.max(surface.fromMm(), surface.toMm() - SURFACE_END_MM)));
-        boolean inside = band.fromMm() >= limits.lower() - SLACK && band.toMm() <= limits.upper() + SLACK;
-        return guide("S4", inside ? PASS : Status.FAIL, subject, inside ? "The lip keeps to the ground surface, play and growth included."
-                : "The lip runs off the ground surface: band " + mm(band.fromMm()) + " to " + mm(band.toMm()) + " mm.",
-                inside ? "" : "Another depth, another width, or a sleeve.").withValue(lip, "mm").withLimits(limits, 0);
+        Band surface = surfaces.stream().filter(b -> inside(band, b)).findFirst().orElse(surfaces.get(0));
+        boolean cutByEnd = entry.shaft(ShaftItem.Sleeve.class).anyMatch(s -> within(s.fromMm(), band) || within(s.toMm(), band));
+        ShaftItem broken = section.shaftItems().stream().filter(i -> (i.isBroken() || i instanceof ShaftItem.Chamfer || i instanceof ShaftItem.Step) && i.fromMm() < band.toMm() - SLACK && i.toMm() > band.fromMm() + SLACK)
+                .findFirst().orElse(null);
+        boolean good = inside(band, surface) && broken == null && !cutByEnd;
+        String where = "band " + mm(band.fromMm()) + " to " + mm(band.toMm()) + " mm.";
+        String message = good ? "The lip keeps to the ground surface, play and growth included." : broken != null ? "The lip runs over something that cuts it or leads the medium past it: " + where
+                : cutByEnd ? "The lip runs over the end of a sleeve: " + where : "The lip runs off the ground surface: " + where;
+        return guide("S4", good ? PASS : Status.FAIL, subject, message, good ? "" : "Another depth, another width, or a sleeve.", seal).withValue(lip, "mm").withLimits(ends(surface), 0);
+    }
+
+    private static boolean within(double mm, LipTrack band) {
+        return mm > band.fromMm() + SLACK && mm < band.toMm() - SLACK;
+    }
+
+    private static boolean inside(LipTrack band, Band surface) {
+        Limits limits = ends(surface);
+        return band.fromMm() >= limits.lower() - SLACK && band.toMm() <= limits.upper() + SLACK;
+    }
+
+    private static Limits ends(Band surface) {
+        return new Limits(Length.snap(surface.fromMm() + SURFACE_END_MM), Length.snap(Math.max(surface.fromMm() + SURFACE_END_MM, surface.toMm() - SURFACE_END_MM)));
     }
 
     /** The band against the track of an old lip: it has to clear it by {@value #GROOVE_ROOM_MM} mm. */
-    private static Finding s5(Section section, ShaftItem.WearGroove groove) {
-        Band band = track(section);
+    private Finding s5(Seal seal, ShaftItem.WearGroove groove) {
+        LipTrack band = track(seal);
         double room = Length.snap(Math.max(groove.fromMm() - band.toMm(), band.fromMm() - groove.toMm()));
-        double from = section.seal().fromMm();
+        double from = seal.fromMm();
         double outward = Length.snap(from - (band.toMm() - groove.fromMm() + GROOVE_ROOM_MM));
         double inward = Length.snap(from + (groove.toMm() - band.fromMm() + GROOVE_ROOM_MM));
         Status status = room < -SLACK ? Status.FAIL : room < GROOVE_ROOM_MM - SLACK ? Status.CAUTION : PASS;
-        Window window = window(section);
-        String places = places(List.of(outward, inward), window);
+        String places = places(List.of(outward, inward), window(seal).orElse(null));
         String remedy = status == PASS ? "" : places.isEmpty() ? "No depth in the window clears it: dress by measure, sleeve, or renew the shaft."
                 : "The outer face at " + places + " mm clears it by " + mm(GROOVE_ROOM_MM) + " mm.";
         String message = switch (status) {
@@ -151,16 +262,19 @@ final class DepthRules {
             case CAUTION -> "The lip runs close beside the old groove.";
             default -> "The lip runs in the old groove: it lifts at its edge and leaks on the first day.";
         };
-        return guide("S5", status, "lip track against the old groove", message, remedy).withValue(room, "mm").withLimits(Limits.atLeast(GROOVE_ROOM_MM), 0);
+        return guide("S5", status, "lip track against the old groove", message, remedy, seal).withValue(room, "mm").withLimits(Limits.atLeast(GROOVE_ROOM_MM), 0);
     }
 
-    private static String places(List<Double> wanted, @Nullable Window window) {
+    private static String places(List<Double> wanted, @Nullable DepthWindow window) {
         return wanted.stream().filter(x -> window == null || x >= window.fromMm() - SLACK && x <= window.toMm() + SLACK)
                 .map(DepthRules::mm).collect(Collectors.joining(" or "));
     }
 
-    private static List<Finding> s6(Section section) {
-        double width = section.seal().widthMm();
+    private List<Finding> s6() {
+        if (entry.seals().isEmpty()) {
+            return List.of();
+        }
+        double width = entry.seals().stream().mapToDouble(Seal::widthMm).sum();
         double u = section.depthUncertaintyMm();
         List<Finding> findings = new ArrayList<>();
         if (section.totalDepthMm() != null) {
@@ -173,10 +287,10 @@ final class DepthRules {
                     "Too little cylinder for the case to sit square.", "Take a narrower seal."));
         }
         if (section.cornerRadiusMm() != null) {
-            findings.add(seat("corner radius of the seat", section.cornerRadiusMm(), "mm", Limits.atMost(Place.housing(width).cornerRadiusMm()), 0,
+            findings.add(seat("corner radius of the seat", section.cornerRadiusMm(), "mm", Limits.atMost(Place.housing(entry.seals().get(0).widthMm()).cornerRadiusMm()), 0,
                     "The case clears the corner.", "The case rides on the corner and sits crooked.", "A spacer before the corner, or ease the seal's edge as its maker allows."));
         }
-        section.boreItem(BoreItem.LeadIn.class).ifPresent(l -> leadIn(l, width, findings));
+        entry.items(BoreItem.LeadIn.class).forEach(l -> leadIn(l, entry.seals().get(0).widthMm(), findings));
         return findings;
     }
 
@@ -197,8 +311,8 @@ final class DepthRules {
                 Source.STANDARD, "DIN 3760 class").withValue(value, unit).withLimits(limits, u);
     }
 
-    private static Finding guide(String id, Status status, String subject, String message, String remedy) {
-        return Finding.of(id, status, subject, message, remedy, Source.GUIDE, "stack and depth").withPart("s1");
+    private static Finding guide(String id, Status status, String subject, String message, String remedy, Seal seal) {
+        return Finding.of(id, status, subject, message, remedy, Source.GUIDE, "stack and depth").withPart(seal.id());
     }
 
     private static String mm(double value) {

@@ -1,7 +1,9 @@
 package joropo.core.section;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.Side;
 import joropo.core.units.Needs;
@@ -9,36 +11,61 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Half a lengthwise cut through one shaft entry. x runs along the axis in mm from the datum face of the housing, positive into
- * the machine; lists run from outside to inside. Today it holds one seal between two spaces.
- * @param rotation as seen from outside; absent: not known
+ * the machine; lists run from outside to inside. n parts that seal part n + 1 spaces.
+ * @param name absent: unnamed, @param rotation as seen from outside; absent: not known
+ * @param motion absent: TURNING, @param attitude absent: HORIZONTAL
+ * @param shaftDiameterMm, @param boreDiameterMm absent: what needs them is MISSING
  * @param spaces outside first, one more than there are seals
  * @param axialPlayMm whole play of the shaft, absent: 0, @param growthMm growth when hot, signed, + is inward, absent: 0
  * @param boreFromMm mouth of the bore, absent: 0
  * @param cylindricalDepthMm, @param totalDepthMm, @param cornerRadiusMm of the seat, where read
- * @param depthUncertaintyMm of depths along the axis, absent: 0
+ * @param depthUncertaintyMm of depths along the axis, absent: 0, @param asFound the arrangement as it was found, to be compared
  */
-public record Section(String name, @Nullable Rotation rotation, Double shaftDiameterMm, Double boreDiameterMm,
-                      @Nullable Side shaftEntersFrom, List<Space> spaces, List<BoreItem> boreItems, List<ShaftItem> shaftItems,
-                      @Nullable Double axialPlayMm, @Nullable Double growthMm, @Nullable Double boreFromMm,
-                      @Nullable Double cylindricalDepthMm, @Nullable Double totalDepthMm, @Nullable Double cornerRadiusMm,
-                      @Nullable Double depthUncertaintyMm) {
+public record Section(@Nullable String name, @Nullable Rotation rotation, @Nullable Motion motion, @Nullable Attitude attitude, @Nullable Double shaftDiameterMm,
+                      @Nullable Double boreDiameterMm, @Nullable Side shaftEntersFrom, List<Space> spaces, List<BoreItem> boreItems, @Nullable List<ShaftItem> shaftItems,
+                      @Nullable List<Joint> joints, @Nullable List<ClockMark> clockMarks, @Nullable Double axialPlayMm, @Nullable Double growthMm, @Nullable Double boreFromMm,
+                      @Nullable Double cylindricalDepthMm, @Nullable Double totalDepthMm, @Nullable Double cornerRadiusMm, @Nullable Double depthUncertaintyMm,
+                      @Nullable Section asFound) {
+    private static final int MOST_ITEMS = 400;
+
     public Section {
-        new Needs().given("name", name).size("shaftDiameterMm", shaftDiameterMm).size("boreDiameterMm", boreDiameterMm)
-                .that("boreDiameterMm", shaftDiameterMm == null || boreDiameterMm == null || boreDiameterMm > shaftDiameterMm,
-                        "must be above the shaft, got " + boreDiameterMm)
-                .that("spaces", spaces != null && spaces.size() == 2, "needs outside and inside")
-                .that("boreItems", boreItems != null && boreItems.stream().filter(BoreItem.Seal.class::isInstance).count() == 1, "needs one seal")
-                .given("shaftItems", shaftItems).optionalNotNegative("axialPlayMm", axialPlayMm).optionalPlace("growthMm", growthMm)
-                .optionalPlace("boreFromMm", boreFromMm).optionalSize("cylindricalDepthMm", cylindricalDepthMm)
-                .optionalSize("totalDepthMm", totalDepthMm).optionalNotNegative("cornerRadiusMm", cornerRadiusMm)
-                .optionalNotNegative("depthUncertaintyMm", depthUncertaintyMm).done();
+        long sealing = boreItems == null ? 0 : boreItems.stream().filter(BoreItem.Sealing.class::isInstance).count();
+        new Needs().optionalSize("shaftDiameterMm", shaftDiameterMm).optionalSize("boreDiameterMm", boreDiameterMm)
+                .that("boreDiameterMm", shaftDiameterMm == null || boreDiameterMm == null || boreDiameterMm > shaftDiameterMm, "must be above the shaft, got " + boreDiameterMm)
+                .that("boreItems", sealing > 0 && whole(boreItems), "needs one seal at least").that("boreItems", boreItems == null || boreItems.size() <= MOST_ITEMS, "has more than " + MOST_ITEMS)
+                .that("spaces", spaces != null && whole(spaces) && spaces.size() == sealing + 1, "needs one space more than there are seals, outside first")
+                .that("shaftItems", shaftItems == null || whole(shaftItems) && shaftItems.size() <= MOST_ITEMS, "has an empty one, or more than " + MOST_ITEMS)
+                .that("joints", joints == null || joints.stream().allMatch(j -> j != null && j.between().stream().allMatch(b -> b <= sealing)), "names a space that is not there")
+                .that("clockMarks", clockMarks == null || whole(clockMarks), "has an empty one")
+                .that("asFound", asFound == null || asFound.asFound() == null, "must not hold another one").optionalNotNegative("axialPlayMm", axialPlayMm)
+                .optionalPlace("growthMm", growthMm).optionalPlace("boreFromMm", boreFromMm).optionalSize("cylindricalDepthMm", cylindricalDepthMm)
+                .optionalSize("totalDepthMm", totalDepthMm).optionalNotNegative("cornerRadiusMm", cornerRadiusMm).optionalNotNegative("depthUncertaintyMm", depthUncertaintyMm).done();
+        List<String> ids = boreItems.stream().map(BoreItem::id).filter(Objects::nonNull).toList();
+        new Needs().that("boreItems", Set.copyOf(ids).size() == ids.size(), "have an id twice").done();
+        name = name == null ? "" : name;
+        motion = motion == null ? Motion.TURNING : motion;
+        attitude = attitude == null ? Attitude.HORIZONTAL : attitude;
         spaces = List.copyOf(spaces);
         boreItems = List.copyOf(boreItems);
-        shaftItems = List.copyOf(shaftItems);
+        shaftItems = shaftItems == null ? List.of() : List.copyOf(shaftItems);
+        joints = joints == null ? List.of() : List.copyOf(joints);
+        clockMarks = clockMarks == null ? List.of() : List.copyOf(clockMarks);
         axialPlayMm = axialPlayMm == null ? 0 : axialPlayMm;
         growthMm = growthMm == null ? 0 : growthMm;
         boreFromMm = boreFromMm == null ? 0 : boreFromMm;
         depthUncertaintyMm = depthUncertaintyMm == null ? 0 : depthUncertaintyMm;
+    }
+
+    private static boolean whole(List<?> items) {
+        return items.stream().noneMatch(Objects::isNull);
+    }
+
+    /** One seal between two spaces, its seat as read. */
+    public Section(String name, @Nullable Rotation rotation, Double shaftDiameterMm, Double boreDiameterMm, @Nullable Side shaftEntersFrom, List<Space> spaces,
+                   List<BoreItem> boreItems, List<ShaftItem> shaftItems, @Nullable Double axialPlayMm, @Nullable Double growthMm, @Nullable Double boreFromMm,
+                   @Nullable Double cylindricalDepthMm, @Nullable Double totalDepthMm, @Nullable Double cornerRadiusMm, @Nullable Double depthUncertaintyMm) {
+        this(name, rotation, null, null, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, spaces, boreItems, shaftItems, null, null, axialPlayMm, growthMm, boreFromMm,
+                cylindricalDepthMm, totalDepthMm, cornerRadiusMm, depthUncertaintyMm, null);
     }
 
     /** The same section with its seal at another place, read with this uncertainty (mm). */
@@ -51,11 +78,17 @@ public record Section(String name, @Nullable Rotation rotation, Double shaftDiam
         return with(boreItems, shaftItems.stream().filter(i -> !(i instanceof ShaftItem.WearGroove)).toList(), depthUncertaintyMm);
     }
 
-    private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double u) {
-        return new Section(name, rotation, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, spaces, newBoreItems, newShaftItems, axialPlayMm, growthMm, boreFromMm,
-                cylindricalDepthMm, totalDepthMm, cornerRadiusMm, u);
+    /** The same section with one part in place of another. */
+    Section replacing(BoreItem old, BoreItem part) {
+        return with(boreItems.stream().map(i -> i == old ? part : i).toList(), shaftItems, depthUncertaintyMm);
     }
 
+    private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double u) {
+        return new Section(name, rotation, motion, attitude, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, spaces, newBoreItems, newShaftItems, joints, clockMarks, axialPlayMm,
+                growthMm, boreFromMm, cylindricalDepthMm, totalDepthMm, cornerRadiusMm, u, asFound);
+    }
+
+    /** The outermost lip seal. */
     public BoreItem.Seal seal() {
         return boreItem(BoreItem.Seal.class).orElseThrow();
     }
@@ -73,11 +106,7 @@ public record Section(String name, @Nullable Rotation rotation, Double shaftDiam
     }
 
     public Space inside() {
-        return spaces.get(1);
-    }
-
-    Space space(Side side) {
-        return side == Side.OUT ? outside() : inside();
+        return spaces.get(spaces.size() - 1);
     }
 
     /** Half the play and the whole growth, either way: how far a turning part may come nearer (mm, computed). */

@@ -1,14 +1,34 @@
 package joropo.core.section;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
+import joropo.core.section.SectionResult.DepthWindow;
+import joropo.core.section.SectionResult.LipTrack;
+import joropo.core.verdict.Finding;
 
-/** Judges a section by the direction rules and the depth rules; a figure that is not there makes its own rule MISSING and no other. */
+/** Judges a section by the direction rules and the stack and depth rules; a figure that is not there makes its own rule MISSING and no other. */
 public final class SectionCheck {
     private SectionCheck() { }
 
     public static SectionResult check(Section section) {
-        return new SectionResult(DepthRules.track(section), DepthRules.window(section),
-                Stream.concat(DirectionRules.judge(section).stream(), DepthRules.judge(section).stream()).toList());
+        var entry = new Entry(section);
+        var direction = new DirectionRules(entry);
+        List<Finding> findings = new ArrayList<>(direction.judge());
+        findings.addAll(new EntryRules(entry, direction).judge());
+        findings.addAll(new GreaseRules(entry).judge());
+        var stack = new StackRules(entry);
+        findings.addAll(stack.judge());
+        var depth = new DepthRules(entry);
+        findings.addAll(depth.judge());
+        var order = new BuildOrder(entry);
+        findings.addAll(order.judge());
+        if (section.asFound() != null) {
+            findings.addAll(Comparison.judge(section, section.asFound()));
+        }
+        List<LipTrack> tracks = entry.seals().stream().map(depth::track).toList();
+        List<DepthWindow> windows = depth.windows();
+        StackRules.Gap gap = stack.tightest().orElse(null);
+        return new SectionResult(gap == null ? null : gap.leastMm(), gap == null ? null : gap.mostMm(), gap == null ? null : gap.rssLeastMm(), gap == null ? null : gap.rssMostMm(),
+                tracks, windows, order.order(), findings);
     }
 }

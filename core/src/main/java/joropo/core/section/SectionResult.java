@@ -6,13 +6,40 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What the rules say about a section.
- * @param track band of shaft that the lip touches, play and growth included
- * @param window where the seal's outer face may stand; absent when nothing limits it inward
+ * @param gapMinMm, @param gapMaxMm free gap of the tightest stack by worst case, @param gapRssMinMm, @param gapRssMaxMm by root-sum-square;
+ *     absent where there is no stack, or a tolerance is not known
+ * @param lipTracks band of shaft that each lip touches, play and growth included
+ * @param depthWindows where each seal's outer face may stand; none where nothing limits it inward
+ * @param buildOrder parts in the order in which they go in, by id; empty where there is no such order
  */
-public record SectionResult(Band track, @Nullable Window window, List<Finding> findings) {
+public record SectionResult(@Nullable Double gapMinMm, @Nullable Double gapMaxMm, @Nullable Double gapRssMinMm, @Nullable Double gapRssMaxMm, List<LipTrack> lipTracks,
+                            List<DepthWindow> depthWindows, List<String> buildOrder, List<Finding> findings) {
     /** A stretch of the axis (mm). */
     public record Band(double fromMm, double toMm) { }
 
-    /** Depth window of the outer face and the depth to aim at (mm); empty when {@code toMm < fromMm}. */
+    /** Band of one lip. */
+    public record LipTrack(String seal, double fromMm, double toMm) { }
+
+    /** Depth window of an outer face and the depth to aim at (mm); empty when {@code toMm < fromMm}. */
     public record Window(double fromMm, double toMm, double targetMm) { }
+
+    /** Window of one seal, or of a bearing whose mating part wants it somewhere. */
+    public record DepthWindow(String seal, double fromMm, double toMm, double targetMm) { }
+
+    public SectionResult {
+        lipTracks = List.copyOf(lipTracks);
+        depthWindows = List.copyOf(depthWindows);
+        buildOrder = List.copyOf(buildOrder);
+        findings = List.copyOf(findings);
+    }
+
+    /** Band of the outermost lip. */
+    public Band track() {
+        return new Band(lipTracks.get(0).fromMm(), lipTracks.get(0).toMm());
+    }
+
+    /** Window of the outermost seal; absent when nothing limits it inward. */
+    public @Nullable Window window() {
+        return depthWindows.stream().filter(w -> w.seal().equals(lipTracks.get(0).seal())).findFirst().map(w -> new Window(w.fromMm(), w.toMm(), w.targetMm())).orElse(null);
+    }
 }

@@ -7,23 +7,48 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What lies on one side of a seal.
- * @param pressureMpa gauge pressure, absent: 0
- * @param dirt absent: CLEAN, @param level absent: DRY for air and vacuum, else SPLASH
+ * @param fluid key of the fluid table, absent: not named, @param dirt absent: CLEAN, @param pressureMpa gauge pressure, absent: 0
+ * @param pulsing whether the pressure pulses, @param level absent: DRY for air and vacuum, else SPLASH
+ * @param greaseFeed absent: NONE, @param vented whether it is vented or drained, @param amountMl of one shot, where it is metered
  */
-public record Space(Medium medium, @Nullable Dirt dirt, @Nullable Double pressureMpa, @Nullable Level level) {
+public record Space(Medium medium, @Nullable String fluid, @Nullable Dirt dirt, @Nullable Double pressureMpa, @Nullable Boolean pulsing, @Nullable Level level,
+                    @Nullable GreaseFeed greaseFeed, @Nullable Boolean vented, @Nullable Double amountMl) {
     private static final double VACUUM_MPA = -0.1;
     private static final double MOST_MPA = 100;
 
     public Space {
-        new Needs().given("medium", medium).optionalBetween("pressureMpa", pressureMpa, VACUUM_MPA, MOST_MPA).done();
+        new Needs().given("medium", medium).optionalBetween("pressureMpa", pressureMpa, VACUUM_MPA, MOST_MPA).optionalNotNegative("amountMl", amountMl).done();
         dirt = dirt == null ? Dirt.CLEAN : dirt;
         pressureMpa = pressureMpa == null ? 0 : pressureMpa;
+        pulsing = Boolean.TRUE.equals(pulsing);
         level = level != null ? level : medium == Medium.AIR || medium == Medium.VACUUM ? Level.DRY : Level.SPLASH;
+        greaseFeed = greaseFeed == null ? GreaseFeed.NONE : greaseFeed;
+        vented = Boolean.TRUE.equals(vented);
+    }
+
+    /** A space that is neither fed nor vented. */
+    public Space(Medium medium, @Nullable Dirt dirt, @Nullable Double pressureMpa, @Nullable Level level) {
+        this(medium, null, dirt, pressureMpa, null, level, null, null, null);
+    }
+
+    /** Whether grease is pumped into it. */
+    boolean isFed() {
+        return medium == Medium.GREASE && greaseFeed != GreaseFeed.NONE;
+    }
+
+    /** Whether there is nothing in it that a lip would have to keep. */
+    boolean isEmpty() {
+        return (medium == Medium.AIR || medium == Medium.VACUUM) && dirt != Dirt.IMMERSED;
     }
 
     /** Whether something is here that runs: a liquid, or water that stands outside. */
     boolean holdsLiquid() {
         return medium.isLiquid() || dirt == Dirt.IMMERSED;
+    }
+
+    /** What stands here: water where the place is immersed. */
+    Medium stands() {
+        return dirt == Dirt.IMMERSED && !medium.isLiquid() ? Medium.WATER : medium;
     }
 
     public String words() {

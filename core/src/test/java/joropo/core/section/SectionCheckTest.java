@@ -42,7 +42,7 @@ class SectionCheckTest {
             List<BoreItem> items = new ArrayList<>();
             items.add(new BoreItem.Seal("s1", datum + from, 8.0, 62.0, null, lip, dustLip, true, null));
             if (stop != null) {
-                items.add(new BoreItem.Shoulder("h1", datum + stop, null));
+                items.add(new BoreItem.Shoulder("h1", datum + stop, null, null));
             }
             if (bearing != null) {
                 items.add(bearing);
@@ -205,7 +205,7 @@ class SectionCheckTest {
         "8.3, 6.8, 0.5, 0.6, 15, FAIL", "8.3, 6.8, 0.5, 1.2, 15, PASS", "8.3, 6.8, 0.5, 0.7, 31, FAIL"})
     void s6SeatOfAnEightMmSeal(double total, double cylinder, double corner, double leadIn, double angle, Status expected) {
         var section = new Section("seat", null, 45.0, 62.0, null, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(new BoreItem.Seal("s1", 0.0, 8.0, 62.0, null, Side.IN, null, true, null), new BoreItem.LeadIn(leadIn, angle)), List.of(), null, null, null,
+                List.of(new BoreItem.Seal("s1", 0.0, 8.0, 62.0, null, Side.IN, null, true, null), new BoreItem.LeadIn(null, 0.0, leadIn, angle)), List.of(), null, null, null,
                 cylinder, total, corner, null);
         List<Finding> s6 = SectionCheck.check(section).findings().stream().filter(f -> f.id().equals("S6")).toList();
         assertThat(s6).hasSize(5);
@@ -267,6 +267,6 @@ class SectionCheckTest {
     @Test
     void anImpossibleSectionIsRefusedFieldByField() {
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Section(null, null, 62.0, 45.0, null, List.of(), List.of(), List.of(), -1.0, null, null, null,
-                null, null, null)).satisfies(e -> assertThat(e.errors()).extracting("field").containsExactly("name", "boreDiameterMm", "spaces", "boreItems", "axialPlayMm"));
+                null, null, null)).satisfies(e -> assertThat(e.errors()).extracting("field").containsExactly("boreDiameterMm", "boreItems", "spaces", "axialPlayMm"));
     }
 }
