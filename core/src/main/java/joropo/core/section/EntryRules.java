@@ -156,7 +156,7 @@ final class EntryRules {
     private Finding leak(int from, int to, String subject, String part) {
         Space wet = section.spaces().get(from);
         Space other = section.spaces().get(to);
-        boolean counts = to == 0 || other.isEmpty() || other.holdsLiquid();
+        boolean counts = to == 0 || to == section.spaces().size() - 1 || other.isEmpty() || other.holdsLiquid();
         if (wet.isEmpty() || same(wet, other) || !counts) {
             return finding("D11", PASS, subject, "Nothing is lost through it.", "", part);
         }

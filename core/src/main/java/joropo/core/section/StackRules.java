@@ -28,7 +28,7 @@ final class StackRules {
     private static final double LOOSE_MM = 0.5;
     private static final double SLACK = 1e-9;
 
-    /** Free gap of one chain (mm). @param ring its id or number */
+    /** Free gap of one chain (mm). */
     record Gap(double nominalMm, double worstMm, double rssMm) {
         double leastMm() {
             return Length.snap(nominalMm - worstMm);
@@ -55,14 +55,17 @@ final class StackRules {
 
     StackRules(Entry entry) {
         this.entry = entry;
-        entry.items(Ring.class).forEach(r -> chain(r, true).or(() -> chain(r, false)).ifPresent(chains::add));
+        entry.items(Ring.class).forEach(r -> {
+            chain(r, true).ifPresent(chains::add);
+            chain(r, false).ifPresent(chains::add);
+        });
     }
 
     /** Only spacers and seals may lie between the ring and its stop: a shoulder, else a bearing's ring, else a cover. */
     private Optional<Chain> chain(Ring ring, boolean inward) {
-        Comparator<BoreItem> nearest = Comparator.comparing(BoreItem::fromMm);
+        Comparator<BoreItem> nearest = inward ? Comparator.comparing(BoreItem::fromMm).thenComparing(BoreItem::toMm) : Comparator.comparing(BoreItem::toMm).thenComparing(BoreItem::fromMm).reversed();
         List<BoreItem> beyond = entry.section().boreItems().stream().filter(i -> i != ring && (inward ? i.fromMm() > ring.fromMm() : i.fromMm() < ring.fromMm()))
-                .sorted(inward ? nearest : nearest.reversed()).toList();
+                .sorted(nearest).toList();
         for (Class<? extends BoreItem> kind : List.of(BoreItem.Shoulder.class, BoreItem.Bearing.class, BoreItem.Cover.class)) {
             BoreItem stop = beyond.stream().filter(kind::isInstance).findFirst().orElse(null);
             if (stop == null) {

@@ -1,0 +1,117 @@
+package joropo.core.section;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Scanner;
+import joropo.core.lipseal.Rotation;
+import joropo.core.lipseal.Side;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads an arrangement from one line, parts parted by semicolons, spaces by commas before the first of them:
+ * {@code AIR dust, OIL; seal 2+8 IN dust OUT; stop 10.5; ground 0-20; play 0.2}.
+ */
+final class Written {
+    private final List<Space> spaces = new ArrayList<>();
+    private final List<BoreItem> bore = new ArrayList<>();
+    private final List<ShaftItem> shaft = new ArrayList<>();
+    private final List<Joint> joints = new ArrayList<>();
+    private @Nullable Rotation rotation;
+    private @Nullable Motion motion;
+    private @Nullable Attitude attitude;
+    private @Nullable Double play;
+    private @Nullable Double growth;
+    private @Nullable Double shaftMm = 45.0;
+    private int seals;
+
+    static Section section(String line) {
+        var out = new Written();
+        List<String> parts = Arrays.stream(line.split(";")).map(String::strip).toList();
+        Arrays.stream(parts.get(0).split(",")).forEach(s -> out.space(s.strip()));
+        parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(out::part);
+        return new Section("written", out.rotation, out.motion, out.attitude, out.shaftMm, 62.0, null, out.spaces, out.bore, out.shaft, out.joints, null, out.play, out.growth, null,
+                null, null, null, null, null);
+    }
+
+    private void space(String text) {
+        Dirt dirt = null;
+        Double pressure = null;
+        Level level = null;
+        GreaseFeed feed = null;
+        boolean vented = false;
+        String[] words = text.split(" ");
+        for (String w : Arrays.copyOfRange(words, 1, words.length)) {
+            if (w.matches("-?[\\d.]+")) {
+                pressure = Double.valueOf(w);
+            } else if (w.equals("vented")) {
+                vented = true;
+            } else if (Arrays.stream(Dirt.values()).anyMatch(d -> d.name().equalsIgnoreCase(w))) {
+                dirt = Dirt.valueOf(w.toUpperCase());
+            } else if (Arrays.stream(Level.values()).anyMatch(l -> l.name().equalsIgnoreCase(w))) {
+                level = Level.valueOf(w.toUpperCase());
+            } else {
+                feed = GreaseFeed.valueOf(w.toUpperCase());
+            }
+        }
+        spaces.add(new Space(Medium.valueOf(words[0]), null, dirt, pressure, null, level, feed, vented, null));
+    }
+
+    private void part(String text) {
+        var in = new Scanner(text);
+        String kind = in.next();
+        switch (kind) {
+            case "CW", "CCW", "BOTH" -> rotation = Rotation.valueOf(kind);
+            case "swings" -> motion = Motion.SWINGING;
+            case "up" -> attitude = Attitude.OUTSIDE_UP;
+            case "down" -> attitude = Attitude.OUTSIDE_DOWN;
+            case "play" -> play = Double.valueOf(in.next());
+            case "growth" -> growth = Double.valueOf(in.next());
+            case "noshaft" -> shaftMm = null;
+            case "joint" -> joints.add(new Joint(Joint.Kind.valueOf(in.next()), List.of(in.nextInt(), in.nextInt()), in.hasNext() ? Joint.Closure.valueOf(in.next()) : null));
+            default -> item(kind, in.next(), in.hasNextLine() ? in.nextLine() : "");
+        }
+    }
+
+    private void item(String kind, String place, String more) {
+        String[] ends = place.split("(?<=\\d)[+-]");
+        double from = Double.parseDouble(ends[0]);
+        Double second = ends.length > 1 ? Double.valueOf(ends[1]) : null;
+        switch (kind) {
+            case "seal" -> bore.add(new BoreItem.Seal("s" + ++seals, from, second, number(more, "tol"), 62.0, null, more.contains("onshaft") ? Mount.SHAFT : null, null, side(more.strip().split(" ")[0]),
+                    word(more, "dust") == null ? null : side(word(more, "dust")), !more.contains("nospring"), word(more, "ribs") == null ? null : Ribs.valueOf(word(more, "ribs")), null, null,
+                    more.contains("onpurpose"), word(more, "enters") == null ? null : side(word(more, "enters")), word(more, "before"), null));
+            case "ring" -> bore.add(new BoreItem.Ring("r" + bore.size(), from, second, number(more, "t"), number(more, "tol"), null, null));
+            case "washer" -> bore.add(new BoreItem.Spacer("w" + bore.size(), from, second, number(more, "tol"), number(more, "in"), number(more, "out"), null, word(more, "before")));
+            case "stop" -> bore.add(new BoreItem.Shoulder("h" + bore.size(), from, number(more, "tol"), number(more, "in")));
+            case "bearing" -> bore.add(new BoreItem.Bearing("b" + bore.size(), from, number(more, "in"), number(more, "turns"), more.contains("sealed"), number(more, "mate"), null, null));
+            case "port" -> bore.add(new BoreItem.Port(null, BoreItem.Port.Kind.valueOf(more.strip()), from, second, null));
+            case "chevron" -> bore.add(new BoreItem.Chevron("c" + bore.size(), from, second, null, side(more.strip()), 4, null, null));
+            case "cover" -> bore.add(new BoreItem.Cover("p" + bore.size(), from, second, null, null));
+            case "step" -> bore.add(new BoreItem.Step(null, from, number(more, "d")));
+            case "ground" -> shaft.add(new ShaftItem.RunningSurface(from, second));
+            case "groove" -> shaft.add(new ShaftItem.WearGroove(from, second, 0.05));
+            case "sleeve" -> shaft.add(new ShaftItem.Sleeve(from, second, null));
+            case "keyway" -> shaft.add(new ShaftItem.Keyway(from, second, null));
+            case "hole" -> shaft.add(new ShaftItem.CrossHole(from, second, null));
+            case "slinger" -> shaft.add(new ShaftItem.Slinger(from, second, null));
+            default -> throw new IllegalArgumentException("No part is called " + kind);
+        }
+    }
+
+    private static Side side(String word) {
+        return Side.valueOf(word);
+    }
+
+    private static @Nullable String word(String text, String name) {
+        List<String> words = List.of(text.strip().split(" "));
+        int at = words.indexOf(name);
+        return at < 0 ? null : words.get(at + 1);
+    }
+
+    private static @Nullable Double number(String text, String name) {
+        return word(text, name) == null ? null : Double.valueOf(word(text, name));
+    }
+}
