@@ -167,6 +167,13 @@ class CheckApiIT {
         assertThat(a.get("findings")).filteredOn(f -> f.get("id").asString().equals("D11")).extracting(f -> f.get("part").asString()).containsExactly("SPLINE");
     }
 
+    @Test
+    void theSchemaOfASectionIsServed() throws Exception {
+        JsonNode schema = JSON.readTree(get("/api/v1/schemas/section"));
+        assertThat(schema.get("title").asString()).isEqualTo("Section");
+        assertThat(schema.at("/$defs/section/required")).extracting(JsonNode::asString).containsExactly("spaces", "boreItems");
+    }
+
     @ParameterizedTest(name = "{0} -> {1}")
     @CsvSource(delimiter = '|', value = {"\"DUST\" | \"MIST\" | 400", "\"OUT\", \"spring\" | \"NONE\", \"spring\" | 200", "\"type\": \"RING\" | \"type\": \"SPRING\" | 400", "\"id\": \"w1\" | \"id\": \"s1\" | 422",
         "\"between\": [0, 1] | \"between\": [0, 7] | 422", "\"clock\": 6}, | \"clock\": 13}, | 422", "\"widthMm\": 8.0 | \"widthMm\": -8.0 | 422", "\"name\" | \"nick\" | 400"})

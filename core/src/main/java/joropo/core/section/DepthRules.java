@@ -224,7 +224,7 @@ final class DepthRules {
         }
         Band surface = surfaces.stream().filter(b -> inside(band, b)).findFirst().orElse(surfaces.get(0));
         boolean cutByEnd = entry.shaft(ShaftItem.Sleeve.class).anyMatch(s -> within(s.fromMm(), band) || within(s.toMm(), band));
-        ShaftItem broken = section.shaftItems().stream().filter(i -> (i.isBroken() || i instanceof ShaftItem.Chamfer || i instanceof ShaftItem.Step) && i.fromMm() < band.toMm() - SLACK && i.toMm() > band.fromMm() + SLACK)
+        ShaftItem broken = section.shaftItems().stream().filter(i -> (i.cutsALip() || i instanceof ShaftItem.Chamfer || i instanceof ShaftItem.Step) && i.fromMm() < band.toMm() - SLACK && i.toMm() > band.fromMm() + SLACK)
                 .findFirst().orElse(null);
         boolean good = inside(band, surface) && broken == null && !cutByEnd;
         String where = "band " + mm(band.fromMm()) + " to " + mm(band.toMm()) + " mm.";

@@ -26,7 +26,7 @@ public sealed interface ShaftItem {
     }
 
     /** Whether a lip that ran over it would be cut or would leak. */
-    default boolean isBroken() {
+    default boolean cutsALip() {
         return this instanceof Keyway || this instanceof Spline || this instanceof Thread || this instanceof RingGroove || this instanceof CrossHole;
     }
 
