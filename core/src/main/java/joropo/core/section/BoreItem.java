@@ -29,6 +29,11 @@ public sealed interface BoreItem {
     sealed interface Sealing extends Part {
         Double widthMm();
 
+        /** Tolerance of the width where nobody says another (mm, guide). */
+        static double usualToleranceMm(double widthMm) {
+            return widthMm <= 10 ? 0.2 : 0.3;
+        }
+
         /** Side to which its open side faces. */
         Side open();
     }
@@ -47,9 +52,6 @@ public sealed interface BoreItem {
                 @Nullable Double lipOffsetMm, @Nullable Boolean reversedOnPurpose, @Nullable Side entersFrom, @Nullable String beforeItem, @Nullable Side secondLip) implements Sealing {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
-        private static final double NARROW_MM = 10;
-        private static final double NARROW_TOLERANCE_MM = 0.2;
-        private static final double WIDE_TOLERANCE_MM = 0.3;
 
         /** A seal pressed into the bore from outside. */
         public Seal(String id, Double fromMm, Double widthMm, Double outsideDiameterMm, @Nullable CaseType caseType, Side mainLip,
@@ -61,7 +63,7 @@ public sealed interface BoreItem {
             new Needs().given("id", id).place("fromMm", fromMm).size("widthMm", widthMm).optionalNotNegative("toleranceMm", toleranceMm).size("outsideDiameterMm", outsideDiameterMm)
                     .optionalSize("insideDiameterMm", insideDiameterMm).given("mainLip", mainLip).optionalNotNegative("lipOffsetMm", lipOffsetMm)
                     .that("lipOffsetMm", lipOffsetMm == null || widthMm == null || lipOffsetMm < widthMm, "must be below the width").done();
-            toleranceMm = toleranceMm != null ? toleranceMm : widthMm <= NARROW_MM ? NARROW_TOLERANCE_MM : WIDE_TOLERANCE_MM;
+            toleranceMm = toleranceMm == null ? Sealing.usualToleranceMm(widthMm) : toleranceMm;
             mount = mount == null ? Mount.BORE : mount;
             spring = spring == null || spring;
             ribs = ribs == null ? Ribs.NONE : ribs;
@@ -110,6 +112,7 @@ public sealed interface BoreItem {
         public Chevron {
             new Needs().place("fromMm", fromMm).size("widthMm", widthMm).optionalNotNegative("toleranceMm", toleranceMm).given("lips", lips)
                     .that("rings", rings == null || rings > 0, "must be above 0").done();
+            toleranceMm = toleranceMm == null ? Sealing.usualToleranceMm(widthMm) : toleranceMm;
         }
 
         @Override

@@ -46,7 +46,7 @@ final class GreaseRules {
     /** One way for grease to leave a space. @param into space it leaves into, absent: out of the machine */
     private record Exit(String words, @Nullable Space into) {
         boolean intoAnother() {
-            return into != null && !into.isEmpty() && into.medium() != Medium.GREASE;
+            return into != null && into.medium() != Medium.AIR && into.medium() != Medium.GREASE;
         }
     }
 
