@@ -1,6 +1,7 @@
 package joropo.app.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import joropo.core.lipseal.Rotation;
@@ -16,6 +17,9 @@ final class Dimensions {
     private static final double GAP = 6;
     private static final double CHAIN_Y = 405;
     private static final double RUNNING_Y = 458;
+    private static final double NUMBER_ROW = 560;
+    /** From one line of figures to the next. */
+    private static final double LINE = 18;
     /** Shorter chain links than this have their figure beside them. */
     private static final double SHORT = 10;
 
@@ -46,12 +50,36 @@ final class Dimensions {
         running();
         scaleBar();
         svg.raw("</g>");
-        if (drawn.track() != null) {
-            double lip = section.seal().lipMm();
-            double right = frame.x(lip) - 8;
-            svg.number(Ink.NUMBER, right, 132, NUMBER, "end", show(lip));
-            svg.words(Ink.NAME, right - Svg.width(show(lip), NUMBER, Svg.CHARACTER_MONO) - 6, 132, NAME, "end", "lip track");
+        tracks();
+    }
+
+    /** Where each lip runs; left of its line while there is one, else in a row that leaves out what finds no room. */
+    private void tracks() {
+        List<Double> lips = drawn.tracks().stream().map(t -> (t.fromMm() + t.toMm()) / 2).toList();
+        if (lips.size() == 1) {
+            double right = frame.x(lips.get(0)) - 8;
+            svg.number(Ink.NUMBER, right, 132, NUMBER, "end", show(lips.get(0)));
+            svg.words(Ink.NAME, right - Svg.width(show(lips.get(0)), NUMBER, Svg.CHARACTER_MONO) - 6, 132, NAME, "end", "lip track");
+            return;
         }
+        List<Mark> marks = fitting(lips.stream().map(mm -> new Mark(mm, "")).toList(), NUMBER_ROW);
+        List<Double> middles = RowLayout.place(marks.stream().map(m -> new RowLayout.Wish(frame.x(m.mm), width(m))).toList(), GAP, 70, 70 + NUMBER_ROW);
+        for (int i = 0; i < marks.size(); i++) {
+            svg.number(Ink.NUMBER, middles.get(i), 132, NUMBER, "middle", show(marks.get(i).mm));
+        }
+    }
+
+    private double width(Mark mark) {
+        return Math.max(Svg.width(show(Math.abs(mark.mm)) + (mark.mm < 0 ? "-" : ""), NUMBER, Svg.CHARACTER_MONO), Svg.width(mark.name, NAME, Svg.CHARACTER_CONDENSED));
+    }
+
+    /** As many as find room in a row of this width, the first and the last of them last to go. */
+    private List<Mark> fitting(List<Mark> all, double room) {
+        List<Mark> out = new ArrayList<>(all);
+        while (out.size() > 2 && out.stream().mapToDouble(m -> width(m) + GAP).sum() > room) {
+            out.remove(out.size() / 2);
+        }
+        return out;
     }
 
     private void corner() {
@@ -81,7 +109,8 @@ final class Dimensions {
     private void diameters() {
         double boreY = frame.y(section.boreDiameterMm() / 2);
         diameter(drawn.shaftLabel(), Frame.SHAFT_Y, Frame.SHAFT_Y + 18);
-        diameter(drawn.boreLabel(), boreY, boreY - 7);
+        double shaftLabel = Frame.SHAFT_Y + 18;
+        diameter(drawn.boreLabel(), boreY, boreY - 7 < shaftLabel + LINE ? Math.max(boreY, shaftLabel) + LINE : boreY - 7);
     }
 
     private void diameter(@Nullable String label, double lineY, double textY) {
@@ -94,17 +123,25 @@ final class Dimensions {
         svg.number(Ink.NUMBER, 16, textY, NUMBER, "start", label);
     }
 
+    /** From the datum face to the outermost part, each part of the stack, what is left before the stop. */
     private List<Link> links() {
-        BoreItem.Seal seal = section.seal();
+        List<BoreItem> parts = section.boreItems().stream().filter(i -> i instanceof BoreItem.Sealing || i instanceof BoreItem.Ring || i instanceof BoreItem.Spacer)
+                .sorted(Comparator.comparing(BoreItem::fromMm)).toList();
         List<Link> out = new ArrayList<>();
-        if (seal.fromMm() > 0.005) {
-            out.add(new Link(0, seal.fromMm(), "depth"));
-        } else if (seal.fromMm() < -0.005) {
-            out.add(new Link(seal.fromMm(), 0, "proud"));
+        double first = parts.get(0).fromMm();
+        if (first > 0.005) {
+            out.add(new Link(0, first, "depth"));
+        } else if (first < -0.005) {
+            out.add(new Link(first, 0, "proud"));
         }
-        out.add(new Link(seal.fromMm(), seal.toMm(), "seal"));
-        if (drawn.stopRead() && drawn.stopMm() > seal.toMm() + 0.005) {
-            out.add(new Link(seal.toMm(), drawn.stopMm(), "free"));
+        double end = first;
+        for (BoreItem part : parts) {
+            double to = part instanceof BoreItem.Ring r ? r.fromMm() + r.thicknessMm() : part.toMm();
+            out.add(new Link(part.fromMm(), to, part instanceof BoreItem.Seal ? "seal" : part instanceof BoreItem.Ring ? "ring" : part instanceof BoreItem.Spacer ? "washer" : "set"));
+            end = Math.max(end, to);
+        }
+        if (drawn.stopRead() && drawn.stopMm() > end + 0.005) {
+            out.add(new Link(end, drawn.stopMm(), "free"));
         }
         return out;
     }
@@ -122,13 +159,20 @@ final class Dimensions {
         }
         svg.path(Ink.MARK, ticks.toString());
         extension(links.stream().flatMap(l -> Stream.of(l.fromMm, l.toMm)).distinct().toList());
-        List<Link> under = links.stream().filter(l -> !l.name.equals("free") || (l.toMm - l.fromMm) * frame.scale() >= SHORT * 4).toList();
-        labels(under.stream().map(l -> new Mark((l.fromMm + l.toMm) / 2, l.name)).toList(),
-                under.stream().map(l -> show(Math.abs(l.toMm - l.fromMm))).toList(), CHAIN_Y + 19, false);
-        links.stream().filter(l -> !under.contains(l)).forEach(l -> {
+        boolean shortFree = links.get(links.size() - 1).name.equals("free") && length(links.get(links.size() - 1)) * frame.scale() < SHORT * 4;
+        List<Link> under = new ArrayList<>(shortFree ? links.subList(0, links.size() - 1) : links);
+        while (under.size() > 2 && under.stream().mapToDouble(l -> Math.max(Svg.width(show(length(l)), NUMBER, Svg.CHARACTER_MONO), Svg.width(l.name, NAME, Svg.CHARACTER_CONDENSED)) + GAP).sum() > NUMBER_ROW) {
+            under.remove(under.size() / 2);
+        }
+        labels(under.stream().map(l -> new Mark((l.fromMm + l.toMm) / 2, l.name)).toList(), under.stream().map(l -> show(length(l))).toList(), CHAIN_Y + 19, false);
+        links.stream().filter(l -> shortFree && l.name.equals("free")).forEach(l -> {
             svg.number(Ink.STRONG, frame.x(right) + 16, CHAIN_Y + 5, NUMBER, "start", show(l.toMm - l.fromMm));
             svg.words(Ink.NAME, frame.x(right) + 24 + Svg.width(show(l.toMm - l.fromMm), NUMBER, Svg.CHARACTER_MONO), CHAIN_Y + 5, NAME, "start", "free");
         });
+    }
+
+    private static double length(Link link) {
+        return Math.abs(link.toMm - link.fromMm);
     }
 
     private void extension(List<Double> places) {
@@ -138,18 +182,17 @@ final class Dimensions {
     }
 
     private void running() {
-        BoreItem.Seal seal = section.seal();
-        List<Mark> marks = new ArrayList<>();
+        List<BoreItem.Sealing> sealing = section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).map(BoreItem.Sealing.class::cast).toList();
+        List<Mark> all = new ArrayList<>();
         if (drawn.depthRead()) {
-            if (Math.abs(seal.fromMm()) > 0.005) {
-                marks.add(new Mark(seal.fromMm(), "outer face"));
-            }
-            marks.add(new Mark(seal.toMm(), "inner face"));
+            sealing.stream().filter(s -> Math.abs(s.fromMm()) > 0.005).forEach(s -> all.add(new Mark(s.fromMm(), "outer face")));
+            all.add(new Mark(sealing.get(sealing.size() - 1).toMm(), "inner face"));
         }
-        if (drawn.stopRead() && (!drawn.depthRead() || Math.abs(drawn.stopMm() - seal.toMm()) > 0.005)) {
-            marks.add(new Mark(drawn.stopMm(), "shoulder"));
+        if (drawn.stopRead() && (!drawn.depthRead() || Math.abs(drawn.stopMm() - sealing.get(sealing.size() - 1).toMm()) > 0.005)) {
+            all.add(new Mark(drawn.stopMm(), "shoulder"));
         }
-        section.boreItem(BoreItem.Bearing.class).ifPresent(b -> marks.add(new Mark(b.fromMm(), "turns")));
+        section.boreItem(BoreItem.Bearing.class).ifPresent(b -> all.add(new Mark(b.fromMm(), "turns")));
+        List<Mark> marks = fitting(all, NUMBER_ROW);
         double right = marks.stream().mapToDouble(m -> frame.x(m.mm)).max().orElse(frame.x(0));
         double left = Math.min(frame.x(0), marks.stream().mapToDouble(m -> frame.x(m.mm)).min().orElse(frame.x(0)));
         svg.line(Ink.THIN, left, RUNNING_Y, right + 8, RUNNING_Y);

@@ -1,16 +1,33 @@
 package joropo.app.drawing;
 
 import java.util.List;
+import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
+import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult.Band;
+import joropo.core.units.Length;
+import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What is to be drawn.
  * @param stopMm where the stop is drawn, @param stopRead whether it was read, or only fills the picture
- * @param track band of the lip, absent while way round or width are only assumed
+ * @param tracks band of each lip, none while way round or width are only assumed
  * @param shaftLabel, @param boreLabel how the diameters are written, such as "45 h11"; absent while not known
  * @param notes what in the picture is assumed
  */
-public record Drawn(Section section, double stopMm, boolean stopRead, boolean depthRead, @Nullable Band track, @Nullable String shaftLabel,
-                    @Nullable String boreLabel, List<String> notes, List<Pin> pins) { }
+public record Drawn(Section section, double stopMm, boolean stopRead, boolean depthRead, List<Band> tracks, @Nullable String shaftLabel,
+                    @Nullable String boreLabel, List<String> notes, List<Pin> pins) {
+    /** Room left behind the last part where no stop is known (mm). */
+    private static final double NO_STOP_MM = 2.5;
+
+    /** A whole section as it was given, nothing assumed. @throws joropo.core.units.RefusedInput when shaft or bore are not known */
+    public static Drawn of(Section section) {
+        new Needs().size("shaftDiameterMm", section.shaftDiameterMm()).size("boreDiameterMm", section.boreDiameterMm()).done();
+        double deepest = section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0);
+        var shoulder = section.boreItem(BoreItem.Shoulder.class);
+        return new Drawn(section, shoulder.map(BoreItem.Shoulder::fromMm).orElse(deepest + NO_STOP_MM), shoulder.isPresent(), true,
+                SectionCheck.check(section).lipTracks().stream().map(t -> new Band(t.fromMm(), t.toMm())).toList(), "Ø " + Length.show(section.shaftDiameterMm(), 2),
+                "Ø " + Length.show(section.boreDiameterMm(), 2), List.of(), List.of());
+    }
+}

@@ -25,11 +25,11 @@ record Frame(double scale, double datumX, double shaftR) {
 
     static Frame of(Section section, double stopMm) {
         double h = (section.boreDiameterMm() - section.shaftDiameterMm()) / 2;
-        double deepest = Math.max(Math.max(stopMm, section.seal().toMm()),
-                section.boreItem(BoreItem.Bearing.class).map(BoreItem.Bearing::fromMm).orElse(0.0));
+        double deepest = Math.max(stopMm, section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0));
+        double outermost = section.boreItems().stream().mapToDouble(BoreItem::fromMm).min().orElse(0);
         double scale = Math.min(LARGEST, Math.min(ROOM_R / h, ROOM_X / Math.max(deepest, 1)));
-        if (section.seal().fromMm() < 0) {
-            scale = Math.min(scale, ROOM_PROUD / -section.seal().fromMm());
+        if (outermost < 0) {
+            scale = Math.min(scale, ROOM_PROUD / -outermost);
         }
         return new Frame(Math.max(SMALLEST, scale), DATUM_X, section.shaftDiameterMm() / 2);
     }

@@ -117,6 +117,14 @@ final class LipProfile {
         return List.copyOf(outline);
     }
 
+    boolean hasDustLip() {
+        return seal.dustLip() != null;
+    }
+
+    boolean hasSpring() {
+        return seal.spring();
+    }
+
     Point springCentre() {
         return head(SPRING_S, SPRING_Y);
     }

@@ -1,10 +1,12 @@
 package joropo.app.drawing;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.Level;
+import joropo.core.section.Section;
 import joropo.core.section.Space;
 
 /** Fills the spaces: a pattern first, then a wash, so that they can be told apart in black and white. */
@@ -15,14 +17,14 @@ final class Media {
     private final Drawn drawn;
     private final Frame frame;
     private final Svg svg;
-    private final LipProfile profile;
+    private final List<LipProfile> profiles;
     private final Housing housing;
 
-    Media(Drawn drawn, Frame frame, Svg svg, LipProfile profile, Housing housing) {
+    Media(Drawn drawn, Frame frame, Svg svg, List<LipProfile> profiles, Housing housing) {
         this.drawn = drawn;
         this.frame = frame;
         this.svg = svg;
-        this.profile = profile;
+        this.profiles = profiles;
         this.housing = housing;
     }
 
@@ -46,17 +48,22 @@ final class Media {
     }
 
     void paint() {
-        List<Point> divide = frame.toUnits(profile.divide());
+        List<List<Point>> divides = profiles.stream().map(p -> frame.toUnits(p.divide())).toList();
+        Section section = drawn.section();
         double floor = housing.cavityY();
-        fill(drawn.section().outside(), region(divide, 0, Frame.BOTTOM_Y));
-        List<Point> inside = region(divide, Frame.WIDTH, floor);
-        fill(drawn.section().inside(), inside);
-        if (drawn.section().inside().level() == Level.SPLASH && drawn.section().inside().medium().isLiquid()) {
+        fill(section.outside(), region(divides.get(0), 0, Frame.BOTTOM_Y));
+        for (int i = 1; i < divides.size(); i++) {
+            List<Point> between = new ArrayList<>(divides.get(i - 1));
+            List<Point> back = new ArrayList<>(divides.get(i));
+            Collections.reverse(back);
+            between.addAll(back);
+            fill(section.spaces().get(i), between);
+        }
+        fill(section.inside(), region(divides.get(divides.size() - 1), Frame.WIDTH, floor));
+        if (section.inside().level() == Level.SPLASH && section.inside().medium().isLiquid()) {
             standing(floor);
         }
-        if (drawn.section().seal().dustLip() != null) {
-            fill(new Space(Medium.GREASE, null, null, null), frame.toUnits(profile.betweenLips()));
-        }
+        profiles.stream().filter(LipProfile::hasDustLip).forEach(p -> fill(new Space(Medium.GREASE, null, null, null), frame.toUnits(p.betweenLips())));
     }
 
     /** From the line between the media to the far end of the picture. */

@@ -33,27 +33,40 @@ public final class SectionDrawing {
         svg.raw("<desc id=\"" + svg.id("d") + "\">" + Svg.escape(inWords(section)) + "</desc>");
         Media.definitions(svg);
         svg.rect(Ink.PAPER, 0, 0, Frame.WIDTH, Frame.HEIGHT);
-        var profile = new LipProfile(section.seal(), section.shaftDiameterMm() / 2);
+        List<BoreItem.Sealing> sealing = section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).map(BoreItem.Sealing.class::cast).toList();
+        List<LipProfile> profiles = sealing.stream().map(s -> new LipProfile(asSeal(s, section), section.shaftDiameterMm() / 2)).toList();
         var housing = new Housing(drawn, frame, svg);
-        new Media(drawn, frame, svg, profile, housing).paint();
+        new Media(drawn, frame, svg, profiles, housing).paint();
         housing.paint();
         new ShaftPainter(drawn, frame, svg).paint();
-        seal(profile);
+        var parts = new PartPainter(drawn, frame, svg, housing);
+        parts.paint();
+        for (int i = 0; i < sealing.size(); i++) {
+            if (sealing.get(i) instanceof BoreItem.Chevron c) {
+                parts.chevron(c);
+            } else {
+                seal(profiles.get(i));
+            }
+        }
         housing.paintBearing();
         new Dimensions(drawn, frame, svg).paint();
         new Tags(drawn, frame, svg).paint();
         return svg.raw("</svg>").toString();
     }
 
+    /** A chevron set parts its spaces where a seal of its width would. */
+    private static BoreItem.Seal asSeal(BoreItem.Sealing part, Section section) {
+        return part instanceof BoreItem.Seal s ? s : new BoreItem.Seal("set", part.fromMm(), part.widthMm(), section.boreDiameterMm(), null, part.open(), null, false, null);
+    }
+
     private void seal(LipProfile profile) {
-        BoreItem.Seal seal = drawn.section().seal();
         List<Point> ring = frame.toUnits(profile.stiffRing());
         svg.raw("<g>");
         svg.polygon(Ink.RUBBER, frame.toUnits(profile.rubber()));
         svg.polygon(Ink.CASE, ring);
         svg.hatched(Ink.HATCH_CASE, ring, 1, 1, 4);
         svg.polygon(Ink.EDGE_CASE, ring);
-        if (seal.spring()) {
+        if (profile.hasSpring()) {
             spring(frame.toUnits(List.of(profile.springCentre())).get(0), profile.springRadius() * frame.scale());
         }
         svg.raw("</g>");
@@ -74,10 +87,13 @@ public final class SectionDrawing {
     }
 
     private String inWords(Section section) {
-        BoreItem.Seal seal = section.seal();
-        return String.format(Locale.ROOT, "Outside %s, inside %s. One lip seal, its open side facing %s%s, outer face %.2f mm from the datum face.%s",
-                section.outside().words(), section.inside().words(), seal.mainLip().words(),
-                seal.dustLip() == null ? "" : ", dust lip facing " + seal.dustLip().words(), seal.fromMm(),
+        List<String> seals = section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).map(BoreItem.Sealing.class::cast).map(SectionDrawing::inWords).toList();
+        return String.format(Locale.ROOT, "Outside %s, inside %s. %s.%s", section.outside().words(), section.inside().words(), String.join("; ", seals),
                 drawn.notes().isEmpty() ? "" : " " + String.join(", ", drawn.notes()) + ".");
+    }
+
+    private static String inWords(BoreItem.Sealing part) {
+        String dust = part instanceof BoreItem.Seal s && s.dustLip() != null ? ", dust lip facing " + s.dustLip().words() : "";
+        return String.format(Locale.ROOT, "%s, its open side facing %s%s, outer face %.2f mm from the datum face", part instanceof BoreItem.Seal ? "One lip seal" : "A chevron set", part.open().words(), dust, part.fromMm());
     }
 }

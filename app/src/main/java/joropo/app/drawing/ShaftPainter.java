@@ -1,5 +1,6 @@
 package joropo.app.drawing;
 
+import java.util.List;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.ShaftItem;
 
@@ -8,6 +9,9 @@ final class ShaftPainter {
     private static final double GROOVE_DEEP = 8;
     private static final double LEAST_GROOVE = 6;
     private static final double BAND_TOP = 140;
+    private static final double NOTCH_DEEP = 14;
+    private static final double SLEEVE_HIGH = 7;
+    private static final double LEAST_FEATURE = 3;
 
     private final Drawn drawn;
     private final Frame frame;
@@ -24,12 +28,32 @@ final class ShaftPainter {
         breakLine();
         svg.path(Ink.THIN, "M0 62H780", " stroke-dasharray=\"26 5 4 5\"");
         svg.line(Ink.OUTLINE, 0, Frame.SHAFT_Y, Frame.WIDTH, Frame.SHAFT_Y);
-        drawn.section().shaftItem(ShaftItem.RunningSurface.class).ifPresent(s -> svg.path(Ink.MARK, "M" + Svg.n(frame.x(s.fromMm())) + " 164V172M"
-                + Svg.n(frame.x(s.toMm())) + " 164V172M" + Svg.n(frame.x(s.fromMm())) + " 168H" + Svg.n(frame.x(s.toMm()))));
-        drawn.section().shaftItem(ShaftItem.WearGroove.class).ifPresent(this::groove);
-        if (drawn.track() != null) {
-            track(drawn.track());
+        drawn.section().shaftItems().forEach(this::feature);
+        drawn.tracks().forEach(this::track);
+    }
+
+    private void feature(ShaftItem item) {
+        double from = frame.x(item.fromMm());
+        double to = Math.max(from + LEAST_FEATURE, frame.x(item.toMm()));
+        if (item instanceof ShaftItem.RunningSurface) {
+            svg.path(Ink.MARK, "M" + Svg.n(from) + " 164V172M" + Svg.n(to) + " 164V172M" + Svg.n(from) + " 168H" + Svg.n(to));
+        } else if (item instanceof ShaftItem.WearGroove g) {
+            groove(g);
+        } else if (item instanceof ShaftItem.Sleeve) {
+            steel(from, Frame.SHAFT_Y - SLEEVE_HIGH, to, Frame.SHAFT_Y);
+        } else if (item instanceof ShaftItem.Slinger || item instanceof ShaftItem.LocatingRing) {
+            steel(from, Frame.SHAFT_Y, to, Frame.SHAFT_Y + (frame.y(drawn.section().boreDiameterMm() / 2) - Frame.SHAFT_Y) / 2);
+        } else {
+            svg.rect(Ink.PAPER, from, Frame.SHAFT_Y - NOTCH_DEEP, to - from, NOTCH_DEEP + 1);
+            svg.path(Ink.MARK, "M" + Svg.n(from) + " 176V" + Svg.n(Frame.SHAFT_Y - NOTCH_DEEP) + "H" + Svg.n(to) + "V176");
         }
+    }
+
+    private void steel(double left, double top, double right, double bottom) {
+        List<Point> p = List.of(new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom));
+        svg.polygon(Ink.STEEL, p);
+        svg.hatched(Ink.HATCH_STEEL, p, 1, -1, 6);
+        svg.polygon(Ink.EDGE_STEEL, p);
     }
 
     private void breakLine() {

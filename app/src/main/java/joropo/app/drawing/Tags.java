@@ -2,6 +2,7 @@ package joropo.app.drawing;
 
 import java.util.Comparator;
 import java.util.List;
+import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.verdict.Status;
 
@@ -27,7 +28,7 @@ final class Tags {
     void paint() {
         double boreY = frame.y(drawn.section().boreDiameterMm() / 2);
         // to the right of the lip, so that no wire runs through the figure of its track
-        double left = Math.min(Math.max(LANE_LEFT, frame.x(drawn.section().seal().lipMm()) - 4), Frame.WIDTH - 10 - MOST_IN_LANE * (WIDE + APART));
+        double left = Math.min(Math.max(LANE_LEFT, drawn.section().boreItem(BoreItem.Seal.class).map(s -> frame.x(s.lipMm()) - 4).orElse(LANE_LEFT)), Frame.WIDTH - 10 - MOST_IN_LANE * (WIDE + APART));
         lane(true, SHAFT_LANE_Y, left, Frame.WIDTH - 10);
         lane(false, Math.min(boreY + 44, Frame.BOTTOM_Y - 36), frame.x(0) + 10, Frame.WIDTH - 10);
     }

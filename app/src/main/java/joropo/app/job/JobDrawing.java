@@ -65,7 +65,7 @@ final class JobDrawing {
         boolean decided = !assumed.contains(Assumed.WIDTH) && !assumed.contains(Assumed.FACING);
         boolean inch = evaluation.measured().system() == SealSystem.INCH;
         return SectionDrawing.svg(new Drawn(sketch.section(), sketch.stopMm(), !assumed.contains(Assumed.STOP), decided && !assumed.contains(Assumed.DEPTH),
-                decided ? SectionCheck.check(sketch.section()).track() : null,
+                decided ? List.of(SectionCheck.check(sketch.section()).track()) : List.of(),
                 label(assumed.contains(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"),
                 label(assumed.contains(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"), notes(sketch), pins), "s-");
     }

@@ -33,11 +33,15 @@ public class DrawingFiles {
 
     /** @param name of the file without its end, @param title what stands over a printed drawing, @param place where the part belongs */
     public ResponseEntity<byte[]> file(LineDrawing drawing, Format format, String name, String title, String place) {
-        byte[] body = switch (format) {
-            case SVG -> drawing.svg("d-", title).getBytes(StandardCharsets.UTF_8);
-            case DXF -> Dxf.of(drawing).getBytes(StandardCharsets.US_ASCII);
-            case PDF -> printer.pdf("print/drawing", Map.of("title", title, "place", place, "drawing", drawing.svg("d-", title)));
-        };
+        return format == Format.DXF ? answer(Dxf.of(drawing).getBytes(StandardCharsets.US_ASCII), format, name) : picture(drawing.svg("d-", title), format, name, title, place);
+    }
+
+    /** A picture as it is, or printed on a page. @param svg the picture, @param format SVG or PDF */
+    public ResponseEntity<byte[]> picture(String svg, Format format, String name, String title, String place) {
+        return answer(format == Format.PDF ? printer.pdf("print/drawing", Map.of("title", title, "place", place, "drawing", svg)) : svg.getBytes(StandardCharsets.UTF_8), format, name);
+    }
+
+    private static ResponseEntity<byte[]> answer(byte[] body, Format format, String name) {
         ContentDisposition disposition = (format == Format.DXF ? ContentDisposition.attachment() : ContentDisposition.inline())
                 .filename(name + "." + format.name().toLowerCase(Locale.ROOT), StandardCharsets.UTF_8).build();
         return ResponseEntity.ok().contentType(format.type).header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(body);

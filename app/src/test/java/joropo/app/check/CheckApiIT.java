@@ -168,6 +168,17 @@ class CheckApiIT {
     }
 
     @Test
+    void aSectionComesBackAsItsDrawing() throws Exception {
+        HttpResponse<String> svg = Workshop.post(Workshop.address() + "/api/v1/drawings/section.svg", example());
+        assertThat(svg.headers().firstValue("Content-Type")).hasValue("image/svg+xml");
+        assertThat(svg.body()).startsWith("<svg ").contains("conveyor gear motor, output", "washer", "Ø 45");
+        assertThat(Workshop.post(Workshop.address() + "/api/v1/drawings/section.pdf", example()).body()).startsWith("%PDF");
+        HttpResponse<String> unknown = Workshop.post(Workshop.address() + "/api/v1/drawings/section.svg", example().replace("\"shaftDiameterMm\": 45, ", ""));
+        assertThat(unknown.statusCode()).isEqualTo(422);
+        assertThat(unknown.body()).contains("shaftDiameterMm");
+    }
+
+    @Test
     void theSchemaOfASectionIsServed() throws Exception {
         JsonNode schema = JSON.readTree(get("/api/v1/schemas/section"));
         assertThat(schema.get("title").asString()).isEqualTo("Section");

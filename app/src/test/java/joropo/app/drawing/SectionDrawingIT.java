@@ -26,6 +26,7 @@ import org.junit.jupiter.api.Test;
 /** Drawings of many seals and places in the real browser: no text touches another, all stays inside the picture. */
 class SectionDrawingIT {
     private static final int DRAWINGS = 120;
+    private static final int MANY_PARTS = 60;
     private static final String OVERLAPS = """
             () => {
               const out = [];
@@ -52,6 +53,9 @@ class SectionDrawingIT {
             Drawn drawn = drawn(size, random, i);
             html.append(SectionDrawing.svg(drawn, "p" + i + "-").replace("<svg ", "<svg width='780' height='520' data-name='" + i + " " + size.words() + "' "));
         }
+        for (int i = 0; i < MANY_PARTS; i++) {
+            html.append(SectionDrawing.svg(Drawn.of(manyParts(random, i)), "m" + i + "-").replace("<svg ", "<svg width='780' height='520' data-name='many parts " + i + "' "));
+        }
         Page page = Workshop.stranger(ColorScheme.LIGHT, 800, 600);
         page.navigate(Workshop.address() + "/login");   // for the fonts of the pages
         page.evaluate("html => { document.body.innerHTML = html; }", html.toString());
@@ -59,9 +63,40 @@ class SectionDrawingIT {
         assertThat((List<?>) page.evaluate(OVERLAPS)).isEmpty();
         page.evaluate("() => { const t = document.querySelector('svg.section text'); t.after(t.cloneNode(true)); }");
         assertThat((List<?>) page.evaluate(OVERLAPS)).as("a text laid on another is seen").hasSize(1);
-        assertThat((Integer) page.evaluate("() => document.querySelectorAll('svg.section').length")).isEqualTo(DRAWINGS);
+        assertThat((Integer) page.evaluate("() => document.querySelectorAll('svg.section').length")).isEqualTo(DRAWINGS + MANY_PARTS);
         page.context().close();
         Workshop.complaints();
+    }
+
+    /** Up to six parts that seal with rings, washers, ports, a cover and a shoulder, and features of the shaft. */
+    private static Section manyParts(Random random, int i) {
+        List<BoreItem> bore = new ArrayList<>();
+        List<Space> spaces = new ArrayList<>(List.of(new Space(Medium.AIR, Dirt.values()[i % 4], null, null)));
+        double x = random.nextInt(4) - 1;
+        if (i % 3 == 0) {
+            bore.add(new BoreItem.Cover("p", x - 3, 2.0, null, null));
+        }
+        if (i % 2 == 0) {
+            bore.add(new BoreItem.Ring("r", x, 1.9, 1.75, null, null, null));
+            x += 1.9;
+        }
+        int seals = 1 + random.nextInt(6);
+        for (int n = 0; n < seals; n++) {
+            if (random.nextBoolean()) {
+                bore.add(new BoreItem.Spacer("w" + n, x, 2.5, null, random.nextBoolean() ? null : Double.valueOf(49), null, null, null));
+                x += 2.5;
+            }
+            Side side = random.nextBoolean() ? Side.IN : Side.OUT;
+            bore.add(random.nextInt(5) == 0 ? new BoreItem.Chevron("c" + n, x, 12.0, null, side, 4, null, null)
+                    : new BoreItem.Seal("s" + n, x, 8.0, 62.0, CaseType.values()[n % 3], side, random.nextBoolean() ? side.other() : null, true, null));
+            x = bore.get(bore.size() - 1).toMm() + random.nextInt(5);
+            bore.add(new BoreItem.Port("q" + n, BoreItem.Port.Kind.DRAIN, x, x + 1.5, 6.0));
+            x += 2;
+            spaces.add(new Space(Medium.values()[random.nextInt(9)], null, i % 5 == 0 ? 0.05 : 0.0, null));
+        }
+        bore.add(new BoreItem.Shoulder("h", x, null, 55.0));
+        return new Section("many parts", Rotation.BOTH, 45.0, 62.0, null, spaces, bore, List.of(new ShaftItem.RunningSurface(0.0, x), new ShaftItem.Sleeve(x + 4, x + 20, null), new ShaftItem.Slinger(-6.0, -4.0, null),
+                new ShaftItem.Keyway(-30.0, -10.0, null), new ShaftItem.WearGroove(4.0, 5.2, 0.1)), 0.1, 0.1, null, null, null, null, null);
     }
 
     private static Drawn drawn(SealSize size, Random random, int i) {
@@ -85,7 +120,7 @@ class SectionDrawingIT {
         for (int n = 0; n < random.nextInt(13); n++) {
             pins.add(new Pin(n + 1, Status.values()[random.nextInt(5)], Pin.Spot.values()[random.nextInt(8)]));
         }
-        return new Drawn(section, stop, i % 7 != 0, i % 5 != 1, SectionCheck.check(section).track(), "Ø " + size.words().split("x")[0] + " h11",
+        return new Drawn(section, stop, i % 7 != 0, i % 5 != 1, List.of(SectionCheck.check(section).track()), "Ø " + size.words().split("x")[0] + " h11",
                 "Ø " + size.words().split("x")[1] + " H8", i % 2 == 0 ? List.of() : List.of("not read or decided yet, drawn as usual: bore, way round, stop"), pins);
     }
 
@@ -94,7 +129,7 @@ class SectionDrawingIT {
         for (double[] f : new double[][] {{0.5, 0.9, 0.2, 0}, {900, 1000, 20, 4000}, {45, 62, 8, -4000}, {1, 999, 500, 0}}) {
             var section = new Section("absurd", null, f[0], f[1], null, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
                     List.of(new BoreItem.Seal("s1", f[3], f[2], f[1], null, Side.IN, null, true, null)), List.of(), null, null, null, null, null, null, null);
-            String svg = SectionDrawing.svg(new Drawn(section, f[3] + f[2], false, true, null, null, null, List.of(), List.of()), "x-");
+            String svg = SectionDrawing.svg(new Drawn(section, f[3] + f[2], false, true, List.of(), null, null, List.of(), List.of()), "x-");
             assertThat(svg).doesNotContain("NaN").doesNotContain("Infinity").endsWith("</svg>\n").hasSizeLessThan(120_000);
         }
     }
