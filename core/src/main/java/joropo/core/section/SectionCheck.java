@@ -2,7 +2,6 @@ package joropo.core.section;
 
 import java.util.ArrayList;
 import java.util.List;
-import joropo.core.section.SectionResult.DepthWindow;
 import joropo.core.section.SectionResult.LipTrack;
 import joropo.core.verdict.Finding;
 
@@ -18,17 +17,18 @@ public final class SectionCheck {
         findings.addAll(new GreaseRules(entry).judge());
         var stack = new StackRules(entry);
         findings.addAll(stack.judge());
-        var depth = new DepthRules(entry);
-        findings.addAll(depth.judge());
+        var windows = new DepthWindows(entry);
+        findings.addAll(new DepthRules(entry, windows).judge());
+        var tracks = new TrackRules(entry, windows);
+        findings.addAll(tracks.judge());
         var order = new BuildOrder(entry);
         findings.addAll(order.judge());
         if (section.asFound() != null) {
             findings.addAll(Comparison.judge(section, section.asFound()));
         }
-        List<LipTrack> tracks = entry.seals().stream().map(depth::track).toList();
-        List<DepthWindow> windows = depth.windows();
+        List<LipTrack> bands = entry.seals().stream().map(tracks::track).toList();
         StackRules.Gap gap = stack.tightest().orElse(null);
         return new SectionResult(gap == null ? null : gap.leastMm(), gap == null ? null : gap.mostMm(), gap == null ? null : gap.rssLeastMm(), gap == null ? null : gap.rssMostMm(),
-                tracks, windows, order.order(), findings);
+                bands, windows.all(), order.order(), findings);
     }
 }
