@@ -90,8 +90,19 @@ public class JobService {
         if (why.isBlank() || why.length() > LONGEST_REASON) {
             return saved(before, stage, posted, texts, Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters."), person);
         }
+        if (wasStruck(before, stage, posted, texts.getOrDefault(field, Typed.NOTHING).strike(why.strip()), field)) {
+            return pages.view(before, stage, evaluate(before), posted.tab(), before.seq(stage), before.sheet(stage), Map.of(), posted.unit(), person);
+        }
         texts.computeIfPresent(field, (name, typed) -> typed.strike(why.strip()));
         return saved(before, stage, posted, texts, Map.of(), person);
+    }
+
+    /** Whether this very strike has come before: a browser may send a form twice when its connection breaks. */
+    private static boolean wasStruck(JobState before, Stage stage, Posted posted, Typed struck, String field) {
+        Typed stored = before.sheet(stage).getOrDefault(field, Typed.NOTHING);
+        int last = stored.struck().size() - 1;
+        return posted.seq() < before.seq(stage) && stored.isBlank() && last >= 0 && !struck.struck().isEmpty()
+                && stored.struck().get(last).equals(struck.struck().get(struck.struck().size() - 1));
     }
 
     /** What keeping a sheet came to. @param kept whether a revision was made, @param view the page to show when it was not */

@@ -149,6 +149,23 @@ class DraftsIT {
         page.context().close();
     }
 
+    /** A browser sends a form again when its connection broke before the answer came. */
+    @Test
+    void aStrikeThatComesTwiceCountsOnce() {
+        String number = JobMaker.madeSafe();
+        var jobs = Workshop.bean(JobService.class);
+        var marisol = JobMaker.person("marisol");
+        Map<String, String> texts = Map.of("shaftA1", "44.471", "shaftA2", "44.96");
+        long seq = jobs.type(number, Stage.MEASURE, new JobService.Posted("w1", 0, LengthUnit.MM, texts), marisol).seq();
+        var posted = new JobService.Posted("w1", seq, LengthUnit.MM, texts);
+        for (int i = 0; i < 2; i++) {
+            JobView view = jobs.strike(number, Stage.MEASURE, posted, "shaftA1", "half a turn misread", marisol);
+            JobView.FieldView field = view.cards().stream().filter(c -> c.id().equals("shaft")).findFirst().orElseThrow().field("shaftA1");
+            assertThat(field.struck()).containsExactly(new Typed.Struck("44.471 mm", "half a turn misread"));
+            assertThat(field.text()).isEmpty();
+        }
+    }
+
     @Test
     void theUnitMayBeSwitchedAtAnyTimeWithoutChangingWhatIsStored() {
         Page page = Workshop.page("tobias");
