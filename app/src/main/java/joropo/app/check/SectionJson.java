@@ -1,6 +1,5 @@
 package joropo.app.check;
 
-import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import joropo.core.lipseal.Side;
@@ -45,8 +44,6 @@ final class SectionJson {
             @JsonSubTypes.Type(value = ShaftItem.LocatingRing.class, name = "LOCATING_RING")})
     private interface ShaftItems { }
 
-    /** A pair as one item is a matter of the job sheet alone. */
-    @JsonIgnoreProperties("secondLip")
     private interface Seals {
         @JsonDeserialize(using = SideOrNone.class)
         Side dustLip();

@@ -159,7 +159,7 @@ public final class DriverDrawing {
     private void words(String heading) {
         double y = out.bottom() - 2.6 * text;
         double x = out.left();
-        for (String line : List.of(heading, "pressing face left, flat and square", "edges broken; mild steel or hard plastic", "all dimensions in mm")) {
+        for (String line : List.of(heading, "pressing face left, square within 0.02", "edges broken 0.5; aluminium or hard plastic", "all dimensions in mm")) {
             out.text(x, y, text, false, line);
             y -= 1.7 * text;
         }

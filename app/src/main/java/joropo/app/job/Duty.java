@@ -8,6 +8,7 @@ import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.HeldOn;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealInput;
+import joropo.core.lipseal.LipSealInputBuilder;
 import joropo.core.lipseal.PressFitInput;
 import joropo.core.lipseal.Side;
 import joropo.core.lipseal.SurfaceSpeed;
@@ -16,6 +17,7 @@ import joropo.core.lipseal.UsualDuty;
 import joropo.core.lipseal.Wetting;
 import joropo.core.material.Materials;
 import joropo.core.section.Section;
+import joropo.core.surface.BoreFinish;
 import joropo.core.verdict.Limits;
 import org.jspecify.annotations.Nullable;
 
@@ -87,21 +89,28 @@ record Duty(@Nullable LipSealInput input, double sumpC, @Nullable Limits sealOut
         return least == null || most == null ? null : new Limits(least, most);
     }
 
-    private static LipSealInput.Builder input(Values values, Measured measured, Sketch sketch, @Nullable Limits outside) {
+    private static LipSealInputBuilder input(Values values, Measured measured, Sketch sketch, @Nullable Limits outside) {
         Section section = sketch.section();
         Materials seals = values.seals();
         boolean sameShaft = Objects.equals(measured.shaftNominalMm(), section.shaftDiameterMm());
-        return new LipSealInput.Builder().shaftNominalMm(section.shaftDiameterMm()).boreNominalMm(section.boreDiameterMm()).widthMm(section.seal().widthMm())
+        return new LipSealInputBuilder().shaftNominalMm(section.shaftDiameterMm()).boreNominalMm(section.boreDiameterMm()).widthMm(section.seal().widthMm())
                 .insideMedium(section.inside().medium()).insideFluid(values.text("fluid"))
                 .outsideMedium(section.outside().medium()).pressureInsideMpa(section.inside().pressureMpa()).pressureOutsideMpa(section.outside().pressureMpa())
                 .dirt(section.outside().dirt()).corrosive(values.yes("corrosive")).rotation(section.rotation()).housingMaterial(values.text("housing"))
-                .splitHousing(values.yes("split")).practice(values.shop().practice()).shaft(sameShaft ? measured.shaftInput() : null).bore(measured.boreInput())
+                .splitHousing(values.yes("split")).boreMarked(marked(values, section.seal().widthMm())).practice(values.shop().practice()).shaft(sameShaft ? measured.shaftInput() : null).bore(measured.boreInput())
                 .runoutTirMm(values.number("runoutTir")).offsetMm(values.number("offset")).heldOn(heldOn(sketch)).shaftEntersFrom(values.choice("entersFrom", Side.class))
                 .material(values.text("material")).caseType(values.choice("caseType", CaseType.class)).layout(values.choice("layout", Layout.class)).system(measured.system())
                 .sealOutsideMinMm(outside == null ? null : outside.lower()).sealOutsideMaxMm(outside == null ? null : outside.upper()).raUm(values.number("ra"))
                 .hardnessHrc(values.number("hrc")).makerDocument(values.text("makerDocument")).makerSpeedMPerS(values.number("makerSpeed"))
                 .makerLipLimitC(values.number("makerLipLimit")).makerPressureMpa(values.number("makerPressure")).makerRunoutMm(values.number("makerRunout"))
                 .ownMaterials(seals.ownMaterials()).ownFluids(seals.ownFluids());
+    }
+
+    /** Whether the bore is marked or rough; absent while nobody has looked at it. */
+    private static @Nullable Boolean marked(Values values, double widthMm) {
+        String seen = values.text("boreSeen");
+        Double ra = values.number("boreRa");
+        return seen == null && ra == null ? null : Boolean.valueOf(seen != null && !seen.equals("SMOOTH") && !seen.equals("BORE_WEAR") || ra != null && BoreFinish.tooRoughForMetal(ra, widthMm));
     }
 
     /** A shoulder that the seal stands on holds it; while stop or depth is not known nobody can say. */

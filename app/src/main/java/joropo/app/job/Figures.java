@@ -91,7 +91,7 @@ final class Figures {
         Window window = evaluation.window();
         if (window != null) {
             out.add(new Figure("depth window", mm(window.fromMm()) + " to " + mm(window.toMm()), "mm", sign("S2")));
-            out.add(new Figure("aim at", mm(window.targetMm()), "mm", null));
+            out.add(new Figure("goes to", mm(evaluation.targetMm()), "mm", null));
         }
         if (!evaluation.plan().isEmpty()) {
             out.add(new Figure("lip track", mm(evaluation.sketch().section().seal().lipMm()), "mm", sign("S4")));
@@ -114,7 +114,7 @@ final class Figures {
     }
 
     private @Nullable Sign sign(String id) {
-        return evaluation.findings().stream().filter(f -> f.finding().id().equals(id)).map(f -> signs.apply(f.status())).findFirst().orElse(null);
+        return evaluation.findings().stream().filter(f -> f.finding().id().equals(id)).map(JobFinding::status).reduce(Status::worse).map(signs).orElse(null);
     }
 
     private static String fit(double mm) {

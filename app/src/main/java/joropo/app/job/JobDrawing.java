@@ -65,7 +65,7 @@ final class JobDrawing {
         boolean decided = !assumed.contains(Assumed.WIDTH) && !assumed.contains(Assumed.FACING);
         boolean inch = evaluation.measured().system() == SealSystem.INCH;
         return SectionDrawing.svg(new Drawn(sketch.section(), sketch.stopMm(), !assumed.contains(Assumed.STOP), decided && !assumed.contains(Assumed.DEPTH),
-                decided ? List.of(SectionCheck.check(sketch.section()).track()) : List.of(),
+                decided ? SectionCheck.check(sketch.section()).lipTracks().stream().map(t -> new Band(t.fromMm(), t.toMm())).toList() : List.of(),
                 label(assumed.contains(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"),
                 label(assumed.contains(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"), notes(sketch), pins), "s-");
     }
@@ -101,9 +101,6 @@ final class JobDrawing {
         List<String> out = new ArrayList<>();
         if (!sketch.assumed().isEmpty()) {
             out.add("not read or decided yet, drawn as usual: " + String.join(", ", sketch.assumed().stream().map(WORDS::get).toList()).toLowerCase(Locale.ROOT));
-        }
-        if (sketch.section().seal().secondLip() != null) {
-            out.add("the second seal of the pair is not drawn");
         }
         return out;
     }

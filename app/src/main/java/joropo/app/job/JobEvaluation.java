@@ -67,7 +67,7 @@ public final class JobEvaluation {
     }
 
     /** The depth to drive to: as planned or read, else what the window aims at; nothing where nothing says how deep. */
-    private @Nullable Double targetMm() {
+    @Nullable Double targetMm() {
         if (!sketch.assumed().contains(Sketch.Assumed.DEPTH)) {
             return sketch.section().seal().fromMm();
         }

@@ -155,7 +155,7 @@ final class JobFindings {
         SeatDepths seat = job.seat();
         seat.findings().forEach(f -> add(Stage.FIT, f));
         if (seat.square() != null) {
-            SectionCheck.check(sketch.section().withSealAt(seat.square().meanMm(), seat.uncertaintyMm())).findings().stream().filter(f -> FITTED.contains(f.id()))
+            SectionCheck.check(sketch.section().withOutermostSealAt(seat.square().meanMm(), seat.uncertaintyMm())).findings().stream().filter(f -> FITTED.contains(f.id()))
                     .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
         }
         if (Boolean.TRUE.equals(values.yes("runningSleeve"))) {

@@ -14,6 +14,7 @@ import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
+import joropo.core.section.Level;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
@@ -62,9 +63,12 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         }
         List<BoreItem> items = new ArrayList<>();
         Layout layout = values.choice("layout", Layout.class);
-        items.add(new BoreItem.Seal("s1", from, width, bore, values.choice("caseType", CaseType.class), facing,
-                layout != null && layout.hasDustLip() ? facing.other() : null, layout != Layout.PTFE, null)
-                .withSecond(layout == Layout.BACK_TO_BACK ? facing.other() : layout == Layout.TANDEM ? facing : null));
+        CaseType caseType = values.choice("caseType", CaseType.class);
+        if (layout != null && layout.isPair()) {
+            // flush with the mouth: what is left between the two is room for grease
+            items.add(new BoreItem.Seal("s2", Math.min(0, from - width), width, bore, caseType, layout == Layout.TANDEM ? facing : facing.other(), null, true, null));
+        }
+        items.add(new BoreItem.Seal("s1", from, width, bore, caseType, facing, layout != null && layout.hasDustLip() ? facing.other() : null, layout != Layout.PTFE, null));
         if (values.number("leadInLength") != null) {
             items.add(new BoreItem.LeadIn(null, 0.0, values.number("leadInLength"), values.number("leadInAngle")));
         }
@@ -79,7 +83,7 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         Double play = values.number("playMeasured") != null ? values.number("playMeasured") : values.number("playBefore");
         ShopGauge depthGauge = values.gauge("depthGauge");
         return new Sketch(new Section(position.machineName() + ", " + position.name(), rotation(position, values), shaft, bore,
-                values.choice("entersFrom", Side.class), List.of(outside(position, values), inside(position, values)), items, shaftItems(values, width),
+                values.choice("entersFrom", Side.class), spaces(position, values, layout), items, shaftItems(values, width),
                 play, values.number("growth"), null, values.number("cylDepth"), stop, values.number("cornerRadius"), depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop)), assumed);
     }
 
@@ -111,6 +115,12 @@ public record Sketch(Section section, Set<Assumed> assumed) {
     private static @Nullable Rotation rotation(Position position, Values values) {
         Rotation typed = values.choice("rotation", Rotation.class);
         return typed == null ? position.rotation() : typed;
+    }
+
+    /** Between two seals grease is put, a third to a half, as the plan says. */
+    private static List<Space> spaces(Position position, Values values, @Nullable Layout layout) {
+        Space between = new Space(Medium.GREASE, null, null, Level.PARTIAL);
+        return layout != null && layout.isPair() ? List.of(outside(position, values), between, inside(position, values)) : List.of(outside(position, values), inside(position, values));
     }
 
     private static Space outside(Position position, Values values) {

@@ -40,7 +40,7 @@ class SnapshotMaker {
         return new Snapshot(state.job().number(), state.position().machineName(), state.position().machinePlace(), state.position().name(),
                 state.job().openedAt(), state.job().openedBy(), decided.size() == null ? null : decided.size().words(), seal.isEmpty() ? null : seal,
                 remedy == null ? null : remedy.remedy().words() + ": " + remedy.reason(), planned ? FittingPlan.wayRound(evaluation.sketch().section()) : null,
-                evaluation.window() == null ? null : Length.show(evaluation.sketch().section().seal().fromMm(), 2), sheets(state, evaluation), shown,
+                evaluation.window() == null ? null : Length.show(evaluation.targetMm(), 2), sheets(state, evaluation), shown,
                 JobDrawing.svg(evaluation, shown), evaluation.fitting().parts().stream().map(SnapshotMaker::words).toList(), steps(state, evaluation), cautions(evaluation), evaluation.values().text("concession"), signer, signedAt);
     }
 

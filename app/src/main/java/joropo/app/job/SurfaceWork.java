@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import joropo.core.fits.DiameterResult;
+import joropo.core.lipseal.CaseType;
+import joropo.core.section.BoreItem;
 import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.section.ShaftItem;
@@ -35,25 +37,29 @@ record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Null
     private static final Set<String> MEASURED_ONLY = Set.of("wear-groove", "score-round");
 
     static SurfaceWork of(Values values, Measured measured, Sketch sketch, @Nullable Double speedMPerS) {
-        Double found = values.number("foundDepth");
+        BoreItem.Seal seal = sketch.section().seal();
+        Double oldLip = Sketch.oldLipMm(values, seal.widthMm());
+        double lipBehindFace = seal.lipMm() - seal.fromMm();
         Window window = SectionCheck.check(sketch.section()).window();
         Double stop = values.number("stopDepth");
-        double deepest = window == null ? 0 : stop == null ? window.toMm() : Math.min(window.toMm(), stop - sketch.section().seal().widthMm() - Place.DEPTH_ROOM_MM);
-        Double inward = found == null || window == null ? null : Double.valueOf(Math.max(0, Length.snap(deepest - found)));
-        Double outward = found == null || window == null ? null : Double.valueOf(Math.max(0, Length.snap(found - window.fromMm())));
+        double deepest = window == null ? 0 : stop == null ? window.toMm() : Math.min(window.toMm(), stop - seal.widthMm() - Place.DEPTH_ROOM_MM);
+        boolean known = oldLip != null && window != null;
+        Double inward = known ? Double.valueOf(Math.max(0, Length.snap(deepest + lipBehindFace - oldLip))) : null;
+        Double outward = known ? Double.valueOf(Math.max(0, Length.snap(oldLip - window.fromMm() - lipBehindFace))) : null;
         RunningSurfaceInput input = input(values, measured, sketch, speedMPerS, inward, outward);
         RunningSurfaceResult result = RunningSurfaceCheck.check(input);
         Remedy decided = values.choice("remedy", Remedy.class);
         Offer remedy = decided == null ? null : result.offer(decided).orElse(null);
-        boolean moves = remedy != null && decided == Remedy.MOVE && !remedy.ruledOut() && result.requiredShiftMm() != null && found != null;
-        Double to = moves ? movedTo(found, result.requiredShiftMm(), inward, deepest) : null;
-        return new SurfaceWork(input, result, inward, outward, remedy, to, RunningSurfaceCheck.withRemedy(result, decided),
-                Sketch.oldLipMm(values, sketch.section().seal().widthMm()), sketch.section().shaftItem(ShaftItem.WearGroove.class));
+        boolean moves = known && remedy != null && decided == Remedy.MOVE && !remedy.ruledOut() && result.requiredShiftMm() != null;
+        Double to = moves ? movedTo(oldLip - lipBehindFace, result.requiredShiftMm(), inward, deepest) : null;
+        return new SurfaceWork(input, result, inward, outward, remedy, to, RunningSurfaceCheck.withRemedy(result, decided), oldLip,
+                sketch.section().shaftItem(ShaftItem.WearGroove.class));
     }
 
-    private static Double movedTo(double found, double shift, @Nullable Double inward, double deepest) {
-        boolean goesIn = inward != null && inward >= shift - 1e-9;
-        return goesIn ? Math.min(deepest, Length.snap(Math.ceil((found + shift) / STEP_MM - 1e-6) * STEP_MM)) : Length.snap(Math.max(0, Math.floor((found - shift) / STEP_MM + 1e-6) * STEP_MM));
+    /** @param same depth at which the new lip would run where the old one ran, @param shift how far it has to go from there */
+    private static Double movedTo(double same, double shift, Double inward, double deepest) {
+        return inward >= shift - 1e-9 ? Math.min(deepest, Length.snap(Math.ceil((same + shift) / STEP_MM - 1e-6) * STEP_MM))
+                : Length.snap(Math.floor((same - shift) / STEP_MM + 1e-6) * STEP_MM);
     }
 
     private static RunningSurfaceInput input(Values values, Measured measured, Sketch sketch, @Nullable Double speedMPerS, @Nullable Double inward, @Nullable Double outward) {
@@ -65,7 +71,8 @@ record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Null
                 values.number("ra"), values.number("rz"), values.number("hrc"), speedMPerS, values.number("grooveDepth"), values.number("grooveWidth"), null,
                 sketch.section().axialPlayMm(), sketch.section().growthMm(), inward, outward, values.number("leadAdvance"), values.number("leadTurns"),
                 values.yes("leadReverses"), sketch.section().boreDiameterMm(), sketch.section().outside().dirt(), ptfe ? "PTFE" : material,
-                shaft == null ? null : Double.valueOf(shaft.ovalityMm()), values.number("sleeveWall"), defects(values));
+                shaft == null ? null : Double.valueOf(shaft.ovalityMm()), values.number("sleeveWall"), defects(values),
+                values.text("caseType") == null ? null : Boolean.valueOf(values.choice("caseType", CaseType.class) == CaseType.RUBBER));
     }
 
     /** What was seen on the track and in the bore; absent while nobody has looked at the track. */

@@ -12,6 +12,7 @@ import joropo.app.register.Position;
 import joropo.app.settings.OwnDriver;
 import joropo.app.settings.OwnGauge;
 import joropo.app.settings.Shop;
+import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Practice;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
@@ -285,11 +286,52 @@ class JobEvaluationTest {
         assertThat(interference.value()).as("62.3 in a bore of 62.018").isCloseTo(0.282, within(1e-9));
     }
 
+    /** Two back to back part water and oil, as one lip never does; the plan says where each of them goes and which way it faces. */
+    @Test
+    void aPairIsTwoSealsForEveryRule() {
+        type(Stage.MEASURE, READ).type(Stage.MEASURE, "stopDepth", "20", "turningDepth", "24", "groundTo", "26").type(Stage.DECIDE, DECIDED).type(Stage.INTAKE, "dirt", "IMMERSED");
+        assertThat(status("D3")).as("one lip between water and oil").isEqualTo(Status.FAIL);
+        type(Stage.DECIDE, "layout", "BACK_TO_BACK");
+        assertThat(status("D3")).isEqualTo(Status.PASS);
+        assertThat(status("D6")).isEqualTo(Status.PASS);
+        assertThat(status("pair")).isEqualTo(Status.PASS);
+        JobEvaluation pair = atSpeed(SHOP);
+        assertThat(pair.sketch().section().seals()).extracting(s -> s.fromMm()).containsExactly(0.0, 12.0);
+        assertThat(pair.plan()).extracting(Step::act).anyMatch(a -> a.contains("to 12.00 mm from the face (the inner seal; the outer one then to 0.00"))
+                .anyMatch(a -> a.contains("the second seal, before it, faces outside"));
+        type(Stage.FIT, "fitGauge", "DEPTH_MICROMETER", "depth12", "0", "depth3", "0", "depth6", "0", "depth9", "0");
+        assertThat(atSpeed(SHOP).findings()).as("the depths are those of the outer seal").filteredOn(f -> f.finding().id().equals("S2-fitted")).extracting(JobFinding::status).containsOnly(Status.PASS);
+    }
+
+    /** An old seal that faced outside at 1.2 ran at 4.4; the new one, turned, runs at 4.8 to 7.0: 2.6 mm inward are enough, though its face moves 0.5 only. */
+    @Test
+    void itIsTheLipThatMovesNotTheFace() {
+        type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.STRIP, "foundDepth", "1.2", "foundFacing", "OUT")
+                .type(Stage.MEASURE, "surface", "GROOVE_CATCHES", "grooveDepth", "0.08", "grooveWidth", "1.4").type(Stage.DECIDE, "remedy", "MOVE");
+        JobEvaluation turned = atSpeed(SHOP);
+        assertThat(turned.surface().inwardMm()).isEqualTo(2.6);
+        assertThat(turned.surface().outwardMm()).isEqualTo(0);
+        assertThat(turned.surface().remedy().ruledOut()).isFalse();
+        assertThat(turned.sketch().section().seal().fromMm()).isEqualTo(1.7);
+        assertThat(status("S5")).isEqualTo(Status.PASS);
+        type(Stage.STRIP, "foundFacing", "IN");
+        assertThat(atSpeed(SHOP).surface().remedy().ruledOut()).as("not turned: from 6.0 neither way is far enough").isTrue();
+    }
+
+    @Test
+    void aScratchedBoreIsJudgedByTheCaseThatWasDecided() {
+        type(Stage.MEASURE, READ).type(Stage.MEASURE, "boreSeen", "SCORE_AXIAL", "boreSeenDepth", "40").type(Stage.DECIDE, DECIDED);
+        assertThat(status("bore-score-axial")).isEqualTo(Status.CAUTION);
+        type(Stage.DECIDE, "caseType", "METAL");
+        assertThat(status("bore-score-axial")).isEqualTo(Status.FAIL);
+        assertThat(atSpeed(SHOP).decided().choosing().candidates().get(0).caseType()).as("cast iron, but scratched").isEqualTo(CaseType.RUBBER);
+    }
+
     @Test
     void twoSealsNeedTheirRoomAndARunningSleeveItsPlace() {
         type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.DECIDE, "layout", "BACK_TO_BACK");
         assertThat(status("pair")).as("two of 8 mm in 10.5").isEqualTo(Status.FAIL);
-        assertThat(JobDrawing.svg(evaluate(45.0, 62.0), List.of())).contains("second seal of the pair is not drawn");
+        assertThat(JobDrawing.svg(evaluate(45.0, 62.0), List.of()).split("One lip seal")).as("both are drawn").hasSize(3);
         type(Stage.STRIP, "runningSleeve", "YES", "sleevePlaceOld", "12.0").type(Stage.FIT, "sleevePlaceNew", "12.6");
         assertThat(status("sleeve-place")).isEqualTo(Status.FAIL);
         assertThat(evaluate(45.0, 62.0).fitting().parts()).extracting(PartsList.Part::together).contains("running sleeve", "lip seal");

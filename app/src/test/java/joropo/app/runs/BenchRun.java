@@ -14,6 +14,7 @@ import joropo.app.Visitor;
 import joropo.app.Workshop;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealInput;
+import joropo.core.lipseal.LipSealInputBuilder;
 import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.Side;
@@ -100,7 +101,7 @@ class BenchRun {
 
     /** Every layout, material and case judged and ranked, in core alone. */
     private static Timing evaluation() {
-        LipSealInput in = new LipSealInput.Builder().shaftNominalMm(45.0).boreNominalMm(62.0).widthMm(8.0).speedRpm(1450.0).insideMedium(Medium.OIL).insideFluid("EP_GEAR_OIL")
+        LipSealInput in = new LipSealInputBuilder().shaftNominalMm(45.0).boreNominalMm(62.0).widthMm(8.0).speedRpm(1450.0).insideMedium(Medium.OIL).insideFluid("EP_GEAR_OIL")
                 .sumpTemperatureC(70.0).coldestC(0.0).wetting(Wetting.SPLASH).dirt(Dirt.DUST).housingMaterial("ALUMINIUM").runoutTirMm(0.05).offsetMm(0.05).build();
         LipSealResult result = LipSealCheck.check(in);
         return timed("one full evaluation, " + (result.candidates().size() + result.struckOut().size()) + " candidates of layout, material and case", () -> LipSealCheck.check(in));

@@ -34,7 +34,7 @@ final class CaseRule {
     }
 
     private boolean rubberFirst(OperatingPoint at) {
-        return in.isSplit() || at.isThin() || in.housingMaterial() == null || !HARD_BORES.contains(in.housingMaterial());
+        return in.isSplit() || in.isMarked() || at.isThin() || in.housingMaterial() == null || !HARD_BORES.contains(in.housingMaterial());
     }
 
     List<CaseType> order() {
@@ -56,6 +56,9 @@ final class CaseRule {
         }
         if (in.isSplit() && type != CaseType.RUBBER) {
             out.mind("a bare case does not fill the joint of a split housing");
+        }
+        if (in.isMarked() && type != CaseType.RUBBER) {
+            out.mind("a bare case does not fill the marks of the bore");
         }
         if (in.isCorrosive()) {
             switch (type) {

@@ -46,7 +46,8 @@ public final class FittingPlan {
         String faces = seal.mainLip().words();
         String toward = section.inside().medium().words();
         return "Open side, with the spring, faces " + faces + (seal.mainLip() == Side.IN ? ", towards the " + toward : ", towards the " + section.outside().medium().words())
-                + (seal.dustLip() == null ? "." : "; dust lip faces " + seal.dustLip().words() + ".");
+                + (seal.dustLip() == null ? "" : "; dust lip faces " + seal.dustLip().words()) + (section.seals().size() < 2 ? "."
+                : "; the second seal, before it, faces " + section.seals().get(0).mainLip().words() + ".");
     }
 
     private void before() {
@@ -138,7 +139,11 @@ public final class FittingPlan {
     }
 
     private String depthWords() {
-        return in.targetDepthMm() == null ? "at a depth that is still to be decided: decide it before you drive" : "to " + mm(in.targetDepthMm()) + " mm from the face";
+        if (in.targetDepthMm() == null) {
+            return "at a depth that is still to be decided: decide it before you drive";
+        }
+        return "to " + mm(in.targetDepthMm()) + " mm from the face" + (section.seals().size() < 2 ? ""
+                : " (the inner seal; the outer one then to " + mm(in.targetDepthMm() - seal.fromMm() + section.seals().get(0).fromMm()) + ", grease between them)");
     }
 
     private static String mm(double mm) {

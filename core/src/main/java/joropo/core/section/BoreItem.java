@@ -45,18 +45,17 @@ public sealed interface BoreItem {
      * @param spring absent: true, @param ribs absent: NONE, @param profile absent: STANDARD, @param mount absent: BORE
      * @param lipOffsetMm from its open side to the lip, absent: 0.4 of the width
      * @param reversedOnPurpose whether somebody turned it for a reason
-     * @param secondLip side to which the spring lip of a second seal right before it faces, where the pair is one item
      */
     record Seal(String id, Double fromMm, Double widthMm, @Nullable Double toleranceMm, Double outsideDiameterMm, @Nullable Double insideDiameterMm, @Nullable Mount mount,
                 @Nullable CaseType caseType, Side mainLip, @Nullable Side dustLip, @Nullable Boolean spring, @Nullable Ribs ribs, @Nullable Profile profile,
-                @Nullable Double lipOffsetMm, @Nullable Boolean reversedOnPurpose, @Nullable Side entersFrom, @Nullable String beforeItem, @Nullable Side secondLip) implements Sealing {
+                @Nullable Double lipOffsetMm, @Nullable Boolean reversedOnPurpose, @Nullable Side entersFrom, @Nullable String beforeItem) implements Sealing {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
 
         /** A seal pressed into the bore from outside. */
         public Seal(String id, Double fromMm, Double widthMm, Double outsideDiameterMm, @Nullable CaseType caseType, Side mainLip,
                     @Nullable Side dustLip, boolean spring, @Nullable Double lipOffsetMm) {
-            this(id, fromMm, widthMm, null, outsideDiameterMm, null, null, caseType, mainLip, dustLip, spring, null, null, lipOffsetMm, null, null, null, null);
+            this(id, fromMm, widthMm, null, outsideDiameterMm, null, null, caseType, mainLip, dustLip, spring, null, null, lipOffsetMm, null, null, null);
         }
 
         public Seal {
@@ -85,19 +84,13 @@ public sealed interface BoreItem {
         /** The same seal at another place. */
         public Seal at(double newFromMm) {
             return new Seal(id, newFromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, mainLip, dustLip, spring, ribs, profile, lipOffsetMm,
-                    reversedOnPurpose, entersFrom, beforeItem, secondLip);
-        }
-
-        /** The same seal with a second one right before it. */
-        public Seal withSecond(@Nullable Side lip) {
-            return new Seal(id, fromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, mainLip, dustLip, spring, ribs, profile, lipOffsetMm,
-                    reversedOnPurpose, entersFrom, beforeItem, lip);
+                    reversedOnPurpose, entersFrom, beforeItem);
         }
 
         /** The same seal turned round: what faced in faces out. */
         Seal turned() {
             return new Seal(id, fromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, mainLip.other(), dustLip == null ? null : dustLip.other(), spring, ribs,
-                    profile, lipOffsetMm, reversedOnPurpose, entersFrom, beforeItem, secondLip);
+                    profile, lipOffsetMm, reversedOnPurpose, entersFrom, beforeItem);
         }
 
         /** x of the lip. */

@@ -62,7 +62,7 @@ final class DepthRules {
         double u = section.depthUncertaintyMm();
         Status status = onStop(seal, from, u, window) ? PASS : limits.judge(from, u);
         String message = switch (status) {
-            case PASS -> "The seal stands where it may; aim at " + mm(window.targetMm()) + " mm.";
+            case PASS -> "The seal stands where it may; the usual aim is " + mm(window.targetMm()) + " mm.";
             case REMEASURE -> "The depth is so near the end of its window that the gauge cannot tell.";
             default -> from < window.fromMm() ? "The seal stands out of the bore: part of its seat does not hold."
                     : "The seal stands too deep: it rubs on what turns behind it, or was crushed against its stop.";

@@ -130,7 +130,7 @@ final class EntryRules {
     }
 
     private boolean mainLipOut() {
-        return entry.sealing().stream().anyMatch(s -> s.open() == Side.OUT && !(s instanceof Seal seal && direction.facesAway(seal))) || entry.seals().stream().anyMatch(s -> s.secondLip() == Side.OUT);
+        return entry.sealing().stream().anyMatch(s -> s.open() == Side.OUT && !(s instanceof Seal seal && direction.facesAway(seal)));
     }
 
     private boolean hasExcluder() {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.Side;
+import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -68,9 +69,15 @@ public record Section(@Nullable String name, @Nullable Rotation rotation, @Nulla
                 cylindricalDepthMm, totalDepthMm, cornerRadiusMm, depthUncertaintyMm, null);
     }
 
-    /** The same section with its seal at another place, read with this uncertainty (mm). */
+    /** The same section with its innermost seal at another place, seals before it moved along, read with this uncertainty (mm). */
     public Section withSealAt(double fromMm, double u) {
-        return with(boreItems.stream().map(i -> i instanceof BoreItem.Seal s ? s.at(fromMm) : i).toList(), shaftItems, u);
+        double by = fromMm - seal().fromMm();
+        return with(boreItems.stream().map(i -> i instanceof BoreItem.Seal s ? s.at(Length.snap(s.fromMm() + by)) : i).toList(), shaftItems, u);
+    }
+
+    /** The same section with the outermost seal at this depth, as it was read from outside. */
+    public Section withOutermostSealAt(double fromMm, double u) {
+        return withSealAt(seal().fromMm() + fromMm - boreItem(BoreItem.Seal.class).orElseThrow().fromMm(), u);
     }
 
     /** The same section with the old track worked off or covered. */
@@ -88,9 +95,14 @@ public record Section(@Nullable String name, @Nullable Rotation rotation, @Nulla
                 growthMm, boreFromMm, cylindricalDepthMm, totalDepthMm, cornerRadiusMm, u, asFound);
     }
 
-    /** The outermost lip seal. */
+    /** The innermost lip seal: the one that keeps what is in the machine. */
     public BoreItem.Seal seal() {
-        return boreItem(BoreItem.Seal.class).orElseThrow();
+        return seals().get(seals().size() - 1);
+    }
+
+    /** Lip seals, outside first. */
+    public List<BoreItem.Seal> seals() {
+        return boreItems.stream().filter(BoreItem.Seal.class::isInstance).map(BoreItem.Seal.class::cast).toList();
     }
 
     public <T extends BoreItem> Optional<T> boreItem(Class<T> kind) {

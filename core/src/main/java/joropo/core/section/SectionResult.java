@@ -33,13 +33,17 @@ public record SectionResult(@Nullable Double gapMinMm, @Nullable Double gapMaxMm
         findings = List.copyOf(findings);
     }
 
-    /** Band of the outermost lip. */
-    public Band track() {
-        return new Band(lipTracks.get(0).fromMm(), lipTracks.get(0).toMm());
+    private LipTrack innermost() {
+        return lipTracks.get(lipTracks.size() - 1);
     }
 
-    /** Window of the outermost seal; absent when nothing limits it inward. */
+    /** Band of the innermost lip. */
+    public Band track() {
+        return new Band(innermost().fromMm(), innermost().toMm());
+    }
+
+    /** Window of the innermost seal; absent when nothing limits it inward. */
     public @Nullable Window window() {
-        return depthWindows.stream().filter(w -> w.seal().equals(lipTracks.get(0).seal())).findFirst().map(w -> new Window(w.fromMm(), w.toMm(), w.targetMm())).orElse(null);
+        return depthWindows.stream().filter(w -> w.seal().equals(innermost().seal())).findFirst().map(w -> new Window(w.fromMm(), w.toMm(), w.targetMm())).orElse(null);
     }
 }

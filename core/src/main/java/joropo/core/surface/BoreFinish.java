@@ -9,6 +9,11 @@ import joropo.core.verdict.Status;
 public final class BoreFinish {
     private BoreFinish() { }
 
+    /** Whether a bare metal case does not close on it. */
+    public static boolean tooRoughForMetal(double raUm, double widthMm) {
+        return raUm > Place.housing(widthMm).metalRaUm().upper();
+    }
+
     /** @param raUm as read (µm), @param rubber whether the case is covered, so that it fills rougher marks */
     public static Finding judge(double raUm, double widthMm, boolean rubber) {
         Limits limits = rubber ? Place.housing(widthMm).rubberRaUm() : Place.housing(widthMm).metalRaUm();

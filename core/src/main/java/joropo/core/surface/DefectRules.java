@@ -10,6 +10,7 @@ import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
 
 /** What each defect means as it is found, before anything is done about it (guide). */
 final class DefectRules {
@@ -25,7 +26,8 @@ final class DefectRules {
 
     private DefectRules() { }
 
-    static Finding judge(Defect d) {
+    /** @param rubberCase whether the case that seats here is covered with rubber; absent: not decided */
+    static Finding judge(Defect d, @Nullable Boolean rubberCase) {
         if (d.kind() == Defect.Kind.TARNISH || d.kind() == Defect.Kind.RUST) {
             return finding(d, PASS, "Nothing is felt: it cleans off.", "Clean with cloth and solvent, then look again.");
         }
@@ -33,7 +35,7 @@ final class DefectRules {
             return finding(d, FAIL, "A raised edge cuts the lip or scores the case.", "Take it off with a fine stone before anything goes in; prove it by trying the mating part on.");
         }
         if (d.inBore()) {
-            return bore(d);
+            return bore(d, rubberCase);
         }
         if (!d.onTrack()) {
             return finding(d, CAUTION, "It lies away from the track.", "Take raised edges off, so that nothing cuts the lip on its way.");
@@ -83,20 +85,24 @@ final class DefectRules {
                 : finding(d, FAIL, "A scratch along the shaft leads the medium past the lip.", "Dress, sleeve or renew the shaft; then read the diameter again.");
     }
 
-    private static Finding bore(Defect d) {
+    private static Finding bore(Defect d, @Nullable Boolean rubberCase) {
         if (!d.onTrack()) {
             return finding(d, CAUTION, "It lies where nothing seals.", "Take raised edges off.");
         }
         return switch (d.kind()) {
-            case NICK -> finding(d, FAIL, "The medium passes behind the case.", "Shallow: a thin film of sealant, or a rubber-covered case; else bush the bore.");
-            case SCORE_AXIAL -> axialInBore(d);
+            case NICK -> Boolean.TRUE.equals(rubberCase) && d.depthUm() != null && d.depthUm() <= BORE_RUBBER_UM + SLACK
+                    ? finding(d, CAUTION, "The rubber of the case fills the nick.", "No sharp edge may stand: take it off, then look again.") : finding(d, FAIL, "The medium passes behind the case.", "Shallow: a thin film of sealant, or a rubber-covered case; else bush the bore.");
+            case SCORE_AXIAL -> axialInBore(d, rubberCase);
             case BORE_WEAR -> finding(d, CAUTION, "The seat is worn: its diameter decides.", "Read the bore and judge the interference by it.");
             default -> finding(d, CAUTION, "The seat is marked: a bare metal case does not fill it.", "A rubber-covered case, or a thin film of sealant.");
         };
     }
 
-    private static Finding axialInBore(Defect d) {
+    private static Finding axialInBore(Defect d, @Nullable Boolean rubberCase) {
         boolean deep = d.depthUm() != null && d.depthUm() > BORE_RUBBER_UM + SLACK;
+        if (!deep && Boolean.FALSE.equals(rubberCase)) {
+            return finding(d, FAIL, "The medium follows the scratch behind a bare metal case.", "A rubber-covered case, or a film of sealant as the seal's maker allows.");
+        }
         return deep ? finding(d, FAIL, "The scratch is too deep even for a rubber-covered case.", "Fill and dress it, or bush the bore.")
                 : finding(d, CAUTION, "The medium follows the scratch behind a bare metal case.", "A rubber-covered case fills it to 0.1 mm; a metal one only with sealant.");
     }

@@ -35,7 +35,7 @@ public final class RunningSurfaceCheck {
         if (in.grooveDepthMm() != null) {
             findings.add(DefectRules.groove(in.grooveDepthMm()));
         }
-        in.seen().stream().filter(d -> in.grooveDepthMm() == null || d.kind() != Defect.Kind.WEAR_GROOVE).map(DefectRules::judge).forEach(findings::add);
+        in.seen().stream().filter(d -> in.grooveDepthMm() == null || d.kind() != Defect.Kind.WEAR_GROOVE).map(d -> DefectRules.judge(d, in.rubberCase())).forEach(findings::add);
         findings.add(size(in));
         findings.add(in.ovalityMm() == null ? Finding.missing("roundness", "ovality of the shaft at the lip", "It has not been read.", "Read two directions of one plane.")
                 : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm()));

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param shiftInwardMm, @param shiftOutwardMm how far the lip may be moved each way
  * @param leadAdvanceMm, @param leadTurns, @param leadReverses the thread test
  * @param boreMm bore of the housing, for seals of another shaft size, @param lipMaterial code, for the roughness of a PTFE lip
+ * @param rubberCase whether the seal's case is covered with rubber, for marks in its seat; absent: not decided
  * @param sleeveWallMm wall of the thin sleeve at hand, absent: 0.3, @param defects everything seen; absent: nobody looked
  */
 public record RunningSurfaceInput(Double nominalMm, @Nullable Double measuredMm, @Nullable Double uncertaintyMm, @Nullable Double raUm, @Nullable Double rzUm,
@@ -20,7 +21,7 @@ public record RunningSurfaceInput(Double nominalMm, @Nullable Double measuredMm,
                                   @Nullable Double lipContactMm, @Nullable Double axialPlayMm, @Nullable Double growthMm, @Nullable Double shiftInwardMm,
                                   @Nullable Double shiftOutwardMm, @Nullable Double leadAdvanceMm, @Nullable Double leadTurns, @Nullable Boolean leadReverses,
                                   @Nullable Double boreMm, @Nullable Dirt outsideDirt, @Nullable String lipMaterial, @Nullable Double ovalityMm,
-                                  @Nullable Double sleeveWallMm, @Nullable List<Defect> defects) {
+                                  @Nullable Double sleeveWallMm, @Nullable List<Defect> defects, @Nullable Boolean rubberCase) {
     private static final double LIP_CONTACT_MM = 0.8;
     private static final double SLEEVE_WALL_MM = 0.3;
 

@@ -9,7 +9,7 @@ import joropo.core.verdict.Status;
 
 /** Out-of-roundness of the lip track: to IT8 of the shaft it holds, to twice that with caution (guide). */
 public final class TrackRoundness {
-    /** A difference of two readings carries 1.4 U (guide, chapter on readings: root of two). */
+    /** A difference of two readings carries 1.4 U (guide: root of two). */
     private static final double DIFFERENCE = 1.4;
 
     private TrackRoundness() { }

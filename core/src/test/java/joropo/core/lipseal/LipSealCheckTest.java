@@ -16,7 +16,6 @@ import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInput.Part;
-import joropo.core.lipseal.LipSealInput.Builder;
 import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.lipseal.LipSealResult.StruckOut;
 import joropo.core.material.Dirt;
@@ -38,12 +37,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class LipSealCheckTest {
     /** A gear motor: 45x62x8, 1450 rpm, EP gear oil splashed at 70 °C, dust outside, aluminium housing. */
-    private static final LipSealInput GEAR_MOTOR = new Builder().shaftNominalMm(45.0).boreNominalMm(62.0).widthMm(8.0).speedRpm(1450.0).insideMedium(Medium.OIL)
+    private static final LipSealInput GEAR_MOTOR = new LipSealInputBuilder().shaftNominalMm(45.0).boreNominalMm(62.0).widthMm(8.0).speedRpm(1450.0).insideMedium(Medium.OIL)
             .insideFluid("EP_GEAR_OIL").sumpTemperatureC(70.0).coldestC(0.0).wetting(Wetting.SPLASH).dirt(Dirt.DUST).rotation(Rotation.CW).housingMaterial("ALUMINIUM")
             .runoutTirMm(0.05).offsetMm(0.05).raUm(0.4).hardnessHrc(58.0).build();
 
-    private static LipSealResult check(Consumer<Builder> change) {
-        Builder b = GEAR_MOTOR.but();
+    private static LipSealResult check(Consumer<LipSealInputBuilder> change) {
+        LipSealInputBuilder b = GEAR_MOTOR.but();
         change.accept(b);
         return LipSealCheck.check(b.build());
     }
@@ -68,6 +67,15 @@ class LipSealCheckTest {
         return r.findings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow(() -> new AssertionError("no finding " + id + " in " + r.findings()));
     }
 
+    /** Cast iron carries a bare case, but not where its bore is marked. */
+    @Test
+    void aMarkedBoreAsksForRubber() {
+        assertThat(first(check(b -> b.housingMaterial("CAST_IRON")))).endsWith(" METAL");
+        LipSealResult marked = check(b -> b.housingMaterial("CAST_IRON").boreMarked(true));
+        assertThat(first(marked)).endsWith(" RUBBER");
+        assertThat(marked.candidates()).filteredOn(c -> c.caseType() != CaseType.RUBBER).isNotEmpty().allSatisfy(c -> assertThat(c.reasons()).contains("a bare case does not fill the marks of the bore"));
+    }
+
     /** A housing of unknown metal leaves every candidate in doubt: the order of layouts and materials stays as it is. */
     @Test
     void whatIsNotKnownOfAnyCandidateTellsNoneApart() {
@@ -76,7 +84,7 @@ class LipSealCheckTest {
         assertThat(first(blind)).isEqualTo(first(check(b -> { })));
     }
 
-    /** Handbook figures for d = 45, n = 1450: 3.416 m/s, 14.9 K, 26.1 W. */
+    /** Figures for d = 45, n = 1450: 3.416 m/s, 14.9 K, 26.1 W. */
     @Test
     void theOperatingPointByTheFormulas() {
         LipSealResult r = check(b -> { });
@@ -278,7 +286,7 @@ class LipSealCheckTest {
 
     @Test
     void refusalsNameTheFields() {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Builder().build()).satisfies(e -> assertThat(e.errors()).extracting("field")
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new LipSealInputBuilder().build()).satisfies(e -> assertThat(e.errors()).extracting("field")
                 .contains("shaftNominalMm", "boreNominalMm", "widthMm", "speedRpm", "insideMedium", "sumpTemperatureC", "wetting", "dirt"));
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> check(b -> b.swing(new Swing(90.0, 1.0)))).withMessage("speedRpm: or swing is needed, one of the two");
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> check(b -> b.insideFluid("SOUP"))).withMessageStartingWith("insideFluid: 'SOUP' is no fluid");

@@ -42,7 +42,7 @@ class FittingPlanTest {
 
     private static PlanInput with(PlanInput in, @Nullable EdgeCover cover, @Nullable Remedy remedy, double grooveMm, @Nullable DriverResult driver, boolean sleeve) {
         var surface = RunningSurfaceCheck.check(new RunningSurfaceInput(45.0, 44.98, 0.005, null, null, null, null, grooveMm, 1.2, null, null, null, 2.5, 0.0, null, null, null, 62.0,
-                null, null, null, null, List.of()));
+                null, null, null, null, List.of(), null));
         return new PlanInput(in.section(), in.size(), in.layout(), in.material(), in.caseType(), in.shaftEnd(), cover, in.targetDepthMm(),
                 remedy == null ? null : surface.offer(remedy).orElseThrow(), in.lubricants(), driver, sleeve, sleeve ? 12.5 : null);
     }

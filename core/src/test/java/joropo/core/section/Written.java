@@ -82,7 +82,7 @@ final class Written {
         switch (kind) {
             case "seal" -> bore.add(new BoreItem.Seal("s" + ++seals, from, second, number(more, "tol"), 62.0, null, more.contains("onshaft") ? Mount.SHAFT : null, null, side(more.strip().split(" ")[0]),
                     word(more, "dust") == null ? null : side(word(more, "dust")), !more.contains("nospring"), word(more, "ribs") == null ? null : Ribs.valueOf(word(more, "ribs")), null, null,
-                    more.contains("onpurpose"), word(more, "enters") == null ? null : side(word(more, "enters")), word(more, "before"), null));
+                    more.contains("onpurpose"), word(more, "enters") == null ? null : side(word(more, "enters")), word(more, "before")));
             case "ring" -> bore.add(new BoreItem.Ring("r" + bore.size(), from, second, number(more, "t"), number(more, "tol"), null, null));
             case "washer" -> bore.add(new BoreItem.Spacer("w" + bore.size(), from, second, number(more, "tol"), number(more, "in"), number(more, "out"), null, word(more, "before")));
             case "stop" -> bore.add(new BoreItem.Shoulder("h" + bore.size(), from, number(more, "tol"), number(more, "in")));

@@ -22,11 +22,11 @@ class RunningSurfaceCheckTest {
     /** A 45 mm shaft in a bore of 62, sound but for what the case adds. */
     private static RunningSurfaceResult shaft(@Nullable Double measured, @Nullable Double depth, @Nullable Double width, @Nullable Double inward, @Nullable Double outward, Defect... defects) {
         return RunningSurfaceCheck.check(new RunningSurfaceInput(45.0, measured, 0.005, 0.4, 3.0, 58.0, 3.4, depth, width, null, null, null, inward, outward, 0.0, 20.0, true, 62.0,
-                Dirt.DUST, null, 0.01, null, List.of(defects)));
+                Dirt.DUST, null, 0.01, null, List.of(defects), null));
     }
 
     private static RunningSurfaceResult surface(@Nullable Double ra, @Nullable Double rz, @Nullable Double hrc, double v, Dirt dirt, @Nullable String lip) {
-        return RunningSurfaceCheck.check(new RunningSurfaceInput(45.0, 44.98, 0.005, ra, rz, hrc, v, null, null, null, null, null, null, null, 0.0, 20.0, true, 62.0, dirt, lip, 0.01, null, List.of()));
+        return RunningSurfaceCheck.check(new RunningSurfaceInput(45.0, 44.98, 0.005, ra, rz, hrc, v, null, null, null, null, null, null, null, 0.0, 20.0, true, 62.0, dirt, lip, 0.01, null, List.of(), null));
     }
 
     private static Status status(RunningSurfaceResult r, String id) {
@@ -91,7 +91,7 @@ class RunningSurfaceCheckTest {
         assertThat(verdict(shaft(44.98, 0.04, 1.2, null, 2.0), Remedy.MOVE)).isEqualTo(Status.PASS);
         assertThat(verdict(shaft(44.70, 0.04, 1.2, 3.0, 3.0), Remedy.MOVE)).as("undersize beside the groove too").isEqualTo(Status.FAIL);
         RunningSurfaceResult play = RunningSurfaceCheck.check(new RunningSurfaceInput(45.0, 44.98, null, null, null, null, null, 0.04, 1.2, 1.0, 0.4, -0.15, 3.0, 3.0, null, null, null, null,
-                null, null, null, null, null));
+                null, null, null, null, null, null));
         assertThat(play.requiredShiftMm()).as("0.6 + 0.5 + 0.2 + 0.15 + 1.0").isEqualTo(2.45);
         assertThat(verdict(play, Remedy.GRIND_SMALLER)).as("no bore given").isEqualTo(Status.MISSING);
         assertThat(play.findings()).extracting(f -> f.id() + " " + f.status()).contains("looked MISSING", "roughness MISSING", "hardness MISSING", "lead MISSING", "roundness MISSING");
@@ -124,13 +124,19 @@ class RunningSurfaceCheckTest {
         "SCORE_AXIAL, true, 5.1, false, FAIL", "SCORE_AXIAL, true, , , REMEASURE", "PIT, true, , , FAIL", "RUST_POCK, true, , , FAIL", "PIT, false, , , CAUTION", "RUST, true, , , PASS", "TARNISH, true, , , PASS",
         "BURR, true, , , FAIL", "COATING_FLAKED, true, , , FAIL", "NICK, true, , , FAIL", "NICK, false, , , CAUTION", "BORE_WEAR, false, , , CAUTION", "BORE_WEAR, true, , , CAUTION"})
     void everyDefectIsJudged(Kind kind, boolean onTrack, Double um, Boolean nail, Status expected) {
-        assertThat(DefectRules.judge(new Defect(kind, onTrack, um, null, nail, null)).status()).isEqualTo(expected);
+        assertThat(DefectRules.judge(new Defect(kind, onTrack, um, null, nail, null), null).status()).isEqualTo(expected);
+    }
+
+    /** Rubber fills to 0.1 mm; a bare case fills nothing, and while no case is decided both are said. */
+    @ParameterizedTest(name = "{0} of {1} um, rubber {2}: {3}")
+    @CsvSource({"SCORE_AXIAL, 100, , CAUTION", "SCORE_AXIAL, 101, , FAIL", "SCORE_AXIAL, 100, true, CAUTION", "SCORE_AXIAL, 101, true, FAIL", "SCORE_AXIAL, 20, false, FAIL", "SCORE_AXIAL, , false, FAIL",
+        "NICK, 50, true, CAUTION", "NICK, 101, true, FAIL", "NICK, , true, FAIL", "NICK, 50, false, FAIL", "NICK, 50, , FAIL", "BORE_WEAR, , false, CAUTION"})
+    void marksInTheSeatByTheCase(Kind kind, Double um, Boolean rubber, Status expected) {
+        assertThat(DefectRules.judge(new Defect(kind, true, um, null, true, true), rubber).status()).isEqualTo(expected);
     }
 
     @Test
-    void aScratchInTheSeatIsFilledByRubberToATenth() {
-        assertThat(DefectRules.judge(new Defect(Kind.SCORE_AXIAL, true, 100.0, null, true, true)).status()).isEqualTo(Status.CAUTION);
-        assertThat(DefectRules.judge(new Defect(Kind.SCORE_AXIAL, true, 101.0, null, true, true)).status()).isEqualTo(Status.FAIL);
+    void aNickInTheBoreWantsNoWorkOnTheShaft() {
         assertThat(shaft(44.98, null, null, null, null, new Defect(Kind.NICK, true, null, null, null, null)).remedies()).as("no work on the shaft answers a nick in the bore").isEmpty();
     }
 
@@ -179,7 +185,7 @@ class RunningSurfaceCheckTest {
     @ParameterizedTest
     @EnumSource(SurfaceByEye.class)
     void whatTheEyeSaysIsADefectThatIsJudged(SurfaceByEye seen) {
-        List<Status> statuses = seen.defects().stream().map(d -> DefectRules.judge(d).status()).toList();
+        List<Status> statuses = seen.defects().stream().map(d -> DefectRules.judge(d, null).status()).toList();
         Status expected = switch (seen) {
             case SMOOTH -> null;
             case TARNISH -> Status.PASS;
