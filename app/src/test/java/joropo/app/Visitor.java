@@ -2,6 +2,7 @@ package joropo.app;
 
 import java.io.IOException;
 import java.net.CookieManager;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
@@ -18,7 +19,8 @@ public final class Visitor {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" (?:content|value)=\"([^\"]+)\"");
 
     private final String address;
-    private final HttpClient client = HttpClient.newBuilder().cookieHandler(new CookieManager()).version(HttpClient.Version.HTTP_1_1).build();
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).version(HttpClient.Version.HTTP_1_1).build();
     private String token = "";
 
     public Visitor(String address) {
@@ -32,6 +34,15 @@ public final class Visitor {
         return this;
     }
 
+    /** As the script of the pages tells how much room there is. @param paper WIDE, SHEET or NARROW */
+    public Visitor onScreen(String paper) {
+        var cookie = new HttpCookie("paper", paper);
+        cookie.setPath("/");
+        cookie.setVersion(0);
+        cookies.getCookieStore().add(URI.create(address), cookie);
+        return this;
+    }
+
     public HttpResponse<String> get(String path) throws IOException, InterruptedException {
         HttpResponse<String> answer = client.send(HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.ofString());
         Matcher m = TOKEN.matcher(answer.body());
@@ -42,12 +53,20 @@ public final class Visitor {
     }
 
     public HttpResponse<String> post(String path, String... nameAndText) throws IOException, InterruptedException {
+        return client.send(form(path, nameAndText).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** As a page with script posts it: a part of the page comes back. */
+    public HttpResponse<String> swap(String path, String... nameAndText) throws IOException, InterruptedException {
+        return client.send(form(path, nameAndText).header("HX-Request", "true").build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private HttpRequest.Builder form(String path, String... nameAndText) {
         List<String> form = new ArrayList<>(List.of("_csrf=" + encode(token)));
         for (int i = 0; i < nameAndText.length; i += 2) {
             form.add(encode(nameAndText[i]) + "=" + encode(nameAndText[i + 1]));
         }
-        return client.send(HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/x-www-form-urlencoded")
-                .POST(HttpRequest.BodyPublishers.ofString(String.join("&", form))).build(), HttpResponse.BodyHandlers.ofString());
+        return HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/x-www-form-urlencoded").POST(HttpRequest.BodyPublishers.ofString(String.join("&", form)));
     }
 
     private static String encode(String text) {

@@ -104,7 +104,7 @@ public final class Workshop {
     }
 
     private static Browser.NewContextOptions options(ColorScheme scheme, int width, int height) {
-        return new Browser.NewContextOptions().setColorScheme(scheme).setViewportSize(width, height).setAcceptDownloads(true);
+        return new Browser.NewContextOptions().setColorScheme(scheme).setViewportSize(width, height).setAcceptDownloads(true).setHasTouch(width < 1024);
     }
 
     private static Page watch(Page page) {

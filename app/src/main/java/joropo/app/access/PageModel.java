@@ -5,6 +5,7 @@ import java.security.Principal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
 /** What every page knows: who is signed in, and which page it is. */
@@ -19,6 +20,12 @@ class PageModel {
     @ModelAttribute("me")
     @Nullable Person me(@Nullable Principal who) {
         return who == null ? null : people.find(who.getName()).orElse(null);
+    }
+
+    /** The paper that the screen has room for, as its script has told; empty while it has not: then a page brings a wide and a narrow drawing. */
+    @ModelAttribute("paper")
+    String paper(@CookieValue(name = "paper", defaultValue = "") String told) {
+        return told.matches("WIDE|SHEET|NARROW") ? told : "";
     }
 
     @ModelAttribute("path")

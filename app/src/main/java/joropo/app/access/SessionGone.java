@@ -4,7 +4,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.AuthenticationEntryPoint;
@@ -39,6 +41,8 @@ final class SessionGone implements AuthenticationEntryPoint, AccessDeniedHandler
     private void answer(HttpServletRequest request, HttpServletResponse response) throws IOException, ServletException {
         if ("true".equals(request.getHeader("HX-Request"))) {
             response.setStatus(STATUS_SIGNED_OUT);
+        } else if (MediaType.TEXT_EVENT_STREAM_VALUE.equals(request.getHeader(HttpHeaders.ACCEPT))) {
+            response.setStatus(HttpServletResponse.SC_NO_CONTENT);   // a stream that has nothing to say ends, and is not asked for again
         } else if (HttpMethod.GET.matches(request.getMethod())) {
             wanted.saveRequest(request, response);
             response.sendRedirect(request.getContextPath() + "/login");

@@ -3,6 +3,13 @@ package joropo.app.check;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
+import joropo.core.assembly.TorquePlanCheck;
+import joropo.core.assembly.TorquePlanInput;
+import joropo.core.assembly.TorquePlanResult;
+import joropo.core.diagnosis.DiagnosisCheck;
+import joropo.core.diagnosis.DiagnosisInput;
+import joropo.core.diagnosis.DiagnosisResult;
+import joropo.core.diagnosis.Sign;
 import joropo.core.fits.DiameterCheck;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterResult;
@@ -56,6 +63,8 @@ class CheckController {
     private static final String DRIVER = "driver";
     private static final String THERMAL_FIT = "thermal-fit";
     private static final String SECTION = "section";
+    private static final String DIAGNOSIS = "diagnosis";
+    private static final String TORQUE_PLAN = "torque-plan";
 
     /** The kinds there are. */
     record Kinds(List<String> kinds) { }
@@ -63,7 +72,7 @@ class CheckController {
     @GetMapping
     @Operation(summary = "Lists the kinds of check")
     Kinds kinds() {
-        return new Kinds(List.of(LIMITS_AND_FITS, DIAMETER, THERMAL_FIT, LIP_SEAL_SIZE, LIP_SEAL, RUNNING_SURFACE, REMOVAL, DRIVER, SECTION, SEAT_SQUARENESS));
+        return new Kinds(List.of(LIMITS_AND_FITS, DIAMETER, THERMAL_FIT, LIP_SEAL_SIZE, LIP_SEAL, RUNNING_SURFACE, REMOVAL, DRIVER, SECTION, SEAT_SQUARENESS, TORQUE_PLAN, DIAGNOSIS));
     }
 
     @PostMapping("/" + LIMITS_AND_FITS)
@@ -134,6 +143,26 @@ class CheckController {
     CheckAnswer<SectionResult> section(@RequestBody Section input) {
         SectionResult result = SectionCheck.check(input);
         return CheckAnswer.of(SECTION, result, result.findings());
+    }
+
+    @PostMapping("/" + TORQUE_PLAN)
+    @Operation(summary = "Sequence, passes and wrench setting for a ring of bolts")
+    CheckAnswer<TorquePlanResult> torquePlan(@RequestBody TorquePlanInput input) {
+        TorquePlanResult result = TorquePlanCheck.check(input);
+        return CheckAnswer.of(TORQUE_PLAN, result, result.findings());
+    }
+
+    @PostMapping("/" + DIAGNOSIS)
+    @Operation(summary = "Causes that signs point to, and the sign that would tell most next")
+    CheckAnswer<DiagnosisResult> diagnosis(@RequestBody DiagnosisInput input) {
+        DiagnosisResult result = DiagnosisCheck.check(input);
+        return CheckAnswer.of(DIAGNOSIS, result, result.findings());
+    }
+
+    @GetMapping("/" + DIAGNOSIS + "/signs")
+    @Operation(summary = "Lists the signs that a diagnosis knows")
+    List<Sign> signs() {
+        return Sign.all();
     }
 
     @PostMapping("/{kind}")

@@ -4,6 +4,8 @@ import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
+import joropo.core.assembly.TorquePlanResult;
+import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.fits.Deviations;
 import joropo.core.fits.DiameterResult;
 import joropo.core.fits.LimitsAndFitsResult;
@@ -29,7 +31,7 @@ import tools.jackson.databind.type.LogicalType;
 @Configuration(proxyBeanMethods = false)
 class JsonRules {
     private static final List<Class<?>> CHECK_RESULTS = List.of(LimitsAndFitsResult.class, DiameterResult.class, ThermalFitResult.class, LipSealSizeResult.class, LipSealResult.class,
-            RunningSurfaceResult.class, RemovalResult.class, DriverResult.class, SeatSquarenessResult.class, SectionResult.class);
+            RunningSurfaceResult.class, RemovalResult.class, DriverResult.class, SeatSquarenessResult.class, SectionResult.class, TorquePlanResult.class, DiagnosisResult.class);
 
     /** Findings stand beside the results, not in them. */
     @JsonIgnoreProperties({"findings", "at20"})

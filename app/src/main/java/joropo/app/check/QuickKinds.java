@@ -17,8 +17,11 @@ import static joropo.app.ui.Field.yesNo;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
+import joropo.app.ui.SignFields;
+import joropo.core.diagnosis.Sign;
 import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealCheck;
@@ -41,6 +44,7 @@ final class QuickKinds {
     private static final List<Choice> GAUGES = Arrays.stream(Gauge.values()).filter(g -> g.serves(Gauge.Use.SHAFT) || g.serves(Gauge.Use.BORE)).map(g -> new Choice(g.name(), g.words())).toList();
 
     static final List<QuickKind> ALL = List.of(
+            diagnosis(),
             QuickKind.of("removal", "Taking out", "Which way a part comes out, and how each surface is cleaned after it.").mind("Isolated, locked, proved dead; pressure off, weight held. Eye protection: pulled parts fly.")
                     .with("What, and what is round it", choice("what", "what comes out", choices(RemovalInput.What.values(), RemovalInput.What::words)).need(), yesNo("edgeReachable", "its edge can be reached").need(),
                             yesNo("rimProud", "a rim stands proud"), of("spaceInLineMm", "room in line with the shaft", SIZE), of("toolLengthMm", "length of the slide hammer", SIZE), of("behindMm", "free depth behind it", PLAY),
@@ -95,9 +99,23 @@ final class QuickKinds {
             QuickKind.of("seat-squareness", "Seat squareness", "How far a fitted seal is out of square, and where to tap.")
                     .with("Depths", of("outsideDiameterMm", "outside of the seal", SIZE).need(), of("gaugeCircleMm", "gauge circle", SIZE).need(), of("depth12", "at 12", PLACE), of("depth3", "at 3", PLACE), of("depth6", "at 6", PLACE), of("depth9", "at 9", PLACE),
                             of("uncertaintyMm", "uncertainty of a reading, k = 2", PLAY))
-                    .into("gaugeCircleMm:gaugeCircle", "depth12", "depth3", "depth6", "depth9"));
+                    .into("gaugeCircleMm:gaugeCircle", "depth12", "depth3", "depth6", "depth9"),
+            QuickKind.of("torque-plan", "Torque plan", "In which order, in which passes and to which setting a ring of bolts is tightened.").mind("Never on a joint under pressure. A wrench that slips takes the hand along: pull, do not push.")
+                    .with("Joint", number("bolts", "bolts round the circle", "", 2, 96).need(), number("torque", "torque of its figure", "", 0.01, 100_000).need(), choice("torqueUnit", "figure is in", pairs("NM", "N·m", "LBF_FT", "lbf·ft", "LBF_IN", "lbf·in", "KGF_M", "kgf·m")).need(),
+                            choice("figureFor", "figure is for", pairs("DRY", "dry threads", "LUBRICATED", "lubricated threads", "UNKNOWN", "nobody knows")), choice("threads", "threads are", pairs("DRY", "dry", "OILED", "oiled", "ANTISEIZE", "with anti-seize", "THREADLOCKER", "with threadlocker")),
+                            of("wrenchLengthMm", "wrench, grip to square", SIZE), of("extensionMm", "extension in line with it", PLAY).hint("empty: none"), yesNo("leftHand", "left-hand thread").hint("not said: no")));
 
     private QuickKinds() { }
+
+    /** What a sign's answer may be. */
+    private static QuickKind diagnosis() {
+        QuickKind kind = QuickKind.of("diagnosis", "Why does it leak?", "What is seen, what is not, and which causes that points to; what to look at next.").mind("Look with the machine stopped and locked; a jet under pressure goes through skin.");
+        for (Sign.Group group : Sign.Group.values()) {
+            Field[] fields = Sign.all().stream().filter(s -> s.group() == group).map(SignFields::of).toArray(Field[]::new);
+            kind = group == Sign.Group.INNOCENT || group == Sign.Group.RUNNING ? kind.with(group.words(), fields) : kind.folded(group.words(), fields);
+        }
+        return kind.into(Sign.all().stream().filter(s -> s.group().compareTo(Sign.Group.LIP) <= 0).map(SignFields::name).toArray(String[]::new));
+    }
 
     static Optional<QuickKind> ofPath(String path) {
         return ALL.stream().filter(k -> k.path().equals(path)).findFirst();

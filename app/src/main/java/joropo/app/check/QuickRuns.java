@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import joropo.app.drawing.BoltCircle;
 import joropo.app.drawing.DriverDrawing;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.TrackDrawing;
@@ -19,7 +21,15 @@ import joropo.app.ui.DriverFigures;
 import joropo.app.ui.Figure;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
+import joropo.app.ui.SignFields;
 import joropo.app.ui.StruckOutLine;
+import joropo.core.assembly.TorquePlanCheck;
+import joropo.core.assembly.TorquePlanInput;
+import joropo.core.assembly.TorquePlanResult;
+import joropo.core.diagnosis.Cause;
+import joropo.core.diagnosis.DiagnosisCheck;
+import joropo.core.diagnosis.DiagnosisResult;
+import joropo.core.diagnosis.Sign;
 import joropo.core.fits.Deviations;
 import joropo.core.fits.DiameterCheck;
 import joropo.core.fits.DiameterInput;
@@ -83,6 +93,8 @@ class QuickRuns {
             case "lip-seal" -> lipSeal(LipSealCheck.check(lipSealInput(v, shop)));
             case "thermal-fit" -> thermal(ThermalFitCheck.check(input(v, ThermalFitInput.class)));
             case "driver" -> driver(v, shop);
+            case "torque-plan" -> torque(TorquePlanCheck.check(input(whole(v, "bolts"), TorquePlanInput.class)));
+            case "diagnosis" -> diagnosis(DiagnosisCheck.check(SignFields.input(n -> (String) v.get(n))));
             case "seat-squareness" -> square(SeatSquarenessCheck.check(squareInput(v)));
             default -> throw new IllegalStateException("No quick check is " + kind.path());
         };
@@ -224,6 +236,40 @@ class QuickRuns {
         DriverResult r = DriverCheck.check(in);
         LineDrawing drawing = DriverDrawing.of(r, "Driver for a seal of outside " + Length.show(in.outsideDiameterMm(), 2));
         return drawn(r.findings(), DriverFigures.of(r), drawing.svg("d-", "Driver, cut along its axis"), drawing, List.of());
+    }
+
+    /** A count is a whole number. */
+    private static Map<String, Object> whole(Map<String, Object> v, String field) {
+        if (v.get(field) instanceof Double count && count != Math.rint(count)) {
+            throw new RefusedInput(field, "must be a whole number");
+        }
+        return v;
+    }
+
+    private QuickResult torque(TorquePlanResult r) {
+        List<Figure> figures = new ArrayList<>();
+        for (int i = 0; i < r.passesNm().size(); i++) {
+            figures.add(new Figure(i == r.passesNm().size() - 1 ? "then all round" : "pass " + (i + 1), Length.show(r.passesNm().get(i), 1), "N·m", null));
+        }
+        figures.add(new Figure("wrench set to", Length.show(r.wrenchNm(), 1), "N·m", null));
+        figures.add(new Figure("that is", Length.show(r.inUnits().lbfFt(), 1), "lbf·ft", null));
+        figures.add(new Figure("or", Length.show(r.inUnits().lbfIn(), 0), "lbf·in", null));
+        figures.add(new Figure("or", Length.show(r.inUnits().kgfM(), 2), "kgf·m", null));
+        String order = r.sequence().stream().map(String::valueOf).collect(Collectors.joining(", "));
+        return drawn(r.findings(), figures, BoltCircle.svg(r.sequence(), "b-"), null, List.of(new Listing("Order of one pass, numbered round the circle", false, List.of(new Entry(null, order, "number the bolts with chalk first")))));
+    }
+
+    private QuickResult diagnosis(DiagnosisResult r) {
+        List<Listing> lists = new ArrayList<>();
+        if (r.nextCheck() != null) {
+            Sign next = Sign.of(r.nextCheck()).orElseThrow();
+            lists.add(new Listing("Look at this next", false, List.of(new Entry(null, next.words() + "?", next.check()))));
+        }
+        lists.add(new Listing("What it points to, never certain", false, r.causes().stream().limit(BEST).map(c -> {
+            Cause cause = Cause.of(c.cause()).orElseThrow();
+            return new Entry(null, cause.words() + ", " + Length.show(c.score(), 1), String.join("; ", c.why()) + ". " + cause.remedy() + (cause.ofTheSeal() ? "." : ". Not the seal."));
+        }).toList()));
+        return result(r.findings(), List.of(), lists.toArray(Listing[]::new));
     }
 
     private QuickResult square(SeatSquarenessResult r) {

@@ -8,13 +8,13 @@ import joropo.app.access.Person;
 import joropo.app.job.JobLine;
 import joropo.app.job.JobService;
 import joropo.app.job.Stage;
-import joropo.app.check.QuickView.FieldView;
 import joropo.app.check.QuickView.GroupView;
 import joropo.app.settings.SettingsService;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
+import joropo.app.ui.FormField;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
 import joropo.core.units.Length;
@@ -48,7 +48,7 @@ class QuickService {
         Sheet sheet = read(kind, texts, person, shop);
         QuickResult result = run(sheet, shop);
         List<GroupView> groups = kind.groups().stream().map(g -> {
-            List<FieldView> fields = g.fields().stream().map(f -> field(f, sheet, shop, person.unit())).toList();
+            List<FormField> fields = g.fields().stream().map(f -> field(f, sheet, shop, person.unit())).toList();
             return new GroupView(g.title(), g.folded() && fields.stream().allMatch(f -> f.text().isEmpty() && f.error() == null), fields);
         }).toList();
         List<JobLine> open = result == null || kind.intoJob().isEmpty() || !person.mayWork() ? List.of() : jobs.openJobs();
@@ -96,13 +96,12 @@ class QuickService {
         return new Sheet(kind, texts, unit, values, errors);
     }
 
-    private static FieldView field(Field f, Sheet sheet, Shop shop, LengthUnit shown) {
+    private static FormField field(Field f, Sheet sheet, Shop shop, LengthUnit shown) {
         String text = sheet.texts().getOrDefault(f.name(), "").strip();
         boolean length = f.kind().isLength();
         String onSheet = text.isEmpty() || !length || sheet.unit() == shown || Length.namesUnit(text) ? text : text + " " + sheet.unit().symbol();
         Double mm = length ? (Double) sheet.values().get(f.name()) : null;
-        String echo = mm == null ? "" : Length.show(mm, 3) + " mm, " + Length.show(mm / Length.MM_PER_INCH, 4) + " in";
-        return new FieldView(f.name(), f.label(), f.kind() == Field.Kind.CHOICE, f.kind() == Field.Kind.LINE, onSheet, f.offered(shop, text), f.needed(), f.hint(), sheet.errors().get(f.name()), echo);
+        return FormField.of(f, onSheet, f.offered(shop, text), sheet.errors().get(f.name()), mm);
     }
 
     private static String query(Sheet sheet) {

@@ -3,7 +3,7 @@ package joropo.app.check;
 import java.util.List;
 import java.util.Map;
 import joropo.app.job.JobLine;
-import joropo.app.ui.Field;
+import joropo.app.ui.FormField;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,8 +14,5 @@ import org.jspecify.annotations.Nullable;
 public record QuickView(String path, String title, String purpose, String caution, List<GroupView> groups, Map<String, String> errors, @Nullable QuickResult result,
                         String query, List<JobLine> jobs) {
     /** Fields that belong together. */
-    public record GroupView(String title, boolean folded, List<FieldView> fields) { }
-
-    /** One field. @param echo how it was understood */
-    public record FieldView(String name, String label, boolean choice, boolean word, String text, List<Field.Choice> choices, boolean needed, String hint, @Nullable String error, String echo) { }
+    public record GroupView(String title, boolean folded, List<FormField> fields) { }
 }

@@ -7,6 +7,8 @@ import java.util.stream.Stream;
 import joropo.core.lipseal.Rotation;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
+import joropo.core.section.SectionResult.Band;
+import joropo.core.section.ShaftItem;
 import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -15,13 +17,22 @@ final class Dimensions {
     private static final double NUMBER = 14;
     private static final double NAME = 13.5;
     private static final double GAP = 6;
-    private static final double CHAIN_Y = 405;
-    private static final double RUNNING_Y = 458;
-    private static final double NUMBER_ROW = 560;
+    /** Rows under the housing: the chain, the running sizes, the notes. */
+    private static final double CHAIN_UNDER = 27;
+    private static final double RUNNING_UNDER = 80;
+    private static final double NOTES_UNDER = 135;
+    /** Figures of the lip tracks over the shaft. */
+    private static final double TRACKS_OVER = 44;
+    /** What is kept free at both ends of a row. */
+    private static final double ROW_LEFT = 70;
+    private static final double ROW_RIGHT = 140;
     /** From one line of figures to the next. */
     private static final double LINE = 18;
     /** Shorter chain links than this have their figure beside them. */
     private static final double SHORT = 10;
+
+    /** An old track is drawn deeper than it is. */
+    private static final String DEEPER = "groove ×10 deep";
 
     private record Link(double fromMm, double toMm, String name) { }
 
@@ -31,42 +42,68 @@ final class Dimensions {
     private final Section section;
     private final Frame frame;
     private final Svg svg;
+    private final double chainY;
+    private final double runningY;
+    private final double rowWidth;
 
     Dimensions(Drawn drawn, Frame frame, Svg svg) {
         this.drawn = drawn;
         this.section = drawn.section();
         this.frame = frame;
         this.svg = svg;
+        this.chainY = frame.bottomY() + CHAIN_UNDER;
+        this.runningY = frame.bottomY() + RUNNING_UNDER;
+        this.rowWidth = frame.width() - ROW_LEFT - ROW_RIGHT;
     }
 
-    void paint() {
+    /** @return stretches of the row over the shaft that have figures on them: no wire goes through those */
+    List<Band> paint() {
         ends();
         diameters();
-        svg.raw("<g class=\"chains\">");   // left out where the screen is narrow
-        corner();
-        if (drawn.depthRead()) {
-            chain();
+        if (frame.paper().hasChains()) {
+            corner();
+            if (drawn.depthRead()) {
+                chain();
+            }
+            running();
+            scaleBar();
         }
-        running();
-        scaleBar();
-        svg.raw("</g>");
-        tracks();
+        return tracks();
     }
 
-    /** Where each lip runs; left of its line while there is one, else in a row that leaves out what finds no room. */
-    private void tracks() {
+    /** Where each lip runs, and that an old track is drawn deeper than it is; left and right of its line for one lip, else in a row that leaves out what finds no room. */
+    private List<Band> tracks() {
+        double y = frame.shaftY() - TRACKS_OVER;
         List<Double> lips = drawn.tracks().stream().map(t -> (t.fromMm() + t.toMm()) / 2).toList();
+        List<Double> grooves = section.shaftItems().stream().filter(ShaftItem.WearGroove.class::isInstance).map(g -> (g.fromMm() + g.toMm()) / 2).toList();
         if (lips.size() == 1) {
             double right = frame.x(lips.get(0)) - 8;
-            svg.number(Ink.NUMBER, right, 132, NUMBER, "end", show(lips.get(0)));
-            svg.words(Ink.NAME, right - Svg.width(show(lips.get(0)), NUMBER, Svg.CHARACTER_MONO) - 6, 132, NAME, "end", "lip track");
-            return;
+            double number = Svg.width(show(lips.get(0)), NUMBER, Svg.CHARACTER_MONO);
+            svg.number(Ink.NUMBER, right, y, NUMBER, "end", show(lips.get(0)));
+            svg.words(Ink.NAME, right - number - 6, y, NAME, "end", "lip track");
+            List<Band> written = new ArrayList<>(List.of(new Band(right - number - 6 - Svg.width("lip track", NAME, Svg.CHARACTER_CONDENSED), right)));
+            if (!grooves.isEmpty()) {
+                svg.words(Ink.NAME, right + 16, y, NAME, "start", DEEPER);
+                written.add(new Band(right + 16, right + 16 + Svg.width(DEEPER, NAME, Svg.CHARACTER_CONDENSED)));
+            }
+            return written;
         }
-        List<Mark> marks = fitting(lips.stream().map(mm -> new Mark(mm, "")).toList(), NUMBER_ROW);
-        List<Double> middles = RowLayout.place(marks.stream().map(m -> new RowLayout.Wish(frame.x(m.mm), width(m))).toList(), GAP, 70, 70 + NUMBER_ROW);
+        List<Mark> all = new ArrayList<>(lips.stream().map(mm -> new Mark(mm, "")).toList());
+        if (!lips.isEmpty()) {
+            grooves.forEach(mm -> all.add(new Mark(mm, DEEPER)));
+        }
+        List<Mark> marks = fitting(all, rowWidth);
+        List<Double> middles = RowLayout.place(marks.stream().map(m -> new RowLayout.Wish(frame.x(m.mm), width(m))).toList(), GAP, ROW_LEFT, ROW_LEFT + rowWidth);
+        List<Band> written = new ArrayList<>();
         for (int i = 0; i < marks.size(); i++) {
-            svg.number(Ink.NUMBER, middles.get(i), 132, NUMBER, "middle", show(marks.get(i).mm));
+            if (marks.get(i).name.isEmpty()) {
+                svg.number(Ink.NUMBER, middles.get(i), y, NUMBER, "middle", show(marks.get(i).mm));
+            } else {
+                svg.words(Ink.NAME, middles.get(i), y, NAME, "middle", marks.get(i).name);
+            }
+            written.add(new Band(middles.get(i) - width(marks.get(i)) / 2, middles.get(i) + width(marks.get(i)) / 2));
         }
+        return written;
     }
 
     private double width(Mark mark) {
@@ -83,20 +120,30 @@ final class Dimensions {
     }
 
     private void corner() {
-        svg.words(Ink.NAME, 14, 24, 14, "start", "lower half, outside left");
-        svg.words(Ink.NAME, 14, 43, 14, "start", section.rotation() == null ? "turning direction not said"
-                : "turns " + section.rotation().words() + (section.rotation() == Rotation.BOTH ? "" : " seen from outside"));
+        String view = (drawn.look().view().isUpright() ? "half section, " : "lower half, ") + drawn.look().view().words();
+        String turns = section.rotation() == null ? "turning direction not said"
+                : "turns " + section.rotation().words() + (section.rotation() == Rotation.BOTH ? "" : " seen from outside");
+        boolean high = frame.centreY() > 50;   // room for a second line over the centre line
+        svg.words(Ink.NAME, 14, 24, 14, "start", high ? view : view + "; " + turns);
+        if (high) {
+            svg.words(Ink.NAME, 14, 43, 14, "start", turns);
+        }
         if (!drawn.notes().isEmpty()) {
-            svg.words(Ink.NAME, 14, 513, 14, "start", String.join("; ", drawn.notes()));
+            svg.words(Ink.NAME, 14, frame.bottomY() + NOTES_UNDER, 14, "start", String.join("; ", drawn.notes()));
         }
     }
 
     private void ends() {
-        double y = Math.max(330, frame.y(section.boreDiameterMm() / 2) + 40);
+        if (!frame.paper().hasChains()) {
+            svg.words(Ink.STRONG, 10, frame.bottomY() + 24, 14, "start", "outside: " + section.outside().words());
+            svg.words(Ink.STRONG, frame.width() - 10, frame.bottomY() + 24, 14, "end", "inside: " + section.inside().words());
+            return;
+        }
+        double y = Math.max(frame.bottomY() - 48, frame.y(section.boreDiameterMm() / 2) + 40);
         plated(14, y, "start", "outside", section.outside().words());
         String inside = section.inside().words();
         String pressure = section.inside().pressureMpa() == 0 ? "" : ", " + Length.show(section.inside().pressureMpa(), 2) + " MPa";
-        plated(766, 204, "end", "inside", inside + pressure);
+        plated(frame.width() - 14, frame.shaftY() + 28, "end", "inside", inside + pressure);
     }
 
     private void plated(double x, double y, String anchor, String head, String text) {
@@ -108,8 +155,8 @@ final class Dimensions {
 
     private void diameters() {
         double boreY = frame.y(section.boreDiameterMm() / 2);
-        diameter(drawn.shaftLabel(), Frame.SHAFT_Y, Frame.SHAFT_Y + 18);
-        double shaftLabel = Frame.SHAFT_Y + 18;
+        diameter(drawn.shaftLabel(), frame.shaftY(), frame.shaftY() + 18);
+        double shaftLabel = frame.shaftY() + 18;
         diameter(drawn.boreLabel(), boreY, boreY - 7 < shaftLabel + LINE ? Math.max(boreY, shaftLabel) + LINE : boreY - 7);
     }
 
@@ -137,7 +184,7 @@ final class Dimensions {
         double end = first;
         for (BoreItem part : parts) {
             double to = part instanceof BoreItem.Ring r ? r.fromMm() + r.thicknessMm() : part.toMm();
-            out.add(new Link(part.fromMm(), to, part instanceof BoreItem.Seal ? "seal" : part instanceof BoreItem.Ring ? "ring" : part instanceof BoreItem.Spacer ? "washer" : "set"));
+            out.add(new Link(part.fromMm(), to, name(part)));
             end = Math.max(end, to);
         }
         if (drawn.stopRead() && drawn.stopMm() > end + 0.005) {
@@ -146,28 +193,33 @@ final class Dimensions {
         return out;
     }
 
+    /** On a bench a part goes by its own name. */
+    private String name(BoreItem part) {
+        return drawn.look().handles() && part.id() != null ? part.id() : part instanceof BoreItem.Seal ? "seal" : part instanceof BoreItem.Ring ? "ring" : part instanceof BoreItem.Spacer ? "washer" : "set";
+    }
+
     private void chain() {
         List<Link> links = links();
         double left = links.stream().mapToDouble(Link::fromMm).min().orElseThrow();
         double right = links.stream().mapToDouble(Link::toMm).max().orElseThrow();
-        svg.line(Ink.THIN, frame.x(left) - 8, CHAIN_Y, frame.x(right) + 8, CHAIN_Y);
+        svg.line(Ink.THIN, frame.x(left) - 8, chainY, frame.x(right) + 8, chainY);
         var ticks = new StringBuilder();
         for (Link link : links) {
             for (double mm : new double[] {link.fromMm, link.toMm}) {
-                ticks.append("M").append(Svg.n(frame.x(mm) - 4)).append(' ').append(Svg.n(CHAIN_Y + 5)).append('l').append("8 -10");
+                ticks.append("M").append(Svg.n(frame.x(mm) - 4)).append(' ').append(Svg.n(chainY + 5)).append('l').append("8 -10");
             }
         }
         svg.path(Ink.MARK, ticks.toString());
         extension(links.stream().flatMap(l -> Stream.of(l.fromMm, l.toMm)).distinct().toList());
         boolean shortFree = links.get(links.size() - 1).name.equals("free") && length(links.get(links.size() - 1)) * frame.scale() < SHORT * 4;
         List<Link> under = new ArrayList<>(shortFree ? links.subList(0, links.size() - 1) : links);
-        while (under.size() > 2 && under.stream().mapToDouble(l -> Math.max(Svg.width(show(length(l)), NUMBER, Svg.CHARACTER_MONO), Svg.width(l.name, NAME, Svg.CHARACTER_CONDENSED)) + GAP).sum() > NUMBER_ROW) {
+        while (under.size() > 2 && under.stream().mapToDouble(l -> Math.max(Svg.width(show(length(l)), NUMBER, Svg.CHARACTER_MONO), Svg.width(l.name, NAME, Svg.CHARACTER_CONDENSED)) + GAP).sum() > rowWidth) {
             under.remove(under.size() / 2);
         }
-        labels(under.stream().map(l -> new Mark((l.fromMm + l.toMm) / 2, l.name)).toList(), under.stream().map(l -> show(length(l))).toList(), CHAIN_Y + 19, false);
+        labels(under.stream().map(l -> new Mark((l.fromMm + l.toMm) / 2, l.name)).toList(), under.stream().map(l -> show(length(l))).toList(), chainY + 19, false);
         links.stream().filter(l -> shortFree && l.name.equals("free")).forEach(l -> {
-            svg.number(Ink.STRONG, frame.x(right) + 16, CHAIN_Y + 5, NUMBER, "start", show(l.toMm - l.fromMm));
-            svg.words(Ink.NAME, frame.x(right) + 24 + Svg.width(show(l.toMm - l.fromMm), NUMBER, Svg.CHARACTER_MONO), CHAIN_Y + 5, NAME, "start", "free");
+            svg.number(Ink.STRONG, frame.x(right) + 16, chainY + 5, NUMBER, "start", show(l.toMm - l.fromMm));
+            svg.words(Ink.NAME, frame.x(right) + 24 + Svg.width(show(l.toMm - l.fromMm), NUMBER, Svg.CHARACTER_MONO), chainY + 5, NAME, "start", "free");
         });
     }
 
@@ -177,7 +229,7 @@ final class Dimensions {
 
     private void extension(List<Double> places) {
         var d = new StringBuilder();
-        places.forEach(mm -> d.append("M").append(Svg.n(frame.x(mm))).append(" 387V").append(Svg.n(CHAIN_Y + 4)));
+        places.forEach(mm -> d.append("M").append(Svg.n(frame.x(mm))).append(" " + Svg.n(frame.bottomY() + 9) + "V").append(Svg.n(chainY + 4)));
         svg.path(Ink.HAIR, d.toString());
     }
 
@@ -192,18 +244,18 @@ final class Dimensions {
             all.add(new Mark(drawn.stopMm(), "shoulder"));
         }
         section.boreItem(BoreItem.Bearing.class).ifPresent(b -> all.add(new Mark(b.fromMm(), "turns")));
-        List<Mark> marks = fitting(all, NUMBER_ROW);
+        List<Mark> marks = fitting(all, rowWidth);
         double right = marks.stream().mapToDouble(m -> frame.x(m.mm)).max().orElse(frame.x(0));
         double left = Math.min(frame.x(0), marks.stream().mapToDouble(m -> frame.x(m.mm)).min().orElse(frame.x(0)));
-        svg.line(Ink.THIN, left, RUNNING_Y, right + 8, RUNNING_Y);
-        svg.circle(Ink.BALL, frame.x(0), RUNNING_Y, 4.5);
-        svg.path(Ink.HAIR, "M" + Svg.n(frame.x(0)) + " 388V409M" + Svg.n(frame.x(0)) + " 443V453");
+        svg.line(Ink.THIN, left, runningY, right + 8, runningY);
+        svg.circle(Ink.BALL, frame.x(0), runningY, 4.5);
+        svg.path(Ink.HAIR, "M" + Svg.n(frame.x(0)) + " " + Svg.n(frame.bottomY() + 10) + "v21m0 34v10");
         var ticks = new StringBuilder("M0 0");
-        marks.forEach(m -> ticks.append("M").append(Svg.n(frame.x(m.mm))).append(' ').append(Svg.n(RUNNING_Y - 5)).append("v10"));
+        marks.forEach(m -> ticks.append("M").append(Svg.n(frame.x(m.mm))).append(' ').append(Svg.n(runningY - 5)).append("v10"));
         svg.path(Ink.MARK, ticks.toString());
-        svg.words(Ink.NAME, Math.min(frame.x(0), left) - 24, RUNNING_Y + 5, NAME, "end", "datum face");
-        svg.number(Ink.NUMBER, Math.min(frame.x(0), left) - 12, RUNNING_Y + 5, NUMBER, "middle", "0");
-        labels(marks, marks.stream().map(m -> show(m.mm)).toList(), RUNNING_Y + 22, true);
+        svg.words(Ink.NAME, Math.min(frame.x(0), left) - 24, runningY + 5, NAME, "end", "datum face");
+        svg.number(Ink.NUMBER, Math.min(frame.x(0), left) - 12, runningY + 5, NUMBER, "middle", "0");
+        labels(marks, marks.stream().map(m -> show(m.mm)).toList(), runningY + 22, true);
     }
 
     /** Numbers with their names under them, each as near to its mark as its neighbours allow. */
@@ -213,12 +265,12 @@ final class Dimensions {
             wishes.add(new RowLayout.Wish(frame.x(marks.get(i).mm), Math.max(Svg.width(numbers.get(i), NUMBER, Svg.CHARACTER_MONO),
                     Svg.width(marks.get(i).name, NAME, Svg.CHARACTER_CONDENSED))));
         }
-        List<Double> middles = RowLayout.place(wishes, GAP, 70, 640);
+        List<Double> middles = RowLayout.place(wishes, GAP, ROW_LEFT, frame.width() - ROW_RIGHT);
         for (int i = 0; i < marks.size(); i++) {
             double middle = middles.get(i);
             double mark = frame.x(marks.get(i).mm);
             if (leaders && Math.abs(middle - mark) > 6) {
-                svg.line(Ink.HAIR, mark, RUNNING_Y + 5, middle, y - 13);
+                svg.line(Ink.HAIR, mark, runningY + 5, middle, y - 13);
             }
             svg.number(Ink.NUMBER, middle, y, NUMBER, "middle", numbers.get(i));
             svg.words(Ink.NAME, middle, y + 15, NAME, "middle", marks.get(i).name);
@@ -227,11 +279,11 @@ final class Dimensions {
 
     private void scaleBar() {
         double mm = frame.scale() >= 4 ? 10 : frame.scale() >= 0.8 ? 50 : 1000;
-        double from = 762 - mm * frame.scale();
-        svg.path(Ink.MARK, "M" + Svg.n(from) + " 454v8M762 454v8M" + Svg.n(from) + " 458H762");
-        double middle = Math.min((from + 762) / 2, 740);
-        svg.number(Ink.NUMBER, middle + 2, 479, NUMBER, "end", Length.show(mm, 0));
-        svg.words(Ink.NAME, middle + 7, 479, NAME, "start", "mm");
+        double from = frame.width() - 18 - mm * frame.scale();
+        svg.path(Ink.MARK, "M" + Svg.n(from) + " " + Svg.n(runningY - 4) + "v8M" + Svg.n(frame.width() - 18) + " " + Svg.n(runningY - 4) + "v8M" + Svg.n(from) + " " + Svg.n(runningY) + "H" + Svg.n(frame.width() - 18));
+        String text = Length.show(mm, 0) + " mm";
+        double half = Svg.width(text, NUMBER, Svg.CHARACTER_MONO) / 2;
+        svg.number(Ink.NUMBER, Math.min((from + frame.width() - 18) / 2, frame.width() - 10 - half), runningY + 21, NUMBER, "middle", text);
     }
 
     private static String show(double mm) {

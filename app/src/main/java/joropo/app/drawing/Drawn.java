@@ -17,17 +17,30 @@ import org.jspecify.annotations.Nullable;
  * @param notes what in the picture is assumed
  */
 public record Drawn(Section section, double stopMm, boolean stopRead, boolean depthRead, List<Band> tracks, @Nullable String shaftLabel,
-                    @Nullable String boreLabel, List<String> notes, List<Pin> pins) {
+                    @Nullable String boreLabel, List<String> notes, List<Pin> pins, Look look) {
     /** Room left behind the last part where no stop is known (mm). */
     private static final double NO_STOP_MM = 2.5;
 
     /** A whole section as it was given, nothing assumed. @throws joropo.core.units.RefusedInput when shaft or bore are not known */
     public static Drawn of(Section section) {
+        return of(section, SectionCheck.check(section).lipTracks().stream().map(t -> new Band(t.fromMm(), t.toMm())).toList());
+    }
+
+    /** @param tracks as the rules found them */
+    public static Drawn of(Section section, List<Band> tracks) {
         new Needs().size("shaftDiameterMm", section.shaftDiameterMm()).size("boreDiameterMm", section.boreDiameterMm()).done();
-        double deepest = section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0);
-        var shoulder = section.boreItem(BoreItem.Shoulder.class);
-        return new Drawn(section, shoulder.map(BoreItem.Shoulder::fromMm).orElse(deepest + NO_STOP_MM), shoulder.isPresent(), true,
-                SectionCheck.check(section).lipTracks().stream().map(t -> new Band(t.fromMm(), t.toMm())).toList(), "Ø " + Length.show(section.shaftDiameterMm(), 2),
-                "Ø " + Length.show(section.boreDiameterMm(), 2), List.of(), List.of());
+        double deepest = section.boreItems().stream().filter(i -> i instanceof BoreItem.Sealing || i instanceof BoreItem.Spacer || i instanceof BoreItem.Ring).mapToDouble(BoreItem::toMm).max().orElse(0);
+        // the stop is the shoulder behind the stack; one before it is a collar in the bore
+        var shoulder = section.boreItems().stream().filter(i -> i instanceof BoreItem.Shoulder && i.fromMm() >= deepest - 1).findFirst();
+        return new Drawn(section, shoulder.map(BoreItem::fromMm).orElse(deepest + NO_STOP_MM), shoulder.isPresent(), true, tracks,
+                "Ø " + Length.show(section.shaftDiameterMm(), 2), "Ø " + Length.show(section.boreDiameterMm(), 2), List.of(), List.of(), Look.SHEET);
+    }
+
+    public Drawn with(List<Pin> newPins) {
+        return new Drawn(section, stopMm, stopRead, depthRead, tracks, shaftLabel, boreLabel, notes, newPins, look);
+    }
+
+    public Drawn with(Look newLook) {
+        return new Drawn(section, stopMm, stopRead, depthRead, tracks, shaftLabel, boreLabel, notes, pins, newLook);
     }
 }

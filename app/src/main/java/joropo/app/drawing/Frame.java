@@ -3,43 +3,63 @@ package joropo.app.drawing;
 import java.util.List;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
+import joropo.core.section.ShaftItem;
 
 /**
  * From mm (x inward from the datum face, r from the axis) to units of the picture: lower half, outside left, equal scale both ways.
  * The shaft's middle is broken out, so that the seal stands large whatever the shaft measures.
  */
-record Frame(double scale, double datumX, double shaftR) {
-    static final double WIDTH = 780;
-    static final double HEIGHT = 520;
-    static final double CENTRE_Y = 62;
-    static final double BREAK_Y = 80;
-    static final double SHAFT_Y = 176;
-    static final double BOTTOM_Y = 378;
-    private static final double DATUM_X = 155;
+record Frame(Look.Paper paper, double scale, double datumX, double shaftR) {
     private static final double LARGEST = 14;
     private static final double SMALLEST = 0.05;
-    /** Room for the radial height of the seal and for the length from the datum to what lies behind it. */
-    private static final double ROOM_R = 100;
-    private static final double ROOM_X = 330;
-    private static final double ROOM_PROUD = 70;
+    /** Where the centre line and the break of the shaft lie over its surface. */
+    private static final double CENTRE_OVER = 90;
+    private static final double BREAK_OVER = 74;
+    /** What lies further out than this, over the length of the stack, is cut off by the edge (a slinger on a long shaft). */
+    private static final double PROUD_AT_MOST = 0.6;
 
-    static Frame of(Section section, double stopMm) {
+    static Frame of(Section section, double stopMm, Look.Paper paper) {
         double h = (section.boreDiameterMm() - section.shaftDiameterMm()) / 2;
         double deepest = Math.max(stopMm, section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0));
         double outermost = section.boreItems().stream().mapToDouble(BoreItem::fromMm).min().orElse(0);
-        double scale = Math.min(LARGEST, Math.min(ROOM_R / h, ROOM_X / Math.max(deepest, 1)));
-        if (outermost < 0) {
-            scale = Math.min(scale, ROOM_PROUD / -outermost);
+        double proud = Math.max(-outermost, Math.min(PROUD_AT_MOST * deepest, -section.shaftItems().stream().filter(i -> i instanceof ShaftItem.Slinger || i instanceof ShaftItem.LocatingRing)
+                .mapToDouble(ShaftItem::fromMm).min().orElse(0)));
+        double scale = Math.min(LARGEST, Math.min(paper.roomR / h, paper.roomX / Math.max(deepest, 1)));
+        if (proud > 0) {
+            scale = Math.min(scale, paper.roomProud / proud);
         }
-        return new Frame(Math.max(SMALLEST, scale), DATUM_X, section.shaftDiameterMm() / 2);
+        scale = Math.max(SMALLEST, scale);
+        // a short stack stands in the middle of a wide paper
+        double datumX = paper == Look.Paper.WIDE ? Math.max(paper.datumX, (paper.width - deepest * scale) / 2 - 60) : paper.datumX;
+        return new Frame(paper, scale, datumX, section.shaftDiameterMm() / 2);
     }
 
     double x(double mm) {
-        return Math.max(-WIDTH, Math.min(2 * WIDTH, datumX + mm * scale));
+        return Math.max(-paper.width, Math.min(2 * paper.width, datumX + mm * scale));
     }
 
     double y(double r) {
-        return SHAFT_Y + (r - shaftR) * scale;
+        return paper.shaftY + (r - shaftR) * scale;
+    }
+
+    double width() {
+        return paper.width;
+    }
+
+    double shaftY() {
+        return paper.shaftY;
+    }
+
+    double bottomY() {
+        return paper.bottomY;
+    }
+
+    double centreY() {
+        return paper.shaftY - CENTRE_OVER - (paper == Look.Paper.SHEET ? 24 : 0);
+    }
+
+    double breakY() {
+        return paper.shaftY - BREAK_OVER - (paper == Look.Paper.SHEET ? 22 : 0);
     }
 
     List<Point> toUnits(List<Point> mm) {

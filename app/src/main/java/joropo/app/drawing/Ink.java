@@ -25,6 +25,8 @@ enum Ink {
     EDGE_STEEL("steel-edge", null, "#17332c", 1.8),
     BALL("ball", "#f5efe3", "#17332c", 1.8),
     RUBBER("rubber", "#24423a", "#24423a", 0.8),
+    PLASTIC("plastic", "#fbf7ee", "#17332c", 1.6),
+    CHOSEN("chosen", null, "#9c2f2a", 2.4),
     CASE("case", "#fbf7ee", null, 0),
     HATCH_CASE("hcase", null, "#17332c", 0.8),
     EDGE_CASE("case-edge", null, "#17332c", 1.1),

@@ -23,6 +23,7 @@ public final class LineDrawing {
     /** @param middle whether x is the middle of the text, else its start */
     record Text(double x, double y, double height, boolean middle, String words) { }
 
+    private static final double WIDTH = 780;
     private static final double DASH_MM = 8;
     private static final double DOT_MM = 1.2;
     private static final double GAP_MM = 1.6;
@@ -99,12 +100,12 @@ public final class LineDrawing {
         double edge = (right() - left()) / 60;
         double left = left() - edge;
         double top = top() + edge;
-        double scale = Frame.WIDTH / (right() - left + edge);
+        double scale = WIDTH / (right() - left + edge);
         double height = (top - bottom() + edge) * scale;
         var svg = new Svg(prefix);
         svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 780 " + Svg.n(height) + "\" role=\"img\" focusable=\"false\" color=\"#17332c\" aria-labelledby=\""
                 + svg.id("t") + "\">").raw("<title id=\"" + svg.id("t") + "\">" + Svg.escape(name) + "</title>");
-        svg.rect(Ink.PAPER, 0, 0, Frame.WIDTH, height);
+        svg.rect(Ink.PAPER, 0, 0, WIDTH, height);
         for (Layer layer : Layer.values()) {
             var d = new StringBuilder();
             lines.stream().filter(l -> l.layer == layer).forEach(l -> d.append('M').append(Svg.n((l.x1 - left) * scale)).append(' ').append(Svg.n((top - l.y1) * scale))

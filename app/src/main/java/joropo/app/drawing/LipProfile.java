@@ -5,6 +5,9 @@ import java.util.List;
 import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem;
+import joropo.core.section.Mount;
+import joropo.core.section.Profile;
+import joropo.core.section.Ribs;
 
 /**
  * The outline of a lip seal for any size, in mm: s runs from the back (0) to the open side (width), v from the shaft outward.
@@ -18,20 +21,26 @@ final class LipProfile {
 
     private final BoreItem.Seal seal;
     private final double shaftR;
+    private final double boreR;
     private final double h;
     private final double k;
     private final List<Point> outline = new ArrayList<>();
 
-    LipProfile(BoreItem.Seal seal, double shaftR) {
+    /** A seal on the shaft has its lip on the housing: what is said of the bore then holds of the shaft. */
+    LipProfile(BoreItem.Seal seal, double shaftR, double boreR) {
         this.seal = seal;
         this.shaftR = shaftR;
-        this.h = seal.outsideDiameterMm() / 2 - shaftR;
+        this.boreR = boreR;
+        this.h = seal.mount() == Mount.SHAFT ? boreR - shaftR : seal.outsideDiameterMm() / 2 - shaftR;
         this.k = Math.min(seal.widthMm(), h);
     }
 
     /** The rubber, dark in every picture. */
     List<Point> rubber() {
         outline.clear();
+        if (isPtfe()) {
+            return rolledLip();
+        }
         boolean metal = isMetal();
         if (metal) {
             to(w(0.10, 0.62));
@@ -58,6 +67,22 @@ final class LipProfile {
             to(w(0, 0.47));
             to(w(0.10, 0.47));
         }
+        return List.copyOf(outline);
+    }
+
+    /** A thin disc of PTFE, rolled onto the shaft towards its open side. */
+    private List<Point> rolledLip() {
+        double at = seal.widthMm() - seal.lipOffsetMm();
+        double thick = 0.07 * k;
+        double bend = Math.min(0.3 * k, at - 0.2 * seal.widthMm());
+        to(at(0.2 * seal.widthMm(), 0.8 * h));
+        to(at(0.2 * seal.widthMm() + thick, 0.8 * h));
+        to(at(0.2 * seal.widthMm() + thick, bend + thick));
+        curve(at(0.2 * seal.widthMm() + thick, thick), at(0.2 * seal.widthMm() + bend + thick, thick));
+        to(at(at + 0.15 * k, thick));
+        to(at(at + 0.15 * k, 0));
+        to(at(0.2 * seal.widthMm() + bend, 0));
+        curve(at(0.2 * seal.widthMm(), 0), at(0.2 * seal.widthMm(), bend));
         return List.copyOf(outline);
     }
 
@@ -105,11 +130,13 @@ final class LipProfile {
             to(w(0, 0.47));
             to(w(0, 0.97));
         } else {
+            // against pressure the stiff ring reaches down behind the lip
+            double foot = seal.profile() == Profile.PRESSURE ? 0.2 : 0.44;
             to(w(0.95, 0.93));
             to(w(0.13, 0.93));
             curve(w(0.065, 0.93), w(0.065, 0.865));
-            to(w(0.065, 0.44));
-            to(w(0.155, 0.44));
+            to(w(0.065, foot));
+            to(w(0.155, foot));
             to(w(0.155, 0.80));
             curve(w(0.155, 0.835), w(0.19, 0.835));
             to(w(0.95, 0.835));
@@ -117,12 +144,38 @@ final class LipProfile {
         return List.copyOf(outline);
     }
 
+    /** Flange, running ring of a cassette, ribs on the lip's back: whatever this seal has besides lip and case. */
+    List<Shape> more() {
+        List<Shape> out = new ArrayList<>();
+        if (seal.flangeDiameterMm() != null) {
+            out.add(Shape.box(Shape.Of.CASE, seal.fromMm(), boreR, seal.fromMm() + seal.flangeThicknessMm(), seal.flangeDiameterMm() / 2));
+        }
+        if (seal.profile() == Profile.CASSETTE) {
+            double thick = 0.05 * k;
+            out.add(new Shape(Shape.Of.STEEL, List.of(at(-0.02 * seal.widthMm(), 0.5 * h), at(-0.02 * seal.widthMm(), 0), at(seal.widthMm(), 0), at(seal.widthMm(), thick), at(0.03 * seal.widthMm(), thick),
+                    at(0.03 * seal.widthMm(), 0.5 * h))));
+        }
+        if (seal.ribs() != Ribs.NONE && !isPtfe()) {
+            for (int i = 0; i < 3; i++) {
+                double a = -0.06 - 0.045 * i;
+                double lean = seal.ribs() == Ribs.BOTH ? 0 : seal.ribs() == Ribs.CW ? -0.03 : 0.03;
+                double foot = 0.03 + 0.027 * i;
+                out.add(new Shape(Shape.Of.CASE, List.of(head(a, foot), head(a - 0.018, foot + 0.011), head(a - 0.018 + lean, foot + 0.12), head(a + lean, foot + 0.11))));
+            }
+        }
+        return out;
+    }
+
     boolean hasDustLip() {
-        return seal.dustLip() != null;
+        return seal.dustLip() != null && !isPtfe();
     }
 
     boolean hasSpring() {
-        return seal.spring();
+        return seal.spring() && !isPtfe();
+    }
+
+    boolean isPtfe() {
+        return seal.profile() == Profile.PTFE;
     }
 
     Point springCentre() {
@@ -144,7 +197,7 @@ final class LipProfile {
     }
 
     private boolean isMetal() {
-        return seal.caseType() == CaseType.METAL || seal.caseType() == CaseType.STAINLESS;
+        return seal.caseType() == CaseType.METAL || seal.caseType() == CaseType.STAINLESS || isPtfe();
     }
 
     private Point w(double u, double v) {
@@ -157,7 +210,7 @@ final class LipProfile {
 
     private Point at(double s, double y) {
         double fromOutside = seal.mainLip() == Side.IN ? s : seal.widthMm() - s;
-        return new Point(seal.fromMm() + fromOutside, shaftR + y);
+        return new Point(seal.fromMm() + fromOutside, seal.mount() == Mount.SHAFT ? boreR - y : shaftR + y);
     }
 
     private void to(Point p) {

@@ -5,6 +5,8 @@ import java.util.Collections;
 import java.util.List;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.section.Attitude;
+import joropo.core.section.BoreItem;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
 import joropo.core.section.Space;
@@ -20,12 +22,18 @@ final class Media {
     private final List<LipProfile> profiles;
     private final Housing housing;
 
-    Media(Drawn drawn, Frame frame, Svg svg, List<LipProfile> profiles, Housing housing) {
+    Media(Drawn drawn, Frame frame, Svg svg, Housing housing) {
         this.drawn = drawn;
         this.frame = frame;
         this.svg = svg;
-        this.profiles = profiles;
+        this.profiles = drawn.section().boreItems().stream().filter(BoreItem.Sealing.class::isInstance)
+                .map(s -> new LipProfile(asSeal((BoreItem.Sealing) s, drawn.section()), drawn.section().shaftDiameterMm() / 2, drawn.section().boreDiameterMm() / 2)).toList();
         this.housing = housing;
+    }
+
+    /** A chevron set parts its spaces where a seal of its width would. */
+    private static BoreItem.Seal asSeal(BoreItem.Sealing part, Section section) {
+        return part instanceof BoreItem.Seal s ? s : new BoreItem.Seal("set", part.fromMm(), part.widthMm(), section.boreDiameterMm(), null, part.open(), null, false, null);
     }
 
     static void definitions(Svg svg) {
@@ -51,7 +59,7 @@ final class Media {
         List<List<Point>> divides = profiles.stream().map(p -> frame.toUnits(p.divide())).toList();
         Section section = drawn.section();
         double floor = housing.cavityY();
-        fill(section.outside(), region(divides.get(0), 0, Frame.BOTTOM_Y));
+        fill(section.outside(), region(divides.get(0), 0, frame.bottomY()));
         for (int i = 1; i < divides.size(); i++) {
             List<Point> between = new ArrayList<>(divides.get(i - 1));
             List<Point> back = new ArrayList<>(divides.get(i));
@@ -59,8 +67,8 @@ final class Media {
             between.addAll(back);
             fill(section.spaces().get(i), between);
         }
-        fill(section.inside(), region(divides.get(divides.size() - 1), Frame.WIDTH, floor));
-        if (section.inside().level() == Level.SPLASH && section.inside().medium().isLiquid()) {
+        fill(section.inside(), region(divides.get(divides.size() - 1), frame.width(), floor));
+        if (section.inside().level() == Level.SPLASH && section.inside().medium().isLiquid() && section.attitude() == Attitude.HORIZONTAL) {
             standing(floor);
         }
         profiles.stream().filter(LipProfile::hasDustLip).forEach(p -> fill(new Space(Medium.GREASE, null, null, null), frame.toUnits(p.betweenLips())));
@@ -71,7 +79,7 @@ final class Media {
         List<Point> p = new ArrayList<>(divide);
         p.add(new Point(divide.get(3).x(), bottomY));
         p.add(new Point(farX, bottomY));
-        p.add(new Point(farX, Frame.SHAFT_Y));
+        p.add(new Point(farX, frame.shaftY()));
         return p;
     }
 
@@ -79,7 +87,7 @@ final class Media {
         switch (space.medium()) {
             case OIL -> {
                 svg.path(Ink.OIL_WASH, Svg.closed(region), " fill-opacity=\"" + WASH_THIN + "\"");
-                svg.patterned(space.level() == Level.FULL ? "oil" : "splash", region);
+                svg.patterned(space.level() == Level.FULL || drawn.section().attitude() == Attitude.OUTSIDE_DOWN ? "oil" : "splash", region);
             }
             case WATER, STEAM -> {
                 svg.polygon(Ink.WATER_WASH, region);
@@ -108,12 +116,12 @@ final class Media {
     private void standing(double floor) {
         double left = housing.cavityX();
         double top = floor - LEVEL_ABOVE_FLOOR;
-        List<Point> sump = List.of(new Point(left, top), new Point(Frame.WIDTH, top), new Point(Frame.WIDTH, floor), new Point(left, floor));
+        List<Point> sump = List.of(new Point(left, top), new Point(frame.width(), top), new Point(frame.width(), floor), new Point(left, floor));
         if (drawn.section().inside().medium() == Medium.OIL) {
             svg.polygon(Ink.OIL_WASH, sump);
             svg.patterned("oil", sump);
-            svg.line(Ink.OIL_LEVEL, left, top, Frame.WIDTH, top);
-            svg.path(Ink.OIL_MARK, "M748 " + Svg.n(top - 13) + "h18l-9 12Z");
+            svg.line(Ink.OIL_LEVEL, left, top, frame.width(), top);
+            svg.path(Ink.OIL_MARK, "M" + Svg.n(frame.width() - 32) + " " + Svg.n(top - 13) + "h18l-9 12Z");
         }
     }
 }

@@ -11,13 +11,15 @@ import joropo.core.section.Section;
  */
 public final class SectionDrawing {
     private final Drawn drawn;
+    private final Look look;
     private final Svg svg;
     private final Frame frame;
 
     private SectionDrawing(Drawn drawn, String prefix) {
         this.drawn = drawn;
-        this.svg = new Svg(prefix);
-        this.frame = Frame.of(drawn.section(), drawn.stopMm());
+        this.look = drawn.look();
+        this.svg = new Svg(prefix, look.view().mirrors() ? look.paper().width : 0);
+        this.frame = Frame.of(drawn.section(), drawn.stopMm(), look.paper());
     }
 
     /** The picture as one svg element. @param prefix of ids, so that two drawings may share a page */
@@ -27,63 +29,37 @@ public final class SectionDrawing {
 
     private String draw() {
         Section section = drawn.section();
-        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 780 520\" role=\"img\" focusable=\"false\" color=\"#17332c\""
-                + " aria-labelledby=\"" + svg.id("t") + " " + svg.id("d") + "\">");
-        svg.raw("<title id=\"" + svg.id("t") + "\">Half section, " + Svg.escape(section.name()) + ", lower half</title>");
+        double width = look.paper().width;
+        double height = look.paper().height();
+        boolean upright = look.view().isUpright();
+        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section is-" + look.paper().name().toLowerCase(Locale.ROOT) + "\" viewBox=\"0 0 " + (upright ? Svg.n(height) + " " + Svg.n(width) : Svg.n(width) + " " + Svg.n(height))
+                + "\" role=\"" + (look.handles() ? "group" : "img") + "\" focusable=\"false\" color=\"#17332c\"" + (look.handles() ? " data-scale=\"" + frame.scale() + "\" data-x=\"" + look.view().inwardX
+                + "\" data-y=\"" + look.view().inwardY + "\"" : "") + " aria-labelledby=\"" + svg.id("t") + " " + svg.id("d") + "\">");
+        svg.raw("<title id=\"" + svg.id("t") + "\">Half section, " + Svg.escape(section.name()) + ", " + look.view().words() + "</title>");
         svg.raw("<desc id=\"" + svg.id("d") + "\">" + Svg.escape(inWords(section)) + "</desc>");
         Media.definitions(svg);
-        svg.rect(Ink.PAPER, 0, 0, Frame.WIDTH, Frame.HEIGHT);
-        List<BoreItem.Sealing> sealing = section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).map(BoreItem.Sealing.class::cast).toList();
-        List<LipProfile> profiles = sealing.stream().map(s -> new LipProfile(asSeal(s, section), section.shaftDiameterMm() / 2)).toList();
+        if (upright) {
+            svg.raw("<g transform=\"translate(0 " + Svg.n(width) + ") rotate(-90)\">");
+        }
+        if (look.view().mirrors()) {
+            svg.raw("<g transform=\"translate(" + Svg.n(width) + " 0) scale(-1 1)\">");
+        }
+        paint();
+        if (look.view().mirrors()) {
+            svg.raw("</g>").layTexts();
+        }
+        return svg.raw((upright ? "</g>" : "") + "</svg>").toString();
+    }
+
+    private void paint() {
+        svg.rect(Ink.PAPER, 0, 0, frame.width(), look.paper().height());
         var housing = new Housing(drawn, frame, svg);
-        new Media(drawn, frame, svg, profiles, housing).paint();
+        new Media(drawn, frame, svg, housing).paint();
         housing.paint();
-        new ShaftPainter(drawn, frame, svg).paint();
         var parts = new PartPainter(drawn, frame, svg, housing);
+        new ShaftPainter(drawn, frame, svg, parts).paint();
         parts.paint();
-        for (int i = 0; i < sealing.size(); i++) {
-            if (sealing.get(i) instanceof BoreItem.Chevron c) {
-                parts.chevron(c);
-            } else {
-                seal(profiles.get(i));
-            }
-        }
-        housing.paintBearing();
-        new Dimensions(drawn, frame, svg).paint();
-        new Tags(drawn, frame, svg).paint();
-        return svg.raw("</svg>").toString();
-    }
-
-    /** A chevron set parts its spaces where a seal of its width would. */
-    private static BoreItem.Seal asSeal(BoreItem.Sealing part, Section section) {
-        return part instanceof BoreItem.Seal s ? s : new BoreItem.Seal("set", part.fromMm(), part.widthMm(), section.boreDiameterMm(), null, part.open(), null, false, null);
-    }
-
-    private void seal(LipProfile profile) {
-        List<Point> ring = frame.toUnits(profile.stiffRing());
-        svg.raw("<g>");
-        svg.polygon(Ink.RUBBER, frame.toUnits(profile.rubber()));
-        svg.polygon(Ink.CASE, ring);
-        svg.hatched(Ink.HATCH_CASE, ring, 1, 1, 4);
-        svg.polygon(Ink.EDGE_CASE, ring);
-        if (profile.hasSpring()) {
-            spring(frame.toUnits(List.of(profile.springCentre())).get(0), profile.springRadius() * frame.scale());
-        }
-        svg.raw("</g>");
-    }
-
-    private void spring(Point centre, double radius) {
-        svg.circle(Ink.COIL, centre.x(), centre.y(), radius);
-        double inner = radius * 0.56;
-        var d = new StringBuilder();
-        for (int i = 0; i < 9; i++) {
-            double from = Math.toRadians(40 * i);
-            double to = Math.toRadians(40 * i + 24);
-            d.append("M").append(Svg.n(centre.x() + inner * Math.cos(from))).append(' ').append(Svg.n(centre.y() + inner * Math.sin(from)))
-                    .append("L").append(Svg.n(centre.x() + radius * Math.cos(to))).append(' ').append(Svg.n(centre.y() + radius * Math.sin(to)));
-        }
-        svg.path(Ink.TICK, d.toString());
-        svg.circle(Ink.TICK, centre.x(), centre.y(), inner);
+        new Tags(drawn, frame, svg, new Dimensions(drawn, frame, svg).paint()).paint();
     }
 
     private String inWords(Section section) {

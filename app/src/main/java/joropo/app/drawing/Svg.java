@@ -9,12 +9,26 @@ final class Svg {
     private static final double POINT_DRAWN_IN = 0.2;
 
     private final StringBuilder out = new StringBuilder(16_384);
+    private final StringBuilder texts = new StringBuilder();
     private final String prefix;
+    private final double mirrorWidth;
     private int clips;
 
     /** @param prefix of ids, so that two drawings may share a page */
     Svg(String prefix) {
+        this(prefix, 0);
+    }
+
+    /** @param mirrorWidth width of a picture whose shapes are turned over, left for right; its texts are not: they are laid on at the end. 0: as it is */
+    Svg(String prefix, double mirrorWidth) {
         this.prefix = prefix;
+        this.mirrorWidth = mirrorWidth;
+    }
+
+    /** Texts of a picture that is turned over. */
+    Svg layTexts() {
+        out.append(texts);
+        return this;
     }
 
     Svg raw(String text) {
@@ -82,11 +96,11 @@ final class Svg {
         int point = text.indexOf('.');
         String drawn = point < 0 ? escape(text) : text.substring(0, point + 1) + "<tspan dx=\"" + n(-POINT_DRAWN_IN * size) + "\">"
                 + text.substring(point + 1) + "</tspan>";
-        return raw(textStart(ink, x, y, "B612 Mono, monospace", size, ink == Ink.STRONG || ink == Ink.INVERSE ? 700 : 400, anchor) + drawn + "</text>");
+        return text(textStart(ink, x, y, "B612 Mono, monospace", size, ink == Ink.STRONG || ink == Ink.INVERSE ? 700 : 400, anchor) + drawn + "</text>");
     }
 
     Svg words(Ink ink, double x, double y, double size, String anchor, String text) {
-        return raw(textStart(ink, x, y, "Barlow Semi Condensed, sans-serif", size, ink == Ink.NAME ? 500 : 600, anchor) + escape(text) + "</text>");
+        return text(textStart(ink, x, y, "Barlow Semi Condensed, sans-serif", size, ink == Ink.NAME ? 500 : 600, anchor) + escape(text) + "</text>");
     }
 
     /** Width of a text on the picture, as far as placing needs it. */
@@ -94,7 +108,14 @@ final class Svg {
         return text.length() * character * size;
     }
 
-    private static String textStart(Ink ink, double x, double y, String family, double size, int weight, String anchor) {
+    private Svg text(String text) {
+        (mirrorWidth > 0 ? texts : out).append(text).append('\n');
+        return this;
+    }
+
+    private String textStart(Ink ink, double placed, double y, String family, double size, int weight, String placedBy) {
+        double x = mirrorWidth > 0 ? mirrorWidth - placed : placed;
+        String anchor = mirrorWidth > 0 && !placedBy.equals("middle") ? placedBy.equals("start") ? "end" : "start" : placedBy;
         return "<text" + ink.attributes() + " x=\"" + n(x) + "\" y=\"" + n(y) + "\" font-family=\"" + family + "\" font-size=\"" + n(size)
                 + "\" font-weight=\"" + weight + "\" text-anchor=\"" + anchor + "\">";
     }

@@ -2,12 +2,14 @@ package joropo.app.job;
 
 import java.util.Map;
 import joropo.app.access.Person;
+import joropo.app.bench.Role;
 import joropo.app.job.JobService.Posted;
 import joropo.app.ui.Errors;
 import joropo.app.ui.NotFound;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,15 +19,21 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Pages of a job: one a stage, the same for a browser with script and without. */
 @Controller
 @RequestMapping("/jobs/{number}")
 class JobController {
     private final JobService jobs;
+    private final JobSectionService sections;
+    private final JobWatches watches;
 
-    JobController(JobService jobs) {
+    JobController(JobService jobs, JobSectionService sections, JobWatches watches) {
+        this.watches = watches;
         this.jobs = jobs;
+        this.sections = sections;
     }
 
     @GetMapping
@@ -38,6 +46,20 @@ class JobController {
     @GetMapping("/{stage}")
     String stage(@PathVariable String number, @PathVariable String stage, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         return page(jobs.page(number, stage(stage), me), "", model);
+    }
+
+    /** Lists and ticks of a stage as they stand now, for a window in which somebody else's are to appear. */
+    @GetMapping("/{stage}/live")
+    String live(@PathVariable String number, @PathVariable String stage, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+        page(jobs.page(number, stage(stage), me), "", model);
+        return "job/live";
+    }
+
+    /** Tells a window when something of this job was changed in another one. */
+    @GetMapping(path = "/watch", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @ResponseBody
+    SseEmitter watch(@PathVariable String number) {
+        return watches.watch(number);
     }
 
     @GetMapping("/{stage}/revisions/{revision}")
@@ -69,15 +91,35 @@ class JobController {
     }
 
     /** Takes what was offered, such as {@code size=45x62x8}, with whatever else was typed; it comes as pairs parted by a semicolon. */
-    @PostMapping("/decide/offer")
-    String takeOffer(@PathVariable String number, @RequestParam Map<String, String> form, @RequestParam String offer, @ModelAttribute(name = "me", binding = false) Person me) {
+    @PostMapping("/{stage}/offer")
+    String takeOffer(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @RequestParam String offer, @ModelAttribute(name = "me", binding = false) Person me) {
         for (String pair : offer.split(";")) {
             int is = pair.indexOf('=');
             if (is > 0) {
                 form.put(pair.substring(0, is), pair.substring(is + 1));
             }
         }
+        jobs.type(number, stage(stage), posted(form, me), me);
+        return "redirect:/jobs/" + number + "/" + stage(stage).path();
+    }
+
+    /** To the bench: what was typed is saved first. */
+    @PostMapping("/{stage:strip|decide}/section")
+    String arrange(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me) {
+        Stage at = stage(stage);
+        jobs.type(number, at, posted(form, me), me);
+        return "redirect:/sections/" + sections.arrange(number, at == Stage.STRIP ? Role.AS_FOUND : Role.PLANNED, me);
+    }
+
+    /** The section into the sheet, or the readings into the section. */
+    @PostMapping("/decide/section-{way:take|bring}")
+    String agree(@PathVariable String number, @PathVariable String way, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me) {
         jobs.type(number, Stage.DECIDE, posted(form, me), me);
+        if (way.equals("take")) {
+            sections.take(number, me);
+        } else {
+            sections.bringReadings(number, me);
+        }
         return "redirect:/jobs/" + number + "/decide";
     }
 
@@ -99,7 +141,49 @@ class JobController {
             model.addAttribute("stepErrors", Errors.byField(e));
         }
         String page = page(jobs.page(number, Stage.FIT, me), "", model);
-        return htmx ? "job/steps :: steps" : page;
+        return htmx ? "job/stepped" : page;
+    }
+
+    /** Things put in for a time and fasteners: entered, or counted out and made final. */
+    @PostMapping("/entries")
+    String enter(@PathVariable String number, @RequestParam JobEntry.Kind kind, @RequestParam String what, @RequestParam boolean open, @RequestParam(defaultValue = "fit") String from,
+                 @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+        try {
+            jobs.enter(number, kind, what, open, me);
+            if (!htmx) {
+                return "redirect:/jobs/" + number + "/" + stage(from).path() + "#ledger";
+            }
+        } catch (RefusedInput e) {
+            model.addAttribute("entryErrors", Errors.byField(e));
+        }
+        String page = page(jobs.page(number, stage(from), me), "", model);
+        return htmx ? "job/ledger :: ledger(oob=false)" : page;
+    }
+
+    @PostMapping("/torque/{pass}/{bolt}")
+    String tick(@PathVariable String number, @PathVariable int pass, @PathVariable int bolt, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+                @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+        String notice = "";
+        try {
+            jobs.tick(number, pass, bolt, me);
+        } catch (RefusedInput e) {
+            notice = "Not ticked: the plan " + e.errors().get(0).message() + ".";
+        }
+        if (!htmx && notice.isEmpty()) {
+            return "redirect:/jobs/" + number + "/set#torque";
+        }
+        String page = page(jobs.page(number, Stage.SET, me), notice, model);
+        return htmx ? "job/torque :: torque(oob=false)" : page;
+    }
+
+    @PostMapping("/notes")
+    String note(@PathVariable String number, @RequestParam String text, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+        try {
+            jobs.leaveNote(number, text, me);
+            return "redirect:/jobs/" + number + "/sign#notes";
+        } catch (RefusedInput e) {
+            return page(jobs.page(number, Stage.SIGN, me), "The note " + e.errors().get(0).message() + ".", model);
+        }
     }
 
     @PostMapping("/signature")

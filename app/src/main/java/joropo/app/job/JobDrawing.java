@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import joropo.app.drawing.Drawn;
+import joropo.app.drawing.Look;
 import joropo.app.drawing.Pin.Spot;
 import joropo.app.drawing.Pin;
 import joropo.app.drawing.SectionDrawing;
@@ -22,6 +23,7 @@ import joropo.core.surface.Remedy;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /** The picture of a job: its section with the findings tied to their places. */
@@ -51,23 +53,43 @@ final class JobDrawing {
 
     private JobDrawing() { }
 
-    /** @param findings as they are listed beside the picture: each tag bears the number of its finding there */
-    static String svg(JobEvaluation evaluation, List<Finding> findings) {
+    /**
+     * @param findings as they are listed beside the picture: each tag bears the number of its finding there
+     * @param next id of the part that is now to go in, absent: none stands out
+     */
+    static String svg(JobEvaluation evaluation, List<Finding> findings, Look.Paper paper, @Nullable String next) {
         Sketch sketch = evaluation.sketch();
-        Set<Assumed> assumed = sketch.assumed();
-        List<Pin> pins = new ArrayList<>();
+        Section section = sketch.section();
+        Integer chosen = next == null ? null : section.boreItems().stream().filter(i -> next.equals(i.id())).findFirst().map(section.boreItems()::indexOf).orElse(null);
+        Look look = new Look(paper, Look.View.OUTSIDE_LEFT, false, chosen);
+        return SectionDrawing.svg(drawn(evaluation, sketch).with(pins(findings)).with(look), paper == Look.Paper.SHEET ? "s-" : "n-");
+    }
+
+    private static List<Pin> pins(List<Finding> findings) {
+        List<Pin> out = new ArrayList<>();
         for (int i = 0; i < findings.size(); i++) {
-            Spot spot = SPOTS.get(findings.get(i).id());
+            Finding f = findings.get(i);
+            Spot spot = SPOTS.get(f.id());
             if (spot != null) {
-                pins.add(new Pin(i + 1, findings.get(i).status(), spot));
+                out.add(new Pin(i + 1, f.status(), spot, f.part()));
+            } else if (f.id().matches("[DS]\\d+") && f.status() != Status.PASS) {
+                out.add(Pin.of(i + 1, f.status(), f.id(), f.part()));
             }
         }
+        return out;
+    }
+
+    private static Drawn drawn(JobEvaluation evaluation, Sketch sketch) {
+        Set<Assumed> assumed = sketch.assumed();
         boolean decided = !assumed.contains(Assumed.WIDTH) && !assumed.contains(Assumed.FACING);
+        List<Band> tracks = decided ? SectionCheck.check(sketch.section()).lipTracks().stream().map(t -> new Band(t.fromMm(), t.toMm())).toList() : List.of();
+        if (evaluation.sections().planned() != null) {
+            return Drawn.of(sketch.section(), tracks);
+        }
         boolean inch = evaluation.measured().system() == SealSystem.INCH;
-        return SectionDrawing.svg(new Drawn(sketch.section(), sketch.stopMm(), !assumed.contains(Assumed.STOP), decided && !assumed.contains(Assumed.DEPTH),
-                decided ? SectionCheck.check(sketch.section()).lipTracks().stream().map(t -> new Band(t.fromMm(), t.toMm())).toList() : List.of(),
+        return new Drawn(sketch.section(), sketch.stopMm(), !assumed.contains(Assumed.STOP), decided && !assumed.contains(Assumed.DEPTH), tracks,
                 label(assumed.contains(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"),
-                label(assumed.contains(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"), notes(sketch), pins), "s-");
+                label(assumed.contains(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"), notes(sketch), List.of(), Look.SHEET);
     }
 
     /** The running surface along the shaft; empty while nothing of it is known. */

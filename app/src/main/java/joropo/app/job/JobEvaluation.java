@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.register.Position;
 import joropo.app.settings.Shop;
+import joropo.core.assembly.TorquePlanResult;
+import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.PressFitResult;
@@ -12,6 +14,7 @@ import joropo.core.plan.Step;
 import joropo.core.removal.RemovalCheck;
 import joropo.core.removal.RemovalInput;
 import joropo.core.removal.RemovalResult;
+import joropo.core.section.Section;
 import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
@@ -36,21 +39,30 @@ public final class JobEvaluation {
     private final @Nullable SectionResult section;
     private final Fitting fitting;
     private final SeatDepths seat;
+    private final JobSections sections;
+    private final @Nullable DiagnosisResult diagnosis;
+    private final @Nullable TorquePlanResult torque;
+    private final Sketch typed;
     private final List<JobFinding> findings;
 
-    private JobEvaluation(Position position, Map<Stage, Map<String, Typed>> texts, Shop shop) {
+    private JobEvaluation(Position position, Map<Stage, Map<String, Typed>> texts, JobSections arranged, Shop shop) {
         values = Values.read(texts, shop);
         measured = Measured.of(values, position);
-        Sketch asFound = Sketch.of(position, values, measured);
-        speedMPerS = Duty.speedMPerS(position, values, asFound.section().shaftDiameterMm());
-        surface = SurfaceWork.of(values, measured, asFound, speedMPerS);
-        sketch = surface.appliedTo(asFound, values.number("plannedDepth") != null);
+        sections = arranged;
+        diagnosis = Diagnosis.of(values);
+        torque = TorqueWork.plan(values);
+        typed = Sketch.of(position, values, measured);
+        Sketch asPlanned = arranged.planned() == null ? typed : Sketch.arranged(arranged.planned().section());
+        speedMPerS = Duty.speedMPerS(position, values, asPlanned.section().shaftDiameterMm());
+        surface = SurfaceWork.of(values, measured, asPlanned, speedMPerS);
+        sketch = surface.appliedTo(asPlanned, arranged.planned() != null || values.number("plannedDepth") != null);
         duty = Duty.of(position, values, measured, sketch);
         decided = Decided.of(values, duty);
         removal = values.yes("edgeReachable") == null ? null : RemovalCheck.check(removalInput());
         CaseType caseType = decided.size() == null ? null : decided.caseTypeOrRecommended().orElse(null);
         pressFit = caseType == null ? null : PressFitCheck.check(duty.pressFit(values, measured, sketch.section(), caseType));
-        section = decided.size() == null || decided.mainLip() == null ? null : SectionCheck.check(sketch.section());
+        section = arranged.planned() == null && (decided.size() == null || decided.mainLip() == null) ? null
+                : SectionCheck.check(sketch.section().comparedWith(arranged.found() == null ? null : arranged.found().section()));
         fitting = Fitting.of(position, values, decided, surface, sketch.section(), targetMm());
         seat = SeatDepths.of(values, sketch.section());
         findings = JobFindings.of(this);
@@ -58,7 +70,12 @@ public final class JobEvaluation {
 
     /** @param shop the workshop whose gauges, drivers, fluids and materials the texts may name */
     public static JobEvaluation of(Position position, Map<Stage, Map<String, Typed>> texts, Shop shop) {
-        return new JobEvaluation(position, texts, shop);
+        return new JobEvaluation(position, texts, JobSections.NONE, shop);
+    }
+
+    /** @param sections those that were arranged on the bench: they go before what follows from the texts */
+    static JobEvaluation of(Position position, Map<Stage, Map<String, Typed>> texts, JobSections sections, Shop shop) {
+        return new JobEvaluation(position, texts, sections, shop);
     }
 
     private RemovalInput removalInput() {
@@ -105,6 +122,25 @@ public final class JobEvaluation {
         return sketch;
     }
 
+    /** Why it leaks; absent while nobody has looked. */
+    @Nullable DiagnosisResult diagnosis() {
+        return diagnosis;
+    }
+
+    /** How the bolts are tightened; absent while nobody has said. */
+    @Nullable TorquePlanResult torque() {
+        return torque;
+    }
+
+    JobSections sections() {
+        return sections;
+    }
+
+    /** The section as it follows from the texts alone. */
+    Sketch typed() {
+        return typed;
+    }
+
     public SurfaceWork surface() {
         return surface;
     }
@@ -136,6 +172,11 @@ public final class JobEvaluation {
     /** The section with the seal as decided, judged; absent before size and way round are. */
     @Nullable SectionResult section() {
         return section;
+    }
+
+    /** The section with the seal where it really stands, as far as that was read. */
+    Section fitted() {
+        return seat.square() == null ? sketch.section() : sketch.section().withOutermostSealAt(seat.square().meanMm(), seat.uncertaintyMm());
     }
 
     public @Nullable Window window() {

@@ -11,13 +11,16 @@ import joropo.core.assembly.ProvingInput;
 import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.EdgeCover;
 import joropo.core.lipseal.LipSealResult;
+import joropo.core.lipseal.NewSealCheck;
 import joropo.core.lipseal.PairRoom;
+import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.ShaftEntry;
 import joropo.core.lipseal.Side;
 import joropo.core.readings.Gauge;
 import joropo.core.readings.GaugeDue;
 import joropo.core.section.AsFound;
+import joropo.core.section.BoreItem;
 import joropo.core.section.SectionCheck;
 import joropo.core.surface.BoreFinish;
 import joropo.core.surface.RunningSurfaceCheck;
@@ -70,6 +73,9 @@ final class JobFindings {
 
     private void intake() {
         add(Stage.INTAKE, HoldPoints.sealIsTheCause(values.ticked("levelSeen"), values.ticked("breatherSeen"), values.ticked("aboveSeen")));
+        if (job.diagnosis() != null) {
+            job.diagnosis().findings().forEach(f -> add(Stage.INTAKE, f));
+        }
         add(Stage.INTAKE, job.speedMPerS() == null ? Finding.missing("speed", "surface speed under the lip", "Nothing says how fast the shaft turns: choosing a seal waits for it.", "Type its speed, or its swing.")
                 : Finding.computed("speed", "surface speed under the lip", Length.snap(job.speedMPerS()), "m/s", "From shaft and speed."));
     }
@@ -143,6 +149,7 @@ final class JobFindings {
         if (decided.layout() != null && decided.layout().isPair()) {
             add(Stage.DECIDE, PairRoom.judge(sketch.section().seal().widthMm(), values.number("stopDepth"), sketch.section().depthUncertaintyMm()));
         }
+        SectionDifferences.of(job).ifPresent(f -> add(Stage.DECIDE, f));
         if (job.section() != null) {
             job.section().findings().forEach(f -> add(Stage.DECIDE, f));
         }
@@ -155,13 +162,27 @@ final class JobFindings {
         SeatDepths seat = job.seat();
         seat.findings().forEach(f -> add(Stage.FIT, f));
         if (seat.square() != null) {
-            SectionCheck.check(sketch.section().withOutermostSealAt(seat.square().meanMm(), seat.uncertaintyMm())).findings().stream().filter(f -> FITTED.contains(f.id()))
+            SectionCheck.check(job.fitted()).findings().stream().filter(f -> FITTED.contains(f.id()))
                     .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
         }
+        newSeal();
         if (Boolean.TRUE.equals(values.yes("runningSleeve"))) {
             add(Stage.FIT, SleevePlace.judge(values.number("sleevePlaceOld"), values.number("sleevePlaceNew"), seat.uncertaintyMm()));
         }
         inDate(Stage.FIT, "fitGauge");
+    }
+
+    private void newSeal() {
+        if (decided.size() == null || values.number("newOutside") == null && values.number("newWidth") == null) {
+            return;
+        }
+        CaseType caseType = decided.caseTypeOrRecommended().orElse(null);
+        Limits outside = caseType == null ? null : PressFitCheck.outsideLimits(job.duty().pressFit(values, job.measured(), sketch.section(), caseType));
+        ShopGauge gauge = values.gauge("newGauge");
+        double largest = values.number("newOutside") == null ? decided.size().boreMm() : values.number("newOutside");
+        double u = gauge == null ? Gauge.CALIPER.uncertaintyMm(largest) : gauge.uncertaintyMm(largest);
+        NewSealCheck.check(outside, values.number("newOutside"), decided.size().widthMm(), BoreItem.Sealing.usualToleranceMm(decided.size().widthMm()), values.number("newWidth"), u).forEach(f -> add(Stage.FIT, f));
+        inDate(Stage.FIT, "newGauge");
     }
 
     private void set() {
@@ -174,6 +195,15 @@ final class JobFindings {
         }
         Limits limits = low == null && high == null ? null : new Limits(low, high);
         add(Stage.SET, AxialPlay.judge(values.number("playMeasured"), limits, Gauge.DIAL_INDICATOR.uncertaintyMm(1)));
+        if (job.torque() != null) {
+            job.torque().findings().forEach(f -> add(Stage.SET, f.withId("torque-" + f.id())));
+        }
+        if (Boolean.TRUE.equals(values.yes("impact"))) {
+            add(Stage.SET, Finding.of("impact", Status.CAUTION, "torque of the impact tool", "An impact tool was used: no torque is verified by it.", "Check each bolt with a wrench that is set.", Source.GUIDE, "torque"));
+        }
+        if (values.text("locking") == null && values.ticked("lockedUp")) {
+            add(Stage.SET, Finding.missing("locking", "locking of the fasteners", "It is ticked as done, and nobody has said how.", "Name what locks them, and which way a tab, wire or pin goes."));
+        }
         add(Stage.SET, HoldPoints.closed(values.ticked("tightened"), values.ticked("lockedUp"), values.ticked("countedOut"), values.ticked("guardsBack")));
     }
 

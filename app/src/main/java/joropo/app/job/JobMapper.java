@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import joropo.core.diagnosis.Cause;
 import joropo.core.verdict.Status;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -12,7 +13,8 @@ import org.jspecify.annotations.Nullable;
 interface JobMapper {
     Optional<Job> findByNumber(String number);
 
-    List<JobLine> lines(@Param("machineId") @Nullable Long machineId, @Param("pattern") @Nullable String pattern, @Param("openOnly") boolean openOnly);
+    /** Newest first. @param numbers empty: of any number */
+    List<JobLine> lines(@Param("machineId") @Nullable Long machineId, @Param("positionId") @Nullable Long positionId, @Param("numbers") List<String> numbers, @Param("openOnly") boolean openOnly);
 
     Optional<String> lastNumber(String yearPattern);
 
@@ -41,8 +43,32 @@ interface JobMapper {
 
     List<Addendum> addenda(long jobId);
 
+    List<JobEntry> entries(long jobId);
+
+    void insertEntry(@Param("jobId") long jobId, @Param("kind") JobEntry.Kind kind, @Param("what") String what, @Param("state") JobEntry.State state, @Param("personId") long personId, @Param("at") Instant at);
+
+    List<TorqueWork.Tick> ticks(long jobId);
+
+    int insertTick(@Param("jobId") long jobId, @Param("pass") int pass, @Param("bolt") int bolt, @Param("personId") long personId, @Param("at") Instant at);
+
+    void insertCause(@Param("jobId") long jobId, @Param("positionId") long positionId, @Param("cause") String cause, @Param("score") double score);
+
+    List<CauseCount> causes(@Param("machineId") @Nullable Long machineId, @Param("positionId") @Nullable Long positionId);
+
+    List<PositionNote> notes(long positionId);
+
+    void insertNote(@Param("positionId") long positionId, @Param("jobId") long jobId, @Param("text") String text, @Param("personId") long personId, @Param("at") Instant at);
+
     void insertAddendum(@Param("jobId") long jobId, @Param("text") String text, @Param("personId") long personId, @Param("at") Instant at);
 
     /** A draft with the stage it belongs to. */
     record StageDraft(Stage stage, String tab, long seq, boolean aside, String texts, Status verdict, String personName, Instant savedAt) { }
+
+    /** How often a cause stood first at a position. */
+    record CauseCount(long positionId, String cause, int times) {
+        /** In words, with how often where it was more than once. */
+        String words() {
+            return Cause.of(cause).map(Cause::words).orElse(cause) + (times == 1 ? "" : ", " + times + " times");
+        }
+    }
 }

@@ -1,24 +1,33 @@
 package joropo.app.job;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import joropo.app.access.Person;
+import joropo.app.drawing.BoltCircle;
 import joropo.app.job.JobView.AsideView;
 import joropo.app.job.JobView.CardView;
 import joropo.app.job.JobView.Difference;
 import joropo.app.job.JobView.FieldView;
 import joropo.app.job.JobView.StageView;
 import joropo.app.job.JobView.StepView;
+import joropo.app.job.JobView.TorqueView;
 import joropo.app.ui.Field;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
+import joropo.core.assembly.TorquePlanInput;
+import joropo.core.assembly.TorquePlanResult;
 import joropo.core.plan.FittingPlan;
 import joropo.core.plan.Step;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
+import joropo.core.units.Unit;
+import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -28,10 +37,14 @@ import org.springframework.stereotype.Component;
 class JobPages {
     private final TextsJson json;
     private final Show show;
+    private final ListsPages lists;
+    private final Clock clock;
 
-    JobPages(TextsJson json, Show show) {
+    JobPages(TextsJson json, Show show, ListsPages lists, Clock clock) {
         this.json = json;
         this.show = show;
+        this.lists = lists;
+        this.clock = clock;
     }
 
     /** @param tab name of the window, @param seq the newest draft it knows of, @param shown texts to show in place of the stored ones, @param unit of the window */
@@ -39,12 +52,15 @@ class JobPages {
                  Map<String, String> extraErrors, LengthUnit unit, Person person) {
         List<FindingLine> rail = rail(evaluation, stage);
         boolean editable = state.isOpen() && person.mayWork();
+        List<Finding> shownFindings = rail.stream().map(FindingLine::finding).toList();
+        List<StepView> steps = stage == Stage.FIT ? steps(state, evaluation) : List.of();
+        String next = steps.stream().filter(s -> s.done() == null && s.ready()).findFirst().map(s -> s.step().part()).orElse(null);
         return new JobView(state.job(), state.position(), stage, stages(state, evaluation), cards(stage, evaluation, shown, extraErrors, unit), rail,
-                JobDrawing.svg(evaluation, rail.stream().map(FindingLine::finding).toList()), tab, seq, unit, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
+                paper -> JobDrawing.svg(evaluation, shownFindings, paper, next), tab, seq, unit, state.lastRevision(stage).map(Revision::revision).orElse(0), editable, held(state, stage, evaluation),
                 new Offers(evaluation, stage, show::sign).view(), stage == Stage.INTAKE || stage == Stage.DECIDE ? evaluation.duty().assumed() : List.of(), asks(evaluation),
-                stage == Stage.FIT ? steps(state, evaluation) : List.of(), evaluation.plan().isEmpty() ? null : FittingPlan.wayRound(evaluation.sketch().section()),
-                stage == Stage.SIGN && state.isOpen() ? JobRules.openBeforeSigning(state, evaluation, person) : List.of(),
-                state.signature(), state.addenda(), editable ? aside(state, stage, shown, tab, unit) : List.of());
+                steps, evaluation.plan().isEmpty() ? null : FittingPlan.wayRound(evaluation.sketch().section()),
+                stage == Stage.SIGN && state.isOpen() ? JobRules.openBeforeSigning(state, evaluation, person, clock.instant()) : List.of(),
+                state.signature(), state.addenda(), state.kept().entries(), state.kept().notes(), stage == Stage.SET ? torque(new TorqueWork(evaluation.torque(), state.kept().ticks()), evaluation.values()) : null, state.sections(), stage == Stage.FIT ? evaluation.seat().dial() : "", editable ? aside(state, stage, shown, tab, unit) : List.of(), lists.view(state, stage, evaluation));
     }
 
     private List<FindingLine> rail(JobEvaluation evaluation, Stage stage) {
@@ -66,8 +82,8 @@ class JobPages {
         return out;
     }
 
-    private static @Nullable String held(JobState state, Stage stage, JobEvaluation evaluation) {
-        return state.isOpen() ? JobRules.held(stage, evaluation).orElse(null) : null;
+    private static JobRules.@Nullable Held held(JobState state, Stage stage, JobEvaluation evaluation) {
+        return state.isOpen() ? JobRules.held(stage, state, evaluation).orElse(null) : null;
     }
 
     private List<CardView> cards(Stage stage, JobEvaluation evaluation, Map<String, Typed> shown, Map<String, String> extraErrors, LengthUnit unit) {
@@ -110,6 +126,28 @@ class JobPages {
 
     private static String shown(@Nullable Double value, int decimals, String unit) {
         return value == null ? "" : Length.show(value, decimals) + " " + unit;
+    }
+
+    /** In the unit of the wrench at hand first. */
+    private static @Nullable TorqueView torque(TorqueWork work, Values values) {
+        if (work.plan() == null) {
+            return null;
+        }
+        TorquePlanResult plan = work.plan();
+        TorqueWork.Tick next = work.next();
+        int pass = next == null ? plan.passesNm().size() : next.pass();
+        double nm = plan.passesNm().get(pass - 1);
+        Unit own = Unit.valueOf(values.choice("torqueUnit", TorquePlanInput.TorqueUnit.class).name());
+        String others = Stream.of(Unit.NM, Unit.LBF_FT, Unit.LBF_IN, Unit.KGF_M).filter(u -> u != own).map(u -> figure(nm, u)).collect(Collectors.joining(", "));
+        boolean same = Math.abs(plan.wrenchNm() - plan.inUnits().nm()) < 1e-9;
+        String wrench = same ? "" : figure(nm * plan.wrenchNm() / plan.inUnits().nm(), own);
+        return new TorqueView(BoltCircle.svg(plan.sequence(), work.done(pass), next == null ? 0 : next.bolt(), "b-"), pass, plan.passesNm().size(), next == null ? 0 : next.bolt(), figure(nm, own), others, wrench, work.left());
+    }
+
+    /** As finely as a wrench is set: small torques to a hundredth. */
+    private static String figure(double nm, Unit unit) {
+        double value = unit.fromBase(nm);
+        return Length.show(value, value < 10 ? 2 : 1) + " " + unit.symbol();
     }
 
     private static List<StepView> steps(JobState state, JobEvaluation evaluation) {

@@ -2,6 +2,9 @@ package joropo.app.job;
 
 import java.security.SecureRandom;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -13,9 +16,11 @@ import joropo.app.drawing.LineDrawing;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.Field;
 import joropo.app.ui.NotFound;
+import joropo.core.plan.Lives;
 import joropo.core.plan.Step;
 import joropo.core.units.FieldError;
 import joropo.core.units.LengthUnit;
+import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -26,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class JobService {
     private static final int LONGEST_REASON = 200;
     private static final int LONGEST_ADDENDUM = 1000;
+    private static final int LONGEST_THING = 60;
     /** A text longer than this is cut before it is stored; every field has room for far less and says so. */
     static final int LONGEST_STORED = 20_000;
 
@@ -54,18 +60,51 @@ public class JobService {
 
     @Transactional(readOnly = true)
     public List<JobLine> openJobs() {
-        return jobs.lines(null, null, true);
+        return jobs.lines(null, null, List.of(), true);
     }
 
     @Transactional(readOnly = true)
     public List<JobLine> ofMachine(long machineId) {
-        return jobs.lines(machineId, null, false);
+        return jobs.lines(machineId, null, List.of(), false);
     }
 
-    /** @param pattern an SQL pattern with backslash as its escape, looked for in numbers and in what was kept */
     @Transactional(readOnly = true)
-    public List<JobLine> like(String pattern) {
-        return jobs.lines(null, pattern, false);
+    public List<JobLine> ofPosition(long positionId) {
+        return jobs.lines(null, positionId, List.of(), false);
+    }
+
+    /** @param numbers of jobs, at least one */
+    @Transactional(readOnly = true)
+    public List<JobLine> ofNumbers(List<String> numbers) {
+        return numbers.isEmpty() ? List.of() : jobs.lines(null, null, numbers, false);
+    }
+
+    /** What is known of a position from the jobs that were signed there. @param causes in words with how often */
+    public record History(Lives lives, List<String> causes, List<PositionNote> notes, List<ConcessionLine> concessions, List<RecommendationLine> recommendations, List<String> parts) { }
+
+    public History history(long positionId) {
+        return store.history(positionId);
+    }
+
+    /** Defects that were accepted for a time and stand where no later job was signed, the next to be looked at first. */
+    public List<ConcessionLine> concessions() {
+        return store.concessions();
+    }
+
+    /** Notes what an owner answered. @throws RefusedInput without an answer or a day */
+    public void answer(long recommendation, String answer, String on, Person person) {
+        new Needs().that("answer", !answer.isBlank() && answer.length() <= LONGEST_REASON, "needs up to " + LONGEST_REASON + " characters")
+                .that("on", isDay(on), "is not understood as a day: write year-month-day, such as 2026-12-24").done();
+        store.answer(recommendation, answer.strip(), on.strip(), person);
+    }
+
+    private static boolean isDay(String text) {
+        try {
+            LocalDate.parse(text.strip());
+            return true;
+        } catch (DateTimeParseException e) {
+            return false;
+        }
     }
 
     public Job open(long positionId, Person person) {
@@ -120,9 +159,12 @@ public class JobService {
         if (stage == Stage.DECIDE && evaluation.decided().wantsReason() && evaluation.values().text("chooseWhy") == null) {
             missing.put("chooseWhy", "Another than the recommended seal needs its reason.");
         }
+        if (stage == Stage.SIGN && evaluation.values().text("concession") != null) {
+            JobRules.CONCESSION.stream().filter(f -> texts.getOrDefault(f, Typed.NOTHING).isBlank()).forEach(f -> missing.put(f, "A concession needs this."));
+        }
         boolean refused = SheetFields.fields(stage).anyMatch(f -> evaluation.errors().containsKey(f.name()));
         boolean aside = state.aside(stage).stream().anyMatch(d -> d.tab().equals(posted.tab()));
-        if (refused || aside || !missing.isEmpty() || JobRules.held(stage, evaluation).isPresent()) {
+        if (refused || aside || !missing.isEmpty() || JobRules.held(stage, state, evaluation).isPresent()) {
             return new Kept(false, pages.view(state, stage, evaluation, posted.tab(), view.seq(), aside ? retyped(state, stage, posted) : texts,
                     missing, posted.unit(), person));
         }
@@ -150,7 +192,7 @@ public class JobService {
                 Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
                 seen.putAll(state.texts());
                 seen.put(stage, sheet);
-                JobEvaluation evaluation = JobEvaluation.of(state.position(), seen, settings.shop());
+                JobEvaluation evaluation = JobEvaluation.of(state.position(), seen, state.sections(), settings.shop());
                 store.saveDraft(state, stage, tab, state.seq(stage), sheet, evaluation.verdict(stage), person);
                 first = first == null ? stage : first;
             }
@@ -182,10 +224,53 @@ public class JobService {
         if (held != null) {
             throw new RefusedInput(step, "waits for the hold point before it: " + held.act());
         }
-        JobRules.held(Stage.FIT, evaluation).ifPresent(why -> {
-            throw new RefusedInput(step, why);
+        JobRules.held(Stage.FIT, state, evaluation).ifPresent(stage -> {
+            throw new RefusedInput(step, stage.why());
         });
+        if (step.equals("parts") && skippedWhy == null && !state.stepsDone().contains(step)) {
+            JobRules.partsHeld(state, evaluation).ifPresent(why -> {
+                throw new RefusedInput(step, why);
+            });
+        }
         store.finishStep(number, step, skippedWhy == null ? null : skippedWhy.strip(), person);
+    }
+
+    /** Enters that something is put in or counted out, on trial or final. @throws RefusedInput when it has no name or the job is closed */
+    public void enter(String number, JobEntry.Kind kind, String what, boolean open, Person person) {
+        if (what.isBlank() || what.strip().length() > LONGEST_THING) {
+            throw new RefusedInput(kind.name(), "needs a name, up to " + LONGEST_THING + " characters");
+        }
+        store.enter(number, kind, what.strip(), open ? kind.open() : kind.closed(), person);
+    }
+
+    /** Ticks the bolt that is next in the torque plan. @throws RefusedInput when another one is next: somebody else may have ticked it */
+    public void tick(String number, int pass, int bolt, Person person) {
+        JobState state = store.load(number);
+        TorqueWork.Tick next = new TorqueWork(evaluate(state).torque(), state.kept().ticks()).next();
+        var wanted = new TorqueWork.Tick(pass, bolt);
+        if (state.kept().ticks().contains(wanted)) {
+            return;
+        }
+        if (!wanted.equals(next)) {
+            throw new RefusedInput("torque", next == null ? "has no bolt left to tighten" : "goes on with bolt " + next.bolt() + " in pass " + next.pass());
+        }
+        store.tick(number, wanted, person);
+    }
+
+    /** Leaves a note to the next fitter at this position. @throws RefusedInput when it says nothing */
+    public void leaveNote(String number, String text, Person person) {
+        if (text.isBlank() || text.length() > LONGEST_ADDENDUM) {
+            throw new RefusedInput("note", "needs 1 to " + LONGEST_ADDENDUM + " characters");
+        }
+        store.leaveNote(number, text.strip(), person);
+    }
+
+    /** What jobs at the positions of a machine were about, by position: causes in words with how often. */
+    public Map<Long, List<String>> causes(long machineId) {
+        Map<Long, List<String>> out = new HashMap<>();
+        store.causes(machineId).forEach(c -> out.computeIfAbsent(c.positionId(), p -> new ArrayList<>())
+                .add(c.words()));
+        return out;
     }
 
     /** Signs the job and freezes it. A second call changes nothing. @throws RefusedInput with everything that is still open */
@@ -195,13 +280,13 @@ public class JobService {
             return;
         }
         JobEvaluation evaluation = evaluate(state);
-        List<String> open = JobRules.openBeforeSigning(state, evaluation, person);
+        List<String> open = JobRules.openBeforeSigning(state, evaluation, person, store.now());
         if (!open.isEmpty()) {
             throw new RefusedInput(open.stream().map(o -> new FieldError("", o)).toList());
         }
         Instant at = store.now();
         String snapshot = json.writeSnapshot(snapshots.of(state, evaluation, person.fullName(), at));
-        store.sign(number, snapshot, Sha256.of(snapshot), person, at);
+        store.sign(number, Signing.of(evaluation, snapshot, Sha256.of(snapshot), person.fullName()), person, at);
     }
 
     /** @throws RefusedInput when there is nothing to add, or the job is not signed */
@@ -266,13 +351,13 @@ public class JobService {
         Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
         seen.putAll(before.texts());
         seen.put(stage, texts);
-        JobEvaluation evaluation = JobEvaluation.of(before.position(), seen, settings.shop());
+        JobEvaluation evaluation = JobEvaluation.of(before.position(), seen, before.sections(), settings.shop());
         JobStore.Saved saved = store.saveDraft(before, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
         return pages.view(saved.after(), stage, evaluation, posted.tab(), saved.seq(), texts, errors, posted.unit(), person);
     }
 
     private JobEvaluation evaluate(JobState state) {
-        return JobEvaluation.of(state.position(), state.texts(), settings.shop());
+        return JobEvaluation.of(state.position(), state.texts(), state.sections(), settings.shop());
     }
 
     /** The posted texts, each with the unit it was typed in: what was not touched keeps its own. */

@@ -12,19 +12,30 @@ import org.jspecify.annotations.Nullable;
 
 /** A job as it stands in the store, with the texts that count now: the newest typing, kept or not. */
 record JobState(Job job, Position position, List<Revision> revisions, List<JobMapper.StageDraft> drafts, List<StepDone> steps,
-                @Nullable Signature signature, List<Addendum> addenda, Map<Stage, Map<String, Typed>> texts) {
+                @Nullable Signature signature, List<Addendum> addenda, Kept kept, JobSections sections, Map<Stage, Map<String, Typed>> texts) {
+
+    /** What was entered beside the sheets. @param entries as things stand now, @param notes to the next fitter, newest first, @param ticks bolts tightened */
+    record Kept(List<JobEntry> entries, List<PositionNote> notes, List<TorqueWork.Tick> ticks, Lists lists) { }
+
+    /** What is on lists of its own. @param parts put on the list by hand, @param decided the newest decision of each part, @param removed what came off, in its order, @param last the seal that was fitted here last, absent: nobody knows */
+    record Lists(List<ListedPart> parts, List<PartEntry> decided, List<StripPart> removed, List<JobTimer> timers, ListsMapper.@Nullable LastSeal last) {
+        /** What came off and was not struck. */
+        List<StripPart> log() {
+            return removed.stream().filter(StripPart::stands).toList();
+        }
+    }
 
     static JobState of(Job job, Position position, List<Revision> revisions, List<JobMapper.StageDraft> drafts, List<StepDone> steps,
-                       @Nullable Signature signature, List<Addendum> addenda, TextsJson json) {
+                       @Nullable Signature signature, List<Addendum> addenda, Kept kept, JobSections sections, TextsJson json) {
         Map<Stage, Map<String, Typed>> texts = new EnumMap<>(Stage.class);
         revisions.forEach(r -> texts.put(r.stage(), json.read(r.texts())));
         drafts.stream().filter(d -> !d.aside() && isNewer(d, revisions)).forEach(d -> texts.put(d.stage(), json.read(d.texts())));
-        return new JobState(job, position, revisions, drafts, steps, signature, addenda, texts);
+        return new JobState(job, position, revisions, drafts, steps, signature, addenda, kept, sections, texts);
     }
 
     /** The same job with these drafts, which may hold newer typing. */
     JobState withDrafts(List<JobMapper.StageDraft> newDrafts, TextsJson json) {
-        return newDrafts.equals(drafts) ? this : of(job, position, revisions, newDrafts, steps, signature, addenda, json);
+        return newDrafts.equals(drafts) ? this : of(job, position, revisions, newDrafts, steps, signature, addenda, kept, sections, json);
     }
 
     Map<String, Typed> sheet(Stage stage) {

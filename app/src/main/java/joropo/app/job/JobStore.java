@@ -12,9 +12,13 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
+import joropo.app.bench.BenchService;
+import joropo.app.bench.BenchService.Arranged;
+import joropo.app.bench.Role;
 import joropo.app.job.JobMapper.StageDraft;
 import joropo.app.register.RegisterService;
 import joropo.app.ui.NotFound;
+import joropo.core.plan.Lives;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
@@ -25,15 +29,19 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class JobStore {
     private final JobMapper jobs;
+    private final ListsMapper lists;
     private final RegisterService register;
     private final PeopleService people;
+    private final BenchService bench;
     private final TextsJson json;
     private final Clock clock;
 
-    JobStore(JobMapper jobs, RegisterService register, PeopleService people, TextsJson json, Clock clock) {
+    JobStore(JobMapper jobs, ListsMapper lists, RegisterService register, PeopleService people, BenchService bench, TextsJson json, Clock clock) {
         this.jobs = jobs;
+        this.lists = lists;
         this.register = register;
         this.people = people;
+        this.bench = bench;
         this.json = json;
         this.clock = clock;
     }
@@ -92,16 +100,73 @@ class JobStore {
         jobs.insertStep(open(number).job().id(), step, person.id(), now(), skippedWhy);
     }
 
-    /** Freezes the job; a second signature, such as from a double click, changes nothing. */
+    /** Freezes the job and keeps at its position what it leaves there; a second signature, such as from a double click, changes nothing. */
     @Transactional
-    public void sign(String number, String snapshot, String sha256, Person person, Instant at) {
+    public void sign(String number, Signing signing, Person person, Instant at) {
         Job job = find(number);
         if (job.state() == Job.State.SIGNED) {
             return;
         }
-        jobs.insertSignature(job.id(), snapshot, sha256, person.id(), at);
+        jobs.insertSignature(job.id(), signing.snapshot(), signing.sha256(), person.id(), at);
         jobs.setState(job.id(), Job.State.SIGNED, null);
+        bench.fitted(job.positionId(), job.id(), signing.fitted());
+        if (signing.cause() != null) {
+            jobs.insertCause(job.id(), job.positionId(), signing.cause().cause(), signing.cause().score());
+        }
+        lists.insertLife(job.id(), job.positionId(), signing.life(), at);
+        if (signing.concession() != null) {
+            lists.insertConcession(job.id(), job.positionId(), signing.concession());
+        }
+        if (signing.recommendation() != null) {
+            lists.insertRecommendation(job.id(), job.positionId(), signing.recommendation(), person.id(), at);
+        }
         people.record(person.name(), "signed job " + number);
+    }
+
+    /** How a thing stands from now on; said twice it is said once. */
+    @Transactional
+    public void enter(String number, JobEntry.Kind kind, String what, JobEntry.State state, Person person) {
+        JobState now = open(number);
+        if (now.kept().entries().stream().noneMatch(e -> e.kind() == kind && e.what().equals(what) && e.state() == state)) {
+            jobs.insertEntry(now.job().id(), kind, what, state, person.id(), now());
+        }
+    }
+
+    /** One bolt in one pass; a second call changes nothing. */
+    @Transactional
+    public void tick(String number, TorqueWork.Tick tick, Person person) {
+        jobs.insertTick(open(number).job().id(), tick.pass(), tick.bolt(), person.id(), now());
+    }
+
+    @Transactional
+    public void leaveNote(String number, String text, Person person) {
+        Job job = find(number);
+        jobs.insertNote(job.positionId(), job.id(), text, person.id(), now());
+    }
+
+    @Transactional(readOnly = true)
+    public List<JobMapper.CauseCount> causes(long machineId) {
+        return jobs.causes(machineId, null);
+    }
+
+    @Transactional(readOnly = true)
+    public JobService.History history(long positionId) {
+        Lives lives = Lives.of(lists.lives(positionId).stream().map(l -> new Lives.Fitted(l.jobNumber(), l.seal(), l.fittedAt(), l.hoursOfLast(), l.reasonOfLast())).toList());
+        List<String> causes = jobs.causes(null, positionId).stream().map(JobMapper.CauseCount::words).toList();
+        List<String> parts = lives.lives().isEmpty() ? List.of() : json.readSnapshot(jobs.signature(find(lives.lives().get(0).job()).id()).orElseThrow().snapshot()).parts();
+        return new JobService.History(lives, causes, jobs.notes(positionId), lists.concessions(positionId), lists.recommendations(positionId), parts);
+    }
+
+    @Transactional(readOnly = true)
+    public List<ConcessionLine> concessions() {
+        return lists.concessions(null);
+    }
+
+    @Transactional
+    public void answer(long recommendation, String answer, String on, Person person) {
+        if (lists.answer(recommendation, answer, on) > 0) {
+            people.record(person.name(), "noted the answer to recommendation " + recommendation);
+        }
     }
 
     @Transactional
@@ -121,7 +186,7 @@ class JobStore {
     }
 
     private JobState open(String number) {
-        return state(mustBeOpen(find(number)));
+        return state(openJob(number));
     }
 
     private static Job mustBeOpen(Job job) {
@@ -133,7 +198,26 @@ class JobStore {
 
     private JobState state(Job job) {
         return JobState.of(job, register.position(job.positionId()).orElseThrow(), jobs.revisions(job.id()), jobs.drafts(job.id()),
-                jobs.steps(job.id()), jobs.signature(job.id()).orElse(null), jobs.addenda(job.id()), json);
+                jobs.steps(job.id()), jobs.signature(job.id()).orElse(null), jobs.addenda(job.id()), new JobState.Kept(JobEntry.now(jobs.entries(job.id())), jobs.notes(job.positionId()), jobs.ticks(job.id()), lists(job)), sections(job.id()), json);
+    }
+
+    private JobSections sections(long jobId) {
+        Map<Role, Arranged> arranged = bench.ofJob(jobId);
+        return new JobSections(arranged.get(Role.AS_FOUND), arranged.get(Role.PLANNED));
+    }
+
+    private JobState.Lists lists(Job job) {
+        return new JobState.Lists(lists.listed(job.id()), lists.entries(job.id()), lists.removed(job.id()).stream().map(this::stripPart).toList(), lists.timers(job.id()), lists.lastSeal(job.positionId()).orElse(null));
+    }
+
+    private StripPart stripPart(ListsMapper.Removed r) {
+        return new StripPart(r.id(), r.kind(), r.name(), r.cameWith(), r.personName(), r.removedAt(), r.struckWhy(), json.readPlain(r.texts()), r.back() == null ? StripPart.Back.OUT : r.back(),
+                r.backReason() == null ? "" : r.backReason(), r.backBy());
+    }
+
+    /** A job that may still be changed. @throws RefusedInput when it may not */
+    Job openJob(String number) {
+        return mustBeOpen(find(number));
     }
 
     private Job find(String number) {

@@ -8,19 +8,28 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import joropo.app.drawing.DriverDrawing;
 import joropo.app.drawing.LineDrawing;
+import joropo.app.job.OffersView.CauseView;
+import joropo.app.job.OffersView.DiagnosisView;
 import joropo.app.job.OffersView.DriverView;
+import joropo.app.job.OffersView.NextView;
 import joropo.app.job.OffersView.RemedyView;
 import joropo.app.job.OffersView.SealView;
 import joropo.app.job.OffersView.WayView;
 import joropo.app.ui.DriverFigures;
 import joropo.app.ui.Sign;
+import joropo.app.ui.SignFields;
 import joropo.app.ui.StruckOutLine;
+import joropo.core.diagnosis.Cause;
+import joropo.core.diagnosis.DiagnosisCheck;
+import joropo.core.diagnosis.DiagnosisInput;
+import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.lipseal.DriverResult;
 import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.removal.RemovalResult;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;
+import joropo.core.units.Length;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
@@ -45,8 +54,20 @@ final class Offers {
         List<SealView> seals = decide ? seals() : List.of();
         return new OffersView(decide ? sizes() : List.of(), seals.stream().limit(BEST).toList(), seals.stream().skip(BEST).toList(), decide && evaluation.decided().choosing() != null ? StruckOutLine.of(evaluation.decided().choosing().struckOut()) : List.of(),
                 decide ? remedies() : List.of(), stage == Stage.STRIP ? ways() : List.of(), evaluation.removal() == null ? "" : DESTROYED,
-                decide || stage == Stage.FIT ? evaluation.fitting().parts() : List.of(), decide || stage == Stage.MEASURE ? JobDrawing.track(evaluation) : "",
-                decide && evaluation.fitting().driver() != null ? driver(evaluation.fitting().driver()) : null);
+                decide || stage == Stage.MEASURE ? JobDrawing.track(evaluation) : "",
+                decide && evaluation.fitting().driver() != null ? driver(evaluation.fitting().driver()) : null, stage == Stage.INTAKE || stage == Stage.STRIP ? diagnosis() : null);
+    }
+
+    /** The likeliest causes, and what to look at next where this stage can answer it; before anybody has looked it asks the first question. */
+    private DiagnosisView diagnosis() {
+        DiagnosisResult result = evaluation.diagnosis() == null ? DiagnosisCheck.check(new DiagnosisInput(List.of(), null)) : evaluation.diagnosis();
+        List<CauseView> causes = result.causes().stream().limit(BEST).map(r -> {
+            Cause cause = Cause.of(r.cause()).orElseThrow();
+            return new CauseView(cause.words(), Length.show(r.score(), 1), cause.ofTheSeal(), String.join("; ", r.why()), cause.remedy());
+        }).toList();
+        NextView next = result.nextCheck() == null ? null : joropo.core.diagnosis.Sign.of(result.nextCheck()).filter(s -> SheetFields.fields(stage).anyMatch(f -> f.name().equals(SignFields.name(s))))
+                .map(s -> new NextView(s.words(), s.check(), SignFields.name(s))).orElse(null);
+        return new DiagnosisView(causes, next);
     }
 
     /** What the remedy leads to, else what fits the readings. */

@@ -4,7 +4,6 @@ import java.util.List;
 import joropo.app.ui.Figure;
 import joropo.app.ui.Sign;
 import joropo.app.ui.StruckOutLine;
-import joropo.core.plan.PartsList;
 import joropo.core.sizes.SealSize;
 import org.jspecify.annotations.Nullable;
 
@@ -13,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param seals the recommended one and the next best, @param more all others that may be taken, @param track the running surface as a picture
  */
 public record OffersView(List<SealSize> sizes, List<SealView> seals, List<SealView> more, List<StruckOutLine> struckOut, List<RemedyView> remedies, List<WayView> ways,
-                         String wayNote, List<PartsList.Part> parts, String track, @Nullable DriverView driver) {
+                         String wayNote, String track, @Nullable DriverView driver, @Nullable DiagnosisView diagnosis) {
     /** A seal that may be taken. @param take what its button sends */
     public record SealView(int rank, String words, String take, Sign sign, List<String> reasons, boolean taken) { }
 
@@ -25,4 +24,13 @@ public record OffersView(List<SealSize> sizes, List<SealView> seals, List<SealVi
 
     /** The driver in figures and as a picture. */
     public record DriverView(List<Figure> figures, String drawing) { }
+
+    /** Why it leaks. @param next what to look at next, absent when nothing is left */
+    public record DiagnosisView(List<CauseView> causes, @Nullable NextView next) { }
+
+    /** A cause, never certain. */
+    public record CauseView(String words, String score, boolean ofTheSeal, String why, String remedy) { }
+
+    /** A sign to look at. @param field it is answered in */
+    public record NextView(String words, String check, String field) { }
 }

@@ -27,7 +27,9 @@ import joropo.app.job.Card.Shape;
 import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
+import joropo.app.ui.SignFields;
 import joropo.core.assembly.ProvingInput;
+import joropo.core.diagnosis.Sign;
 import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.EdgeCover;
 import joropo.core.lipseal.Layout;
@@ -60,6 +62,7 @@ final class SheetFields {
                 Card.of("innocent", "Is it the seal at all?", Shape.TICKS,
                         tick("levelSeen", "level looked at: not over-full"), tick("breatherSeen", "breather looked at: free"),
                         tick("aboveSeen", "plugs, gaskets and hoses above: dry")),
+                Card.of("signs", "Why does it leak?", Shape.LIST, signs(Sign.Group.INNOCENT, Sign.Group.RUNNING)).fold(),
                 Card.of("duty", "Duty", Shape.LIST,
                         choice("medium", "inside", choices(Medium.values(), Medium::words)).hint(AS_POSITION),
                         choice("fluid", "which, by name", Fluid.all().stream().map(f -> new Choice(f.key(), f.name())).toList()).with(Own.FLUIDS).hint("not said: the worst it may be"),
@@ -76,6 +79,7 @@ final class SheetFields {
                 Card.of("safe", "Made safe: hold", Shape.TICKS,
                         tick("isolated", "isolated and proved dead"), tick("locked", "locked and tagged"), tick("pressureOff", "pressure off, drained, weight held"),
                         of("unsafeWhy", "if one cannot be ticked: the reason", LINE)),
+                Card.of("marks", "Before anything comes off", Shape.LIST, of("reference", "moving parts stand at", LINE).hint("reference position, with its mark"), of("lineMarks", "lines that could be swapped, marked how", LINE)).fold(),
                 Card.of("found", "As found", Shape.LIST,
                         of("foundDepth", "depth of the old seal from the face", PLACE), choice("foundFacing", "its open side faced", SIDES),
                         choice("foundState", "state of its lip", pairs("SOUND", "sound", "HARD", "hard, cracked, glazed", "WORN", "worn to a wide band",
@@ -86,6 +90,7 @@ final class SheetFields {
                         yesNo("runningSleeve", "running sleeve or spacer on the shaft").hint("not said: no"),
                         of("sleevePlaceOld", "its place from its shoulder, read before pulling", PLACE).hint("only with a running sleeve"),
                         of("stripNote", "order of parts, what came with them", NOTE)),
+                Card.of("off", "What it shows: signs on what came off", Shape.LIST, signs(Sign.Group.LIP)).fold(),
                 Card.of("out", "Ways of taking it out", Shape.LIST, yesNo("edgeReachable", "its edge can be reached"), yesNo("rimProud", "a rim stands proud"),
                         of("lineRoom", "room in line with the shaft", SIZE), of("toolLength", "length of the slide hammer", SIZE), of("behind", "free depth behind it", PLAY),
                         yesNo("brittleBeside", "brittle face or running surface beside it"), yesNo("otherSide", "can be reached from behind"),
@@ -137,10 +142,17 @@ final class SheetFields {
                 Card.of("square", "Depth all round", Shape.CLOCK, choice("fitGauge", "gauge", gauges(Gauge.Use.DEPTH)).with(Own.DEPTH_GAUGES),
                         of("depth12", "at 12", PLACE), of("depth3", "at 3", PLACE), of("depth6", "at 6", PLACE), of("depth9", "at 9", PLACE),
                         of("gaugeCircle", "gauge circle", SIZE).hint("empty: half way between shaft and bore")),
+                Card.of("newSeal", "The new seal in the hand, before it goes in", Shape.LIST, choice("newGauge", "gauge", gauges(Gauge.Use.SHAFT)).with(Own.SHAFT_GAUGES), of("newOutside", "outside of its case", SIZE), of("newWidth", "width", SIZE)).fold(),
                 Card.of("sleeve", "New running sleeve", Shape.LIST, of("sleevePlaceNew", "its place from its shoulder", PLACE)).fold()));
         CARDS.put(Stage.SET, List.of(
                 Card.of("play", "Axial play", Shape.LIST, of("playMeasured", "measured, whole", PLAY), of("playLow", "builder's least", PLAY),
                         of("playHigh", "builder's most", PLAY)),
+                Card.of("bolts", "Torque plan", Shape.LIST, number("bolts", "bolts round the circle", "", 2, 96), number("boltTorque", "torque of its figure", "", 0.01, 100_000),
+                        choice("torqueUnit", "figure is in", pairs("NM", "N·m", "LBF_FT", "lbf·ft", "LBF_IN", "lbf·in", "KGF_M", "kgf·m")), choice("figureFor", "figure is for", pairs("DRY", "dry threads", "LUBRICATED", "lubricated threads", "UNKNOWN", "nobody knows")),
+                        choice("threads", "threads are", pairs("DRY", "dry", "OILED", "oiled", "ANTISEIZE", "with anti-seize", "THREADLOCKER", "with threadlocker")), of("wrenchLength", "wrench, grip to square", SIZE),
+                        of("extension", "extension in line with it", PLAY).hint("empty: none"), yesNo("leftHand", "left-hand thread").hint("not said: no")).fold(),
+                Card.of("locking", "Locking", Shape.LIST, choice("locking", "locked by", pairs("TAB", "tab", "PLATE", "plate", "WIRE", "wire", "PIN", "pin", "PEENED", "peened", "ADHESIVE_LOW", "adhesive, low", "ADHESIVE_MEDIUM", "adhesive, medium", "ADHESIVE_HIGH", "adhesive, high",
+                        "NONE", "nothing, its builder wants none")), of("lockingWay", "direction of tab, wire or pin", LINE), of("heldAgainst", "who or what held against it", LINE), yesNo("impact", "an impact tool was used").hint("not said: no")).fold(),
                 Card.of("closed", "Closed and locked", Shape.TICKS, tick("tightened", "fasteners in steps and crosswise"),
                         tick("lockedUp", "none left on trial, locking done"), tick("countedOut", "temporary things counted out"),
                         tick("guardsBack", "guards, plugs and tags back"))));
@@ -152,10 +164,17 @@ final class SheetFields {
                 Card.of("filled", "Filled", Shape.TICKS, tick("levelRight", "filled to level"), tick("breatherFree", "breather free"))));
         CARDS.put(Stage.SIGN, List.of(
                 Card.of("remark", "For the record", Shape.LIST, of("remark", "remark", NOTE), of("nextLook", "next look", DATE).hint("such as 2026-12-24")),
-                Card.of("concession", "Concession", Shape.LIST, of("concession", "what does not hold, and why it is accepted", NOTE)).fold()));
+                Card.of("concession", "Concession", Shape.LIST, of("concession", "the defect: what does not hold", NOTE), of("concessionWhy", "why it is accepted", LINE), of("concessionExpected", "what is expected of it", LINE),
+                        of("concessionFallback", "fallback, if it gets worse", LINE), of("concessionLook", "next look", DATE).hint("such as 2026-12-24")).fold(),
+                Card.of("advice", "Recommendation to the owner", Shape.LIST, of("recommendation", "what is advised", NOTE), of("recommendationAnswer", "answer", LINE).hint("empty: none yet"),
+                        of("recommendationOn", "answered on", DATE).hint("such as 2026-12-24")).fold()));
     }
 
     private SheetFields() { }
+
+    private static Field[] signs(Sign.Group... groups) {
+        return Sign.all().stream().filter(s -> List.of(groups).contains(s.group())).map(SignFields::of).toArray(Field[]::new);
+    }
 
     static List<Card> cards(Stage stage) {
         return CARDS.get(stage);

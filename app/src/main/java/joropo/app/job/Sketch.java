@@ -13,6 +13,7 @@ import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.section.Arranging;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
@@ -85,6 +86,20 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         return new Sketch(new Section(position.machineName() + ", " + position.name(), rotation(position, values), shaft, bore,
                 values.choice("entersFrom", Side.class), spaces(position, values, layout), items, shaftItems(values, width),
                 play, values.number("growth"), null, values.number("cylDepth"), stop, values.number("cornerRadius"), depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop)), assumed);
+    }
+
+    /** The same entry with its innermost seal as it was found, as far as that was read. */
+    static Section found(Section typed, Values values) {
+        BoreItem.Seal seal = typed.seal();
+        Side faced = values.choice("foundFacing", Side.class);
+        Section turned = faced == null || faced == seal.mainLip() ? typed : Arranging.turned(typed, typed.boreItems().indexOf(seal)).section();
+        Double depth = values.number("foundDepth");
+        return depth == null ? turned : turned.withSealAt(depth, turned.depthUncertaintyMm());
+    }
+
+    /** A section that was arranged on the bench: nothing in it is assumed. */
+    static Sketch arranged(Section section) {
+        return new Sketch(section, EnumSet.noneOf(Assumed.class));
     }
 
     /** Where the stop would be drawn: as read, else a little behind the seal. */

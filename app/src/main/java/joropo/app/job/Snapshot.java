@@ -8,13 +8,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * Everything a bench card shows, so that a signed job reads the same for ever, whatever rules or tables say later.
  * @param caseType layout, material and outside of the case; in older records the outside alone
- * @param remedy what is done about the running surface, @param parts what has to be in hand; both unknown to older records
+ * @param remedy what is done about the running surface, @param parts what has to be in hand, @param counted what was put in for a time or tightened, and how it stands, @param stripped what came off and what became of it; all unknown to older records
  * @param drawing the section as SVG, @param wayRound the sentence that says which way the seal faces
  * @param signer absent while the job is open, @param signedAt likewise
  */
 public record Snapshot(String number, String machine, String place, String position, Instant openedAt, String openedBy, @Nullable String size,
                        @Nullable String caseType, @Nullable String remedy, @Nullable String wayRound, @Nullable String target, List<Sheet> sheets, List<Finding> findings,
-                       String drawing, @Nullable List<String> parts, List<StepLine> steps, List<String> cautions, @Nullable String concession, @Nullable String signer,
+                       String drawing, @Nullable List<String> parts, @Nullable List<String> counted, @Nullable List<String> stripped, List<StepLine> steps, List<String> cautions, @Nullable String concession, @Nullable String signer,
                        @Nullable Instant signedAt) {
     /** Characters that the last, half-filled line of a row is worth. */
     private static final int A_ROW = 35;
@@ -23,6 +23,8 @@ public record Snapshot(String number, String machine, String place, String posit
 
     public Snapshot {
         parts = parts == null ? List.of() : List.copyOf(parts);
+        counted = counted == null ? List.of() : List.copyOf(counted);
+        stripped = stripped == null ? List.of() : List.copyOf(stripped);
     }
 
     /** How many steps stand in the left column of two, so that both are about as long. */

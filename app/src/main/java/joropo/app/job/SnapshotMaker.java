@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import joropo.app.job.Snapshot.Line;
 import joropo.app.job.Snapshot.Sheet;
 import joropo.app.job.Snapshot.StepLine;
+import joropo.app.drawing.Look;
 import joropo.app.ui.Field;
 import joropo.core.plan.FittingPlan;
 import joropo.core.plan.PartsList;
@@ -41,11 +42,25 @@ class SnapshotMaker {
                 state.job().openedAt(), state.job().openedBy(), decided.size() == null ? null : decided.size().words(), seal.isEmpty() ? null : seal,
                 remedy == null ? null : remedy.remedy().words() + ": " + remedy.reason(), planned ? FittingPlan.wayRound(evaluation.sketch().section()) : null,
                 evaluation.window() == null ? null : Length.show(evaluation.targetMm(), 2), sheets(state, evaluation), shown,
-                JobDrawing.svg(evaluation, shown), evaluation.fitting().parts().stream().map(SnapshotMaker::words).toList(), steps(state, evaluation), cautions(evaluation), evaluation.values().text("concession"), signer, signedAt);
+                JobDrawing.svg(evaluation, shown, Look.Paper.SHEET, null), JobParts.of(state, evaluation).stream().map(SnapshotMaker::words).toList(), state.kept().entries().stream().map(SnapshotMaker::words).toList(), state.kept().lists().log().stream().map(StripPart::fate).toList(), steps(state, evaluation), cautions(evaluation), concession(evaluation.values()), signer, signedAt);
     }
 
-    private static String words(PartsList.Part part) {
-        return part.count() + " " + part.name() + (part.together() == null ? "" : ", renewed together with the " + part.together());
+    private static String words(JobEntry entry) {
+        return entry.what() + ": " + switch (entry.state()) {
+            case IN -> "put in, not counted out";
+            case OUT -> "counted out";
+            case TRIAL -> "on trial";
+            case FINAL -> "final";
+        } + ", " + entry.personName();
+    }
+
+    private static String words(PartLine line) {
+        PartsList.Part part = line.part();
+        return part.count() + " " + part.name() + (part.together() == null ? "" : ", renewed together with the " + part.together()) + (line.entry() == null ? "" : ": " + line.entry().words());
+    }
+
+    private static @Nullable String concession(Values values) {
+        return values.text("concession") == null ? null : Stream.of("concession", "concessionWhy", "concessionExpected", "concessionFallback", "concessionLook").map(values::text).filter(Objects::nonNull).collect(Collectors.joining("; "));
     }
 
     private static List<Sheet> sheets(JobState state, JobEvaluation evaluation) {

@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.MapperFeature;
@@ -15,6 +16,8 @@ class TextsJson {
     /** Version of the stored form; a later one has to be able to read this one. */
     static final int SCHEMA_VERSION = 2;
     private static final TypeReference<Map<String, Typed>> TEXTS = new TypeReference<>() { };
+
+    private static final TypeReference<Map<String, String>> PLAIN = new TypeReference<>() { };
 
     private final JsonMapper json = JsonMapper.builder().enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY).build();
@@ -33,6 +36,15 @@ class TextsJson {
     }
 
     String write(Map<String, Typed> texts) {
+        return json.writeValueAsString(new TreeMap<>(texts));
+    }
+
+    /** Plain texts by name. */
+    Map<String, String> readPlain(@Nullable String text) {
+        return text == null ? Map.of() : json.readValue(text, PLAIN);
+    }
+
+    String writePlain(Map<String, String> texts) {
         return json.writeValueAsString(new TreeMap<>(texts));
     }
 

@@ -3,8 +3,11 @@ package joropo.app.print;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Map;
+import joropo.app.drawing.Drawn;
 import joropo.app.drawing.Dxf;
 import joropo.app.drawing.LineDrawing;
+import joropo.app.drawing.SectionDrawing;
+import joropo.app.drawing.SectionLines;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -36,8 +39,13 @@ public class DrawingFiles {
         return format == Format.DXF ? answer(Dxf.of(drawing).getBytes(StandardCharsets.US_ASCII), format, name) : picture(drawing.svg("d-", title), format, name, title, place);
     }
 
-    /** A picture as it is, or printed on a page. @param svg the picture, @param format SVG or PDF */
-    public ResponseEntity<byte[]> picture(String svg, Format format, String name, String title, String place) {
+    /** A section as picture, page or lines. @param name of the file without its end, @param place where it belongs */
+    public ResponseEntity<byte[]> section(Drawn drawn, Format format, String name, String place) {
+        String title = drawn.section().name().isBlank() ? "Section" : drawn.section().name();
+        return format == Format.DXF ? file(SectionLines.of(drawn), format, name, title, place) : picture(SectionDrawing.svg(drawn, "s-"), format, name, title, place);
+    }
+
+    private ResponseEntity<byte[]> picture(String svg, Format format, String name, String title, String place) {
         return answer(format == Format.PDF ? printer.pdf("print/drawing", Map.of("title", title, "place", place, "drawing", svg)) : svg.getBytes(StandardCharsets.UTF_8), format, name);
     }
 

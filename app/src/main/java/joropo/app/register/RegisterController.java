@@ -2,8 +2,10 @@ package joropo.app.register;
 
 import java.security.Principal;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import joropo.app.access.PeopleService;
+import joropo.app.bench.BenchService;
 import joropo.app.job.JobService;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Fields;
@@ -11,6 +13,9 @@ import joropo.app.ui.NotFound;
 import joropo.core.lipseal.Rotation;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.plan.PartKind;
+import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -30,19 +35,37 @@ class RegisterController {
         static final MachineForm EMPTY = new MachineForm("", "", "");
     }
 
-    /** The texts of a new position as typed. */
-    record PositionForm(String name, String shaft, String bore, Medium medium, Dirt dirt, @Nullable Rotation rotation, String speed) {
-        static final PositionForm EMPTY = new PositionForm("", "", "", Medium.OIL, Dirt.DUST, null, "");
+    /** The texts of a position as typed. */
+    record PositionForm(@Nullable PartKind kind, String name, String shaft, String bore, Medium medium, Dirt dirt, @Nullable Rotation rotation, String speed, @Nullable Boolean oneWay, @Nullable String note) {
+        static final PositionForm EMPTY = new PositionForm(PartKind.LIP_SEAL, "", "", "", Medium.OIL, Dirt.DUST, null, "", false, "");
+
+        /** As it stands, in the unit of the reader. */
+        static PositionForm of(Position p, LengthUnit unit) {
+            return new PositionForm(p.kind(), p.name(), text(p.shaftMm(), unit), text(p.boreMm(), unit), p.medium(), p.dirt(), p.rotation(), p.speedRpm() == null ? "" : Length.show(p.speedRpm(), p.speedRpm() % 1 == 0 ? 0 : 2), p.oneWay(), p.note());
+        }
+
+        private static String text(@Nullable Double mm, LengthUnit unit) {
+            return mm == null ? "" : unit == LengthUnit.INCH ? Length.show(mm / Length.MM_PER_INCH, 4) : Length.show(mm, mm % 1 == 0 ? 0 : 3);
+        }
+
+        NewPosition read(Fields fields) {
+            return new NewPosition(kind == null ? PartKind.LIP_SEAL : kind, name.strip(), fields.sizeMm("shaft", shaft), fields.sizeMm("bore", bore), medium, dirt, rotation, fields.speedRpm("speed", speed), Boolean.TRUE.equals(oneWay), note == null ? "" : note.strip());
+        }
     }
+
+    /** What may seal at a position. */
+    static final List<PartKind> KINDS = List.of(PartKind.LIP_SEAL, PartKind.PACKING, PartKind.MECHANICAL_SEAL, PartKind.O_RING, PartKind.CHEVRON);
 
     private final RegisterService register;
     private final JobService jobs;
     private final PeopleService people;
+    private final BenchService bench;
 
-    RegisterController(RegisterService register, JobService jobs, PeopleService people) {
+    RegisterController(RegisterService register, JobService jobs, PeopleService people, BenchService bench) {
         this.register = register;
         this.jobs = jobs;
         this.people = people;
+        this.bench = bench;
     }
 
     @GetMapping
@@ -67,9 +90,7 @@ class RegisterController {
     @PostMapping("/{id}/positions")
     String addPosition(@PathVariable long id, @ModelAttribute PositionForm form, Principal who, Model model) {
         Map<String, String> errors = new LinkedHashMap<>();
-        var fields = new Fields(people.find(who.getName()).orElseThrow().unit(), errors);
-        var wanted = new NewPosition(form.name().strip(), fields.sizeMm("shaft", form.shaft()), fields.sizeMm("bore", form.bore()),
-                form.medium(), form.dirt(), form.rotation(), fields.speedRpm("speed", form.speed()));
+        NewPosition wanted = form.read(new Fields(people.find(who.getName()).orElseThrow().unit(), errors));
         try {
             if (errors.isEmpty()) {
                 register.addPosition(id, wanted, who.getName());
@@ -96,12 +117,15 @@ class RegisterController {
     private String machinePage(long id, PositionForm form, Map<String, String> errors, Model model) {
         model.addAttribute("machine", register.machine(id).orElseThrow(() -> new NotFound("machine " + id)));
         model.addAttribute("positions", register.positionsOf(id));
+        model.addAttribute("causes", jobs.causes(id));
+        model.addAttribute("fitted", bench.fittedOfMachine(id));
         model.addAttribute("jobs", jobs.ofMachine(id));
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);
         model.addAttribute("media", Medium.values());
         model.addAttribute("dirts", Dirt.values());
         model.addAttribute("rotations", Rotation.values());
+        model.addAttribute("kinds", KINDS);
         return "register/machine";
     }
 }

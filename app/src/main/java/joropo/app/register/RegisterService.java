@@ -4,8 +4,12 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import joropo.app.access.PeopleService;
+import joropo.app.access.Person;
+import joropo.app.ui.NotFound;
+import joropo.core.lipseal.Rotation;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class RegisterService {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_UNIT = 12;
     /** Where the tables of ISO 286 end (mm). */
     private static final double LARGEST_MM = 1000;
 
@@ -47,18 +52,6 @@ public class RegisterService {
         return register.position(id);
     }
 
-    /** @param pattern an SQL pattern with backslash as its escape */
-    @Transactional(readOnly = true)
-    public List<Machine> machinesLike(String pattern) {
-        return register.machinesLike(pattern);
-    }
-
-    /** @param pattern an SQL pattern with backslash as its escape */
-    @Transactional(readOnly = true)
-    public List<Position> positionsLike(String pattern) {
-        return register.positionsLike(pattern);
-    }
-
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public long addMachine(String name, String place, String note, String by) {
@@ -74,15 +67,54 @@ public class RegisterService {
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public long addPosition(long machineId, NewPosition wanted, String by) {
+        mayBe(machineId, 0, wanted);
+        people.record(by, "added position " + wanted.name().strip());
+        return register.insertPosition(machineId, wanted, clock.instant());
+    }
+
+    /** What is known of a position changes; what was signed there stays as it was. @throws RefusedInput naming each field that will not do */
+    @Transactional
+    public void changePosition(long id, NewPosition wanted, String by) {
+        Position before = register.position(id).orElseThrow(() -> new NotFound("position " + id));
+        mayBe(before.machineId(), id, wanted);
+        register.changePosition(id, wanted);
+        people.record(by, "changed position " + id + ", was " + before);
+    }
+
+    private void mayBe(long machineId, long self, NewPosition wanted) {
         boolean both = wanted.shaftMm() != null && wanted.boreMm() != null;
         new Needs().that("name", isName(wanted.name()), "needs 1 to " + LONGEST_NAME + " characters")
                 .that("shaft", wanted.shaftMm() == null || wanted.shaftMm() <= LARGEST_MM, "must be at most 1000 mm: the tables of limits end there")
                 .that("bore", wanted.boreMm() == null || wanted.boreMm() <= LARGEST_MM, "must be at most 1000 mm: the tables of limits end there")
                 .that("bore", !both || wanted.boreMm() > wanted.shaftMm(), "must be larger than the shaft")
-                .that("name", register.positionsOf(machineId).stream().noneMatch(p -> p.name().equals(wanted.name().strip())),
+                .that("note", wanted.note().length() <= LONGEST_NOTE, "has room for " + LONGEST_NOTE + " characters")
+                .that("rotation", !wanted.oneWay() || wanted.rotation() == Rotation.CW || wanted.rotation() == Rotation.CCW, "must be said where it turns only one way")
+                .that("name", register.positionsOf(machineId).stream().noneMatch(p -> p.id() != self && p.name().equals(wanted.name().strip())),
                         "is there already on this machine").done();
-        people.record(by, "added position " + wanted.name().strip());
-        return register.insertPosition(machineId, wanted, clock.instant());
+    }
+
+    @Transactional(readOnly = true)
+    public List<PositionLimit> limits(long positionId) {
+        return register.limits(positionId);
+    }
+
+    /** @throws RefusedInput naming each field that will not do */
+    @Transactional
+    public void addLimit(long positionId, String what, @Nullable Double least, @Nullable Double most, String unit, String document, Person person) {
+        new Needs().that("what", isName(what), "needs 1 to " + LONGEST_NAME + " characters").that("most", least != null || most != null, "needs a least or a most")
+                .that("most", least == null || most == null || most >= least, "must not be below the least").that("limit-unit", !unit.isBlank() && unit.length() <= LONGEST_UNIT, "is needed, such as mm")
+                .that("document", document.length() <= LONGEST_NAME, "has room for " + LONGEST_NAME + " characters").done();
+        register.insertLimit(positionId, what.strip(), least, most, unit.strip(), document.strip(), person.id(), clock.instant());
+        people.record(person.name(), "wrote a limit at position " + positionId + ": " + what.strip());
+    }
+
+    /** @throws RefusedInput without a reason */
+    @Transactional
+    public void withdrawLimit(long positionId, long id, String why, String by) {
+        new Needs().that("why", isName(why), "needs a reason, up to " + LONGEST_NAME + " characters").done();
+        if (register.withdrawLimit(positionId, id, why.strip()) > 0) {
+            people.record(by, "withdrew limit " + id + ": " + why.strip());
+        }
     }
 
     private static boolean isName(String text) {

@@ -1,8 +1,10 @@
 package joropo.app.today;
 
 import java.util.List;
+import java.util.Map;
 import joropo.app.job.JobService;
 import joropo.app.register.RegisterService;
+import joropo.app.store.StoreService;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,16 +17,23 @@ class TodayController {
 
     private final JobService jobs;
     private final RegisterService register;
+    private final StoreService store;
+    private final FindService finder;
 
-    TodayController(JobService jobs, RegisterService register) {
+    TodayController(JobService jobs, RegisterService register, StoreService store, FindService finder) {
         this.jobs = jobs;
         this.register = register;
+        this.store = store;
+        this.finder = finder;
     }
 
     @GetMapping("/")
     String today(Model model) {
         model.addAttribute("jobs", jobs.openJobs());
         model.addAttribute("machines", register.machines());
+        model.addAttribute("due", store.due());
+        model.addAttribute("concessions", jobs.concessions());
+        model.addAttribute("today", store.today());
         return "today/today";
     }
 
@@ -32,12 +41,9 @@ class TodayController {
     String find(@RequestParam(defaultValue = "") String q, Model model) {
         String asked = q.strip();
         boolean usable = !asked.isEmpty() && asked.length() <= LONGEST_SEARCH;
-        String pattern = "%" + asked.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
         model.addAttribute("q", asked.length() > LONGEST_SEARCH ? asked.substring(0, LONGEST_SEARCH) : asked);
         model.addAttribute("usable", usable);
-        model.addAttribute("machines", usable ? register.machinesLike(pattern) : List.of());
-        model.addAttribute("positions", usable ? register.positionsLike(pattern) : List.of());
-        model.addAttribute("jobs", usable ? jobs.like(pattern) : List.of());
+        model.addAttribute("found", usable ? finder.find(asked) : new FindService.Found(List.of(), Map.of(), List.of(), List.of(), List.of()));
         return "today/find";
     }
 

@@ -8,6 +8,18 @@ document.addEventListener("htmx:configRequest", (event) => {
   if (header && token) event.detail.headers[header.content] = token.content;
 });
 
+// drawings are made for the screen that there is; a page that came for another one is fetched again
+const narrow = matchMedia("(max-width: 600px)");
+const middling = matchMedia("(max-width: 1023px)");
+function tellPaper() {
+  const told = (document.cookie.match(/(?:^|; )paper=(\w+)/) || [])[1];
+  const paper = narrow.matches ? "NARROW" : middling.matches ? "SHEET" : "WIDE";
+  document.cookie = `paper=${paper}; path=/; max-age=31536000; SameSite=Lax`;
+  return told !== undefined && told !== paper && document.cookie.includes(`paper=${paper}`);
+}
+if (tellPaper() && document.querySelector(".wide-drawing, .narrow-drawing")) location.reload();
+[narrow, middling].forEach((query) => query.addEventListener("change", () => { if (tellPaper() && document.getElementById("board")) location.reload(); }));
+
 const sheet = () => document.getElementById("sheet");
 const place = () => "typed:" + location.pathname;
 
@@ -106,6 +118,18 @@ document.addEventListener("htmx:afterSettle", (event) => {
   if (next) next.focus();
 });
 
+// acts on a list go out one after the other, whatever is pressed meanwhile, and bring the list as it stands then
+let acts = Promise.resolve();
+document.addEventListener("submit", (event) => {
+  const form = event.target;
+  if (!form.dataset.list) return;
+  event.preventDefault();
+  event.stopImmediatePropagation();
+  const typed = new FormData(form, event.submitter);
+  const path = event.submitter && event.submitter.hasAttribute("formaction") ? event.submitter.formAction : form.action;
+  acts = acts.then(() => htmx.ajax("POST", new URL(path).pathname, { source: document.body, target: "#" + form.dataset.list, swap: "outerHTML", values: typed })).catch(() => {});
+}, true);
+
 // keys
 const typing = (el) => el.matches("input:not([type=checkbox]), textarea, select");
 
@@ -162,11 +186,70 @@ document.addEventListener("submit", (event) => {
   } else if (!form.dataset.settled && (saving || unsaved && !own)) {
     event.preventDefault();
     form.dataset.settled = "yes";
-    settle(!own).then((saved) => { if (saved) form.requestSubmit(event.submitter); else delete form.dataset.settled; });
+    // the answer to what is saved may replace the button that was pressed: one that says the same stands in for it
+    const pressed = event.submitter && form.appendChild(event.submitter.cloneNode());
+    if (pressed) { pressed.hidden = true; pressed.removeAttribute("id"); }
+    settle(!own).then((saved) => { if (saved) form.requestSubmit(pressed); else delete form.dataset.settled; if (pressed) pressed.remove(); });
   } else {
     form.dataset.sent = "yes";
   }
 });
 window.addEventListener("pageshow", () => document.querySelectorAll("form").forEach((form) => { delete form.dataset.sent; delete form.dataset.settled; }));
+
+// a file is read here and goes out as its text, or is sent as it is
+document.querySelectorAll(".for-file").forEach((label) => { label.hidden = false; });
+document.addEventListener("change", (event) => {
+  const field = event.target;
+  if (field.type !== "file" || !field.files[0]) return;
+  if (field.dataset.send) field.form.requestSubmit();
+  if (!field.dataset.into) return;
+  field.files[0].text().then((text) => {
+    const area = document.getElementById(field.dataset.into);
+    area.value = text;
+    area.form.requestSubmit();
+  });
+});
+
+// a time that has to pass counts down where it stands
+function countDown() {
+  document.querySelectorAll("[data-ends]").forEach((timer) => {
+    const left = Math.ceil((Date.parse(timer.dataset.ends) - Date.now()) / 1000);
+    timer.textContent = left > 0 ? `${Math.floor(left / 60)}:${String(left % 60).padStart(2, "0")} left` : "time is up";
+    if (left > 0) return;
+    timer.classList.replace("is-mind", "is-holds");
+    timer.removeAttribute("data-ends");
+  });
+}
+if (document.getElementById("timers")) setInterval(countDown, 1000);
+
+// what somebody else ticks on this job is shown here without a reload; what is being typed here stays
+const live = document.querySelector("[data-live]");
+const ownWindow = Math.random().toString(36).slice(2);
+let stream = null;
+let waiting = false;
+document.addEventListener("htmx:configRequest", (event) => { event.detail.headers["X-Window"] = ownWindow; });
+const beingTyped = (part) => [...part.querySelectorAll("input:not([type=hidden]):not([type=checkbox]), textarea")].some((field) => field.value !== field.defaultValue);
+function refresh() {
+  if (document.hidden) { waiting = true; return; }
+  waiting = false;
+  htmx.ajax("GET", live.dataset.live, { swap: "none" });
+}
+document.addEventListener("htmx:oobBeforeSwap", (event) => {
+  if (["parts", "strip", "back", "ledger", "timers", "steps"].includes(event.detail.target.id) && beingTyped(event.detail.target)) event.preventDefault();
+});
+function watch() {
+  if (!live || document.hidden || stream) return;
+  stream = new EventSource(live.dataset.watch);
+  stream.addEventListener("changed", (event) => { if (event.data !== ownWindow) refresh(); });
+  if (waiting) refresh();
+}
+function unwatch() {
+  if (stream) stream.close();
+  stream = null;
+  waiting = true;   // what changes while nobody listens is asked for afterwards
+}
+document.addEventListener("visibilitychange", () => { if (document.hidden) unwatch(); else watch(); });
+window.addEventListener("pagehide", () => { if (stream) stream.close(); stream = null; });
+window.addEventListener("pageshow", watch);
 
 window.addEventListener("load", restore);

@@ -6,18 +6,28 @@ import com.openhtmltopdf.util.Diagnostic;
 import com.openhtmltopdf.util.JDKXRLogger;
 import com.openhtmltopdf.util.XRLog;
 import com.openhtmltopdf.util.XRLogger;
+import java.awt.image.BufferedImage;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.logging.Level;
 import joropo.app.Workshop;
+import joropo.app.bench.SectionText;
+import joropo.app.drawing.Drawn;
+import joropo.app.drawing.Look;
 import joropo.app.job.JobService;
 import joropo.app.job.Snapshot;
+import joropo.app.print.DrawingFiles;
+import joropo.core.section.Section;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** The printer tells of what it cannot draw only in its log: one unknown thing and the whole drawing is gone. */
 class CardIT {
@@ -31,6 +41,44 @@ class CardIT {
     @ParameterizedTest(name = "card of {0}")
     @CsvSource({"26-0001, 45x62x8, 1", "26-0003, 35x52x8, 1", "26-0005, size open, 1", "26-0008, size open, 1"})
     void printsWithoutAWarningOnOnePageWithAllFontsInside(String number, String size, int pages) throws Exception {
+        listen();
+        Snapshot card = Workshop.bean(JobService.class).snapshot(number);
+        byte[] pdf = Workshop.bean(CardService.class).pdf(card, Workshop.bean(JobService.class).signature(number), List.of());
+        assertThat(warnings).isEmpty();
+        try (var document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            assertThat(text).contains(size, number, "Findings", "Cautions", "licensed practice").doesNotContain("#");
+            assertThat(document.getNumberOfPages()).isEqualTo(pages);
+            for (PDPage page : document.getPages()) {
+                for (var name : page.getResources().getFontNames()) {
+                    assertThat(page.getResources().getFont(name).isEmbedded()).as(page.getResources().getFont(name).getName()).isTrue();
+                }
+            }
+        }
+    }
+
+    /** Turned over or up, with handles or not: the printer takes each drawing of a section whole. */
+    @ParameterizedTest
+    @EnumSource(Look.View.class)
+    void aSectionPrintsInEveryView(Look.View view) throws Exception {
+        listen();
+        Section section = Workshop.bean(SectionText.class).read(new String(CardIT.class.getResourceAsStream("/demo/tail-pulley.json").readAllBytes(), StandardCharsets.UTF_8));
+        Drawn drawn = Drawn.of(section).with(new Look(Look.Paper.WIDE, view, true, 1));
+        byte[] pdf = Workshop.bean(DrawingFiles.class).section(drawn, DrawingFiles.Format.PDF, "section", "Job 26-0006").getBody();
+        assertThat(warnings).isEmpty();
+        try (var document = Loader.loadPDF(pdf)) {
+            assertThat(new PDFTextStripper().getText(document)).contains("tail pulley", "Job 26-0006");
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(inked(new PDFRenderer(document).renderImageWithDPI(0, 40))).as("points of the page that are not white").isGreaterThan(0.05);
+        }
+    }
+
+    private static double inked(BufferedImage page) {
+        int[] points = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
+        return Arrays.stream(points).filter(p -> (p & 0xffffff) != 0xffffff).count() / (double) points.length;
+    }
+
+    private void listen() {
         XRLog.setLoggerImpl(new XRLogger() {
             @Override
             public void log(String where, Level level, String message) {
@@ -50,19 +98,6 @@ class CardIT {
                 return true;
             }
         });
-        Snapshot card = Workshop.bean(JobService.class).snapshot(number);
-        byte[] pdf = Workshop.bean(CardService.class).pdf(card, Workshop.bean(JobService.class).signature(number), List.of());
-        assertThat(warnings).isEmpty();
-        try (var document = Loader.loadPDF(pdf)) {
-            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-            assertThat(text).contains(size, number, "Findings", "Cautions", "licensed practice").doesNotContain("#");
-            assertThat(document.getNumberOfPages()).isEqualTo(pages);
-            for (PDPage page : document.getPages()) {
-                for (var name : page.getResources().getFontNames()) {
-                    assertThat(page.getResources().getFont(name).isEmbedded()).as(page.getResources().getFont(name).getName()).isTrue();
-                }
-            }
-        }
     }
 
     private void note(Level level, String message) {

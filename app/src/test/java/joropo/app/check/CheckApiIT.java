@@ -68,6 +68,32 @@ class CheckApiIT {
     }
 
     @Test
+    void torquePlan() {
+        JsonNode a = answer("torque-plan", "{\"bolts\": 8, \"torque\": 30, \"torqueUnit\": \"LBF_FT\", \"figureFor\": \"DRY\", \"threads\": \"OILED\", \"wrenchLengthMm\": 400, \"extensionMm\": 100}");
+        assertThat(a.get("verdict").asString()).isEqualTo("CAUTION");
+        assertThat(a.at("/results/sequence").toString()).isEqualTo("[1,5,3,7,2,6,4,8]");
+        assertThat(a.at("/results/passesNm/3").asDouble()).isEqualTo(30.505905);
+        assertThat(a.at("/results/wrenchNm").asDouble()).isEqualTo(24.404724);
+        assertThat(a.at("/results/inUnits/lbfFt").asDouble()).isEqualTo(22.5);
+        assertThat(post("torque-plan", "{\"bolts\": 8.5, \"torque\": 30, \"torqueUnit\": \"NM\"}").statusCode()).isEqualTo(400);
+        assertThat(post("torque-plan", "{\"bolts\": 1, \"torque\": 30, \"torqueUnit\": \"NM\"}").body()).contains("must be 2 to 96");
+    }
+
+    @Test
+    void diagnosis() throws Exception {
+        JsonNode signs = JSON.readTree(get("/api/v1/checks/diagnosis/signs"));
+        assertThat(signs).hasSize(40);
+        assertThat(signs.get(0).get("code").asString()).isEqualTo("WET_BELOW");
+        JsonNode a = answer("diagnosis", "{\"signs\": [\"LEAKS_WARM\", \"PUSHED_OUT\"], \"absent\": [\"WET_BELOW\"]}");
+        assertThat(a.at("/results/causes/0/cause").asString()).isEqualTo("BLOCKED_BREATHER");
+        assertThat(a.at("/results/causes/0/score").asDouble()).isEqualTo(6);
+        assertThat(a.at("/results/causes/0/why").size()).isEqualTo(2);
+        assertThat(a.at("/results/nextCheck").asString()).isNotBlank();
+        assertThat(post("diagnosis", "{\"signs\": [\"LIP_SAD\"]}").statusCode()).isEqualTo(422);
+        assertThat(post("diagnosis", "{}").statusCode()).isEqualTo(422);
+    }
+
+    @Test
     void lipSealSize() {
         JsonNode a = answer("lip-seal-size", "{\"shaftMm\": 44.96, \"boreMm\": 62.02, \"depthMm\": 10.2, \"system\": \"METRIC\"}");
         assertThat(a.at("/results/sizes/0/shaftMm").asDouble()).isEqualTo(45);
@@ -197,7 +223,7 @@ class CheckApiIT {
     @Test
     void listsItsKindsAndDescribesItself() throws Exception {
         assertThat(JSON.readTree(get("/api/v1/checks")).get("kinds")).extracting(JsonNode::asString)
-                .isEqualTo(List.of("limits-and-fits", "diameter", "thermal-fit", "lip-seal-size", "lip-seal", "running-surface", "removal", "driver", "section", "seat-squareness"));
+                .isEqualTo(List.of("limits-and-fits", "diameter", "thermal-fit", "lip-seal-size", "lip-seal", "running-surface", "removal", "driver", "section", "seat-squareness", "torque-plan", "diagnosis"));
         JsonNode openapi = JSON.readTree(get("/api/v1/openapi"));
         assertThat(openapi.get("paths").propertyNames()).contains("/api/v1/checks/diameter", "/api/v1/checks/limits-and-fits", "/api/v1/checks/lip-seal-size",
                 "/api/v1/checks/seat-squareness");

@@ -35,6 +35,8 @@ class QuickChecksIT {
         "removal | what=LIP_SEAL&edgeReachable=YES&behindMm=6&besideBrittleFace=NO | lever, with a pad under the tool",
         "thermal-fit | sizeMm=80&interferenceMm=0.05&part=OUTER&material=STEEL | heat to",
         "seat-squareness | outsideDiameterMm=62&gaugeCircleMm=54&depth12=2.5&depth3=2.5&depth6=2.8&depth9=2.5 | tap at",
+        "torque-plan | bolts=6&torque=24&torqueUnit=NM&figureFor=DRY&threads=DRY | 1, 4, 2, 5, 3, 6",
+        "diagnosis | signLIP_HARD=SEEN&signRAN_DRY=SEEN&signWET_BELOW=ABSENT | heat, 5.0",
         "running-surface | nominalMm=45&measuredMm=44.97&seen=GROOVE_CATCHES&grooveDepthMm=0.06&grooveWidthMm=1.3&boreMm=62 | thin repair sleeve",
         "lip-seal | shaftNominalMm=45&boreNominalMm=62&widthMm=8&angleDeg=90&perMinute=20&insideMedium=GREASE&sumpTemperatureC=60&wetting=GREASE&dirt=DUST | Struck out, and why"})
     void eachAnswersALink(String kind, String query, String expected) {

@@ -59,15 +59,15 @@ class RowLayoutTest {
     void theProfileTouchesShaftAndBoreAndTurnsWithItsLip() {
         var in = seal(Side.IN);
         var out = seal(Side.OUT);
-        List<Point> rubber = new LipProfile(in, 22.5).rubber();
+        List<Point> rubber = new LipProfile(in, 22.5, 31).rubber();
         assertThat(rubber.stream().mapToDouble(Point::y).min()).hasValueCloseTo(22.5, within(0.15));
         assertThat(rubber.stream().mapToDouble(Point::y).max()).hasValueCloseTo(31.0, within(ROUNDING));
-        List<Point> turned = new LipProfile(out, 22.5).rubber();
+        List<Point> turned = new LipProfile(out, 22.5, 31).rubber();
         for (int i = 0; i < rubber.size(); i++) {
             assertThat(turned.get(i).x()).as("mirrored about the middle of the seal").isCloseTo(2 + 8 + 2 - rubber.get(i).x(), within(ROUNDING));
             assertThat(turned.get(i).y()).isEqualTo(rubber.get(i).y());
         }
-        assertThat(new LipProfile(in, 22.5).divide().get(0)).isEqualTo(new Point(in.lipMm(), 22.5));
+        assertThat(new LipProfile(in, 22.5, 31).divide().get(0)).isEqualTo(new Point(in.lipMm(), 22.5));
     }
 
     private static BoreItem.Seal seal(Side lip) {

@@ -4,9 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import java.io.StringReader;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javax.xml.parsers.DocumentBuilderFactory;
 import joropo.app.Workshop;
 import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Rotation;
@@ -14,6 +20,9 @@ import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
+import joropo.core.section.Mount;
+import joropo.core.section.Profile;
+import joropo.core.section.Ribs;
 import joropo.core.section.Section;
 import joropo.core.section.SectionCheck;
 import joropo.core.section.ShaftItem;
@@ -22,21 +31,25 @@ import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
+import org.xml.sax.InputSource;
 
 /** Drawings of many seals and places in the real browser: no text touches another, all stays inside the picture. */
 class SectionDrawingIT {
     private static final int DRAWINGS = 120;
-    private static final int MANY_PARTS = 60;
+    private static final int RANDOM = 10_000;
+    private static final int MANY_PARTS = 120;
     private static final String OVERLAPS = """
             () => {
               const out = [];
               for (const svg of document.querySelectorAll('svg.section')) {
                 const frame = svg.getBoundingClientRect();
+                const turned = frame.height > frame.width;
+                const over = (a, b, slackX, slackY) => a.left + slackX < b.right - slackX && b.left + slackX < a.right - slackX && a.top + slackY < b.bottom - slackY && b.top + slackY < a.bottom - slackY;
                 const boxes = [...svg.querySelectorAll('text')].map(t => [t.textContent, t.getBoundingClientRect()]);
                 boxes.forEach(([text, b], i) => {
                   if (b.left < frame.left - 1 || b.right > frame.right + 1 || b.bottom > frame.bottom + 1) out.push(svg.dataset.name + ': ' + text + ' leaves the picture');
                   boxes.slice(i + 1).forEach(([other, o]) => {
-                    if (b.left < o.right - 1 && o.left < b.right - 1 && b.top + 3 < o.bottom - 3 && o.top + 3 < b.bottom - 3) out.push(svg.dataset.name + ': ' + text + ' touches ' + other);
+                    if (turned ? over(b, o, 3, 0.5) : over(b, o, 0.5, 3)) out.push(svg.dataset.name + ': ' + text + ' touches ' + other);
                   });
                 });
               }
@@ -53,8 +66,16 @@ class SectionDrawingIT {
             Drawn drawn = drawn(size, random, i);
             html.append(SectionDrawing.svg(drawn, "p" + i + "-").replace("<svg ", "<svg width='780' height='520' data-name='" + i + " " + size.words() + "' "));
         }
+        var sections = new RandomSections(7);
         for (int i = 0; i < MANY_PARTS; i++) {
-            html.append(SectionDrawing.svg(Drawn.of(manyParts(random, i)), "m" + i + "-").replace("<svg ", "<svg width='780' height='520' data-name='many parts " + i + "' "));
+            Section section = sections.next(i < MANY_PARTS / 2 ? 3 : 7);
+            List<Pin> pins = new ArrayList<>();
+            SectionCheck.check(section).findings().stream().filter(f -> f.status() != Status.PASS).forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
+            Look.Paper paper = Look.Paper.values()[i % 3];
+            Look.View view = Look.View.values()[i % 4];
+            var look = new Look(paper, view, i % 2 == 0, i % 5);
+            String size = view.isUpright() ? "width='" + paper.height() + "' height='" + paper.width + "'" : "width='" + paper.width + "' height='" + paper.height() + "'";
+            html.append(SectionDrawing.svg(Drawn.of(section).with(pins).with(look), "m" + i + "-").replace("<svg ", "<svg " + size + " data-name='" + paper + " " + view + " " + i + "' "));
         }
         Page page = Workshop.stranger(ColorScheme.LIGHT, 800, 600);
         page.navigate(Workshop.address() + "/login");   // for the fonts of the pages
@@ -66,37 +87,6 @@ class SectionDrawingIT {
         assertThat((Integer) page.evaluate("() => document.querySelectorAll('svg.section').length")).isEqualTo(DRAWINGS + MANY_PARTS);
         page.context().close();
         Workshop.complaints();
-    }
-
-    /** Up to six parts that seal with rings, washers, ports, a cover and a shoulder, and features of the shaft. */
-    private static Section manyParts(Random random, int i) {
-        List<BoreItem> bore = new ArrayList<>();
-        List<Space> spaces = new ArrayList<>(List.of(new Space(Medium.AIR, Dirt.values()[i % 4], null, null)));
-        double x = random.nextInt(4) - 1;
-        if (i % 3 == 0) {
-            bore.add(new BoreItem.Cover("p", x - 3, 2.0, null, null));
-        }
-        if (i % 2 == 0) {
-            bore.add(new BoreItem.Ring("r", x, 1.9, 1.75, null, null, null));
-            x += 1.9;
-        }
-        int seals = 1 + random.nextInt(6);
-        for (int n = 0; n < seals; n++) {
-            if (random.nextBoolean()) {
-                bore.add(new BoreItem.Spacer("w" + n, x, 2.5, null, random.nextBoolean() ? null : Double.valueOf(49), null, null, null));
-                x += 2.5;
-            }
-            Side side = random.nextBoolean() ? Side.IN : Side.OUT;
-            bore.add(random.nextInt(5) == 0 ? new BoreItem.Chevron("c" + n, x, 12.0, null, side, 4, null, null)
-                    : new BoreItem.Seal("s" + n, x, 8.0, 62.0, CaseType.values()[n % 3], side, random.nextBoolean() ? side.other() : null, true, null));
-            x = bore.get(bore.size() - 1).toMm() + random.nextInt(5);
-            bore.add(new BoreItem.Port("q" + n, BoreItem.Port.Kind.DRAIN, x, x + 1.5, 6.0));
-            x += 2;
-            spaces.add(new Space(Medium.values()[random.nextInt(9)], null, i % 5 == 0 ? 0.05 : 0.0, null));
-        }
-        bore.add(new BoreItem.Shoulder("h", x, null, 55.0));
-        return new Section("many parts", Rotation.BOTH, 45.0, 62.0, null, spaces, bore, List.of(new ShaftItem.RunningSurface(0.0, x), new ShaftItem.Sleeve(x + 4, x + 20, null), new ShaftItem.Slinger(-6.0, -4.0, null),
-                new ShaftItem.Keyway(-30.0, -10.0, null), new ShaftItem.WearGroove(4.0, 5.2, 0.1)), 0.1, 0.1, null, null, null, null, null);
     }
 
     private static Drawn drawn(SealSize size, Random random, int i) {
@@ -118,10 +108,75 @@ class SectionDrawingIT {
                 List.of(new ShaftItem.RunningSurface(from - 4, stop + 4)), 0.2, 0.1, null, null, null, null, null);
         List<Pin> pins = new ArrayList<>();
         for (int n = 0; n < random.nextInt(13); n++) {
-            pins.add(new Pin(n + 1, Status.values()[random.nextInt(5)], Pin.Spot.values()[random.nextInt(8)]));
+            pins.add(new Pin(n + 1, Status.values()[random.nextInt(5)], Pin.Spot.values()[random.nextInt(8)], null));
         }
         return new Drawn(section, stop, i % 7 != 0, i % 5 != 1, List.of(SectionCheck.check(section).track()), "Ø " + size.words().split("x")[0] + " h11",
-                "Ø " + size.words().split("x")[1] + " H8", i % 2 == 0 ? List.of() : List.of("not read or decided yet, drawn as usual: bore, way round, stop"), pins);
+                "Ø " + size.words().split("x")[1] + " H8", i % 2 == 0 ? List.of() : List.of("not read or decided yet, drawn as usual: bore, way round, stop"), pins, Look.SHEET);
+    }
+
+    /** Whatever a section holds it is judged and drawn, whole and well formed, in every paper and view. */
+    @Test
+    void tenThousandRandomSectionsAreJudgedAndDrawn() {
+        List<String> wrong = IntStream.range(0, RANDOM).parallel().mapToObj(SectionDrawingIT::judgedAndDrawn).filter(s -> !s.isEmpty()).limit(3).toList();
+        assertThat(wrong).isEmpty();
+    }
+
+    private static String judgedAndDrawn(int n) {
+        try {
+            Section section = new RandomSections(n).next(4);
+            String svg = SectionDrawing.svg(Drawn.of(section).with(new Look(Look.Paper.values()[n % 3], Look.View.values()[n % 4], n % 2 == 0, 0)), "x-");
+            if (SectionCheck.check(section).findings().isEmpty() || svg.contains("NaN") || svg.contains("Infinity") || svg.contains("null")) {
+                return n + ": not whole";
+            }
+            if (n % 50 == 0) {
+                DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
+                assertThat(Dxf.of(SectionLines.of(Drawn.of(section)))).contains("LINE").doesNotContain("NaN");
+            }
+            return "";
+        } catch (Exception | AssertionError e) {
+            return n + ": " + e;
+        }
+    }
+
+    /** Left and right, up and down are the same picture turned: as many shapes, every text once. */
+    @Test
+    void turningThePaperChangesNoPart() {
+        Section section = new RandomSections(3).next(3);
+        List<String> pictures = Stream.of(Look.View.values()).map(v -> SectionDrawing.svg(Drawn.of(section).with(new Look(Look.Paper.WIDE, v, false, null)), "t-")).toList();
+        for (String picture : pictures) {
+            assertThat(count(picture, "<path")).isEqualTo(count(pictures.get(0), "<path"));
+            assertThat(count(picture, "<text")).isEqualTo(count(pictures.get(0), "<text"));
+        }
+        assertThat(pictures).doesNotHaveDuplicates();
+    }
+
+    private static int count(String text, String part) {
+        return text.split(part, -1).length - 1;
+    }
+
+    @Test
+    void everyLayoutOfASealHasItsOwnPicture() {
+        Set<String> pictures = new HashSet<>();
+        int made = 0;
+        for (Profile profile : Profile.values()) {
+            for (CaseType type : CaseType.values()) {
+                for (Ribs ribs : Ribs.values()) {
+                    for (boolean flange : new boolean[] {false, true}) {
+                        var seal = new BoreItem.Seal("s1", 2.0, 8.0, null, 62.0, null, null, type, Side.IN, Side.OUT, true, ribs, profile, null, null, null, null, flange ? 70.0 : null, flange ? 2.0 : null);
+                        pictures.add(new PartShapes(plain(seal), 0).of(seal).toString());
+                        made++;
+                    }
+                }
+            }
+        }
+        // bare and stainless metal look alike, a rolled PTFE lip has neither ribs nor rubber outside
+        assertThat(pictures).hasSizeGreaterThan(made / 3);
+        var onShaft = new BoreItem.Seal("s1", 2.0, 8.0, null, 62.0, null, Mount.SHAFT, null, Side.IN, null, true, null, null, null, null, null, null, null, null);
+        assertThat(new LipProfile(onShaft, 22.5, 31).divide().get(0).y()).as("a seal on the shaft has its lip on the housing").isEqualTo(31);
+    }
+
+    private static Section plain(BoreItem.Seal seal) {
+        return new Section("", null, 45.0, 62.0, null, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)), List.of(seal), List.of(), null, null, null, null, null, null, null);
     }
 
     @Test
@@ -129,7 +184,7 @@ class SectionDrawingIT {
         for (double[] f : new double[][] {{0.5, 0.9, 0.2, 0}, {900, 1000, 20, 4000}, {45, 62, 8, -4000}, {1, 999, 500, 0}}) {
             var section = new Section("absurd", null, f[0], f[1], null, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
                     List.of(new BoreItem.Seal("s1", f[3], f[2], f[1], null, Side.IN, null, true, null)), List.of(), null, null, null, null, null, null, null);
-            String svg = SectionDrawing.svg(new Drawn(section, f[3] + f[2], false, true, List.of(), null, null, List.of(), List.of()), "x-");
+            String svg = SectionDrawing.svg(new Drawn(section, f[3] + f[2], false, true, List.of(), null, null, List.of(), List.of(), Look.SHEET), "x-");
             assertThat(svg).doesNotContain("NaN").doesNotContain("Infinity").endsWith("</svg>\n").hasSizeLessThan(120_000);
         }
     }

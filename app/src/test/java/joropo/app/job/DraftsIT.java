@@ -228,7 +228,7 @@ class DraftsIT {
         Posted posted = new Posted("t", 0, LengthUnit.MM, Map.of("shaftA1", "44.9", "shaftA2", "44.9"));
         var refused = jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"));
         assertThat(refused.kept()).isFalse();
-        assertThat(refused.view().held()).contains("Isolated, locked, pressure off");
+        assertThat(refused.view().held().why()).contains("Isolated, locked, pressure off");
         JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "unsafeWhy", "no lock on this old starter, fuses drawn and carried");
         assertThat(jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol")).kept()).isTrue();
         assertThat(jobs.snapshot(number).findings()).anyMatch(f -> f.id().equals("safe") && f.status() == Status.CAUTION && f.message().contains("fuses drawn"));
@@ -292,7 +292,7 @@ class DraftsIT {
     void whatDoesNotHoldWantsAConcessionOfALead() {
         String number = JobMaker.readyToSign("OUT");
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.sign(number, JobMaker.person("jacinta"))).withMessageContaining("a lead writes a concession");
-        JobMaker.keep(number, Stage.SIGN, "concession", "Reversed until the purge line is back; look daily.");
+        JobMaker.keep(number, Stage.SIGN, "concession", "Reversed until the purge line is back; look daily.", "concessionWhy", "no purge line before Friday", "concessionExpected", "a drop an hour", "concessionFallback", "stop at the next drop a minute", "concessionLook", "2026-12-01");
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.sign(number, JobMaker.person("marisol"))).withMessageContaining("only a lead signs");
         jobs.sign(number, JobMaker.person("jacinta"));
         assertThat(jobs.snapshot(number).concession()).startsWith("Reversed until");

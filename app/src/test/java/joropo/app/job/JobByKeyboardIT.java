@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
+import joropo.app.Keyboard;
 import joropo.app.Workshop;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -46,6 +47,8 @@ class JobByKeyboardIT {
         keys.field("size", "45x62x8").pick("layout", "lip with").pick("material", "HNBR").pick("caseType", "rubber").pick("mainLip", "inside");
         assertThat(page.locator("#way-round")).hasText("Open side, with the spring, faces inside, towards the oil; dust lip faces outside.");
         assertThat(page.locator("#figures-way")).containsText("0.00 to 2.50");
+        keys.to("#part-line-lip-seal summary").press("Enter").field("reason-lip-seal", "batch K-1, cured 2Q2025");
+        assertThat(page.locator("#part-line-lip-seal")).containsText("new, laid out: batch K-1, cured 2Q2025");
         keep(keys, "fit");
 
         for (int step = 1; step <= 17; step++) {

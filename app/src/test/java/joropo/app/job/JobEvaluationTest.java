@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import joropo.app.drawing.Look;
 import joropo.app.register.Position;
 import joropo.app.settings.OwnDriver;
 import joropo.app.settings.OwnGauge;
@@ -16,6 +17,7 @@ import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Practice;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.PartsList;
 import joropo.core.plan.Step;
 import joropo.core.readings.Gauge;
@@ -49,7 +51,7 @@ class JobEvaluationTest {
     }
 
     private JobEvaluation evaluate(@Nullable Double shaft, @Nullable Double bore) {
-        return JobEvaluation.of(new Position(1, 1, "Conveyor", "yard", "output", shaft, bore, Medium.OIL, Dirt.DUST, null, null), texts, SHOP);
+        return JobEvaluation.of(new Position(1, 1, "Conveyor", "yard", "output", shaft, bore, Medium.OIL, Dirt.DUST, null, null, PartKind.LIP_SEAL, false, ""), texts, SHOP);
     }
 
     private Status status(String id) {
@@ -62,7 +64,7 @@ class JobEvaluationTest {
         assertThat(empty.errors()).isEmpty();
         assertThat(empty.findings()).extracting(JobFinding::status).containsOnly(Status.MISSING);
         assertThat(empty.sketch().assumed()).containsExactlyInAnyOrder(Sketch.Assumed.values());
-        assertThat(JobDrawing.svg(empty, List.of())).contains("not read or decided yet").doesNotContain("NaN");
+        assertThat(JobDrawing.svg(empty, List.of(), Look.Paper.SHEET, null)).contains("not read or decided yet").doesNotContain("NaN");
         assertThat(empty.plan()).isEmpty();
         assertThat(empty.madeSafe()).isFalse();
     }
@@ -77,7 +79,7 @@ class JobEvaluationTest {
         assertThat(full.pressFit().interferenceMinMm()).isEqualTo(0.182);
         assertThat(full.verdict(Stage.DECIDE)).as("easily confused sizes are named").isEqualTo(Status.CAUTION);
         assertThat(full.plan()).extracting(Step::id).contains("depth");
-        assertThat(JobDrawing.svg(full, List.of())).contains("Ø 45 h11").contains("Ø 62 H8").doesNotContain("not read");
+        assertThat(JobDrawing.svg(full, List.of(), Look.Paper.SHEET, null)).contains("Ø 45 h11").contains("Ø 62 H8").doesNotContain("not read");
     }
 
     @ParameterizedTest(name = "{0} = {1}: {2} is {3}")
@@ -111,7 +113,7 @@ class JobEvaluationTest {
     void aPositionOfInchSizeIsJudgedAsSuchBeforeTheSealIsDecided() {
         type(Stage.MEASURE, "boreGauge", "BORE_GAUGE_3", "boreA1", "3.3708 in", "boreA2", "3.3710 in");
         assertThat(evaluate(63.5, 85.62).findings()).filteredOn(f -> f.finding().id().equals("bore-size")).extracting(JobFinding::status).containsExactly(Status.PASS);
-        assertThat(JobDrawing.svg(evaluate(63.5, 85.62), List.of())).doesNotContain("H8");
+        assertThat(JobDrawing.svg(evaluate(63.5, 85.62), List.of(), Look.Paper.SHEET, null)).doesNotContain("H8");
     }
 
     @Test
@@ -189,7 +191,7 @@ class JobEvaluationTest {
 
     @Test
     void theSpeedOfThePositionServesUntilAnotherIsTyped() {
-        var position = new Position(1, 1, "Conveyor", "yard", "output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0);
+        var position = new Position(1, 1, "Conveyor", "yard", "output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0, PartKind.LIP_SEAL, false, "");
         assertThat(JobEvaluation.of(position, texts, SHOP).speedMPerS()).as("worked case").isCloseTo(3.416, within(0.0005));
         type(Stage.INTAKE, "speed", "725");
         assertThat(JobEvaluation.of(position, texts, SHOP).speedMPerS()).isCloseTo(1.708, within(0.0005));
@@ -204,7 +206,7 @@ class JobEvaluationTest {
     }
 
     private JobEvaluation atSpeed(Shop shop) {
-        return JobEvaluation.of(new Position(1, 1, "Conveyor", "yard", "output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0), texts, shop);
+        return JobEvaluation.of(new Position(1, 1, "Conveyor", "yard", "output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0, PartKind.LIP_SEAL, false, ""), texts, shop);
     }
 
     /** A groove under the new lip fails; a remedy that holds answers it, and nothing is left to keep clear of but for the shift. */
@@ -297,7 +299,8 @@ class JobEvaluationTest {
         assertThat(status("pair")).isEqualTo(Status.PASS);
         JobEvaluation pair = atSpeed(SHOP);
         assertThat(pair.sketch().section().seals()).extracting(s -> s.fromMm()).containsExactly(0.0, 12.0);
-        assertThat(pair.plan()).extracting(Step::act).anyMatch(a -> a.contains("to 12.00 mm from the face (the inner seal; the outer one then to 0.00"))
+        assertThat(pair.plan()).extracting(Step::act).anyMatch(a -> a.contains("to 12.00 mm from the face (the inner seal)"))
+                .anyMatch(a -> a.contains("Then the lip seal s2: open side faces outside, outer face to 0.00 mm; the room behind it filled with grease first"))
                 .anyMatch(a -> a.contains("the second seal, before it, faces outside"));
         type(Stage.FIT, "fitGauge", "DEPTH_MICROMETER", "depth12", "0", "depth3", "0", "depth6", "0", "depth9", "0");
         assertThat(atSpeed(SHOP).findings()).as("the depths are those of the outer seal").filteredOn(f -> f.finding().id().equals("S2-fitted")).extracting(JobFinding::status).containsOnly(Status.PASS);
@@ -331,7 +334,7 @@ class JobEvaluationTest {
     void twoSealsNeedTheirRoomAndARunningSleeveItsPlace() {
         type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.DECIDE, "layout", "BACK_TO_BACK");
         assertThat(status("pair")).as("two of 8 mm in 10.5").isEqualTo(Status.FAIL);
-        assertThat(JobDrawing.svg(evaluate(45.0, 62.0), List.of()).split("One lip seal")).as("both are drawn").hasSize(3);
+        assertThat(JobDrawing.svg(evaluate(45.0, 62.0), List.of(), Look.Paper.SHEET, null).split("One lip seal")).as("both are drawn").hasSize(3);
         type(Stage.STRIP, "runningSleeve", "YES", "sleevePlaceOld", "12.0").type(Stage.FIT, "sleevePlaceNew", "12.6");
         assertThat(status("sleeve-place")).isEqualTo(Status.FAIL);
         assertThat(evaluate(45.0, 62.0).fitting().parts()).extracting(PartsList.Part::together).contains("running sleeve", "lip seal");

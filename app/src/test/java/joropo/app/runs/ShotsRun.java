@@ -2,6 +2,7 @@ package joropo.app.runs;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Media;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,6 +35,13 @@ class ShotsRun {
         take(page, "/checks", "quick-checks");
         take(page, "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2.5&shaftInPlace=YES&standsOutMm=12", "quick-driver");
         take(page, "/settings", "settings");
+        take(page, "/sections", "sections");
+        take(page, "/sections/3?at=b0", "bench");
+        take(page, "/sections/2/against", "bench-compared");
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        take(page, "/sections/3?at=e", "bench-print");
+        Page narrow = Workshop.page("marisol", ColorScheme.LIGHT, 400, 860);
+        take(narrow, "/sections/3?at=b0", "bench-narrow");
         card("26-0001");
     }
 

@@ -87,6 +87,12 @@ public final class PressFitCheck {
         return Math.max(0, loss) * (in.caseType() == CaseType.RUBBER ? RUBBER_SHARE : 1);
     }
 
+    /** Outside of the seal by its maker's word or the table (mm); absent where nobody knows it. */
+    public static @Nullable Limits outsideLimits(PressFitInput in) {
+        Allowance outside = outside(in);
+        return outside == null ? null : new Limits(Length.snap(in.boreNominalMm() + outside.minMm), Length.snap(in.boreNominalMm() + outside.maxMm));
+    }
+
     /** Outside of the seal over the nominal bore; absent where nobody knows it. */
     private static @Nullable Allowance outside(PressFitInput in) {
         if (in.outsideMinMm() != null) {

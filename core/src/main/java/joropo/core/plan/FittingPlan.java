@@ -8,11 +8,17 @@ import joropo.core.lipseal.EdgeCover;
 import joropo.core.lipseal.Lubricants.Zone;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Side;
+import joropo.core.material.Medium;
 import joropo.core.removal.Cleaning;
 import joropo.core.section.BoreItem;
+import joropo.core.section.Joint;
+import joropo.core.section.Level;
 import joropo.core.section.Section;
+import joropo.core.section.SectionCheck;
+import joropo.core.section.Space;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The steps of fitting one lip seal into its bore, in working order, with hold points (guide).
@@ -35,7 +41,7 @@ public final class FittingPlan {
     public static List<Step> of(PlanInput in) {
         var plan = new FittingPlan(in);
         plan.before();
-        plan.press();
+        plan.parts();
         plan.after();
         return List.copyOf(plan.steps);
     }
@@ -65,6 +71,10 @@ public final class FittingPlan {
         step("dry-trial", "Dry trial: shaft in its bearing, driver on the case, turned by hand to feel that it sits true.",
                 "What does not go dry does not go better under load.");
         hold("way-round", "Way round against the drawing: " + wayRound(section), "The wrong way round is the most frequent fault of all.");
+        for (int i = 0; i < section.clockMarks().size(); i++) {
+            var mark = section.clockMarks().get(i);
+            hold("clock-" + (i + 1), "Clock mark: " + mark.what() + ", at " + Length.show(mark.clock(), mark.clock() % 1 == 0 ? 0 : 1) + " o'clock seen from outside.", "Turned a little it is closed, starved or sheared.");
+        }
         lubricate();
         step("edges", edges(), "An edge nicks the lip where nobody sees it.");
     }
@@ -119,11 +129,54 @@ public final class FittingPlan {
         return "The shaft enters with the lip: its edge rounded and smooth. Count in whatever is put inside for a time.";
     }
 
+    /** Each part in the order in which it reaches its place; the innermost seal with all that driving it takes. */
+    private void parts() {
+        List<String> order = SectionCheck.check(section).buildOrder();
+        List<Joint> closed = section.joints().stream().filter(j -> j.sealedBy() != Joint.Closure.NONE).toList();
+        closed.stream().filter(j -> !order.contains(j.words())).forEach(this::joint);
+        for (String name : order) {
+            closed.stream().filter(j -> j.words().equals(name)).findFirst().ifPresent(this::joint);
+            section.boreItems().stream().filter(i -> name.equals(i.id()) && i instanceof BoreItem.Part).findFirst().ifPresent(this::part);
+        }
+        if (!order.contains(seal.id())) {
+            press();   // no order lets all parts in, which the section says: the seal is driven all the same
+        }
+    }
+
+    private void joint(Joint joint) {
+        hold("joint-" + joint.words().replace(' ', '-'), "Close the " + joint.words() + ": " + joint.sealedBy().name().toLowerCase(Locale.ROOT).replace('_', '-') + ".", "A lip can be perfect and the joint beside it leaks.");
+    }
+
+    private void part(BoreItem item) {
+        if (item == seal) {
+            press();
+        } else if (item instanceof BoreItem.Sealing other) {
+            hold("in-" + item.id(), "Then the " + item.words() + " " + item.id() + ": open side faces " + other.open().words() + ", outer face to " + mm(other.fromMm() - seal.fromMm() + targetMm()) + " mm" + greaseBehind(other) + ".",
+                    "It must touch neither lip nor spring of the other.", "", item.id());
+        } else if (item instanceof BoreItem.Ring) {
+            hold("in-" + item.id(), "Retaining ring " + item.id() + " into its groove: felt and tapped home all round.", "A ring that only looks home flies out.", "Eye protection; nobody in line with the ring.", item.id());
+        } else if (!(item instanceof BoreItem.Bearing b && b.entersFrom() == null)) {
+            step("in-" + item.id(), "Put in the " + item.words() + " " + item.id() + ", its outer face at " + mm(item.fromMm()) + " mm.", "", "", item.id());
+        }
+    }
+
+    /** What is filled in behind a seal before it goes in. */
+    private String greaseBehind(BoreItem.Sealing part) {
+        List<BoreItem> sealing = section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).toList();
+        Space behind = section.spaces().get(sealing.indexOf(part) + 1);
+        return behind.medium() == Medium.GREASE ? "; the room behind it filled with grease first" + (behind.level() == Level.FULL ? "" : ", a third to a half") : "";
+    }
+
+    /** Where the innermost seal goes; as the section has it while nothing says how deep. */
+    private double targetMm() {
+        return in.targetDepthMm() == null ? seal.fromMm() : in.targetDepthMm();
+    }
+
     private void press() {
-        step("start", "Start the seal by hand, square in the lead-in.", "");
+        step("start", "Start the seal by hand, square in the lead-in.", "", "", seal.id());
         step("drive", driver() + " Small steps, looking round the circumference each time.",
                 "Home is known by the change of sound or the tool's stop, and by the depth agreeing: dirt gives a false bottom.",
-                "Hands clear of the driver; eye protection under the hammer; support the job on the ring that is driven against.");
+                "Hands clear of the driver; eye protection under the hammer; support the job on the ring that is driven against.", seal.id());
         hold("depth", "Depth at four places, " + depthWords() + "; tilt in its limit.", "A tilted seal wears one side of its lip.");
         hold("free", "What comes next is free: the bearing still moves as before, nothing rubs.", "Pressed too far it runs against what turns.");
     }
@@ -142,8 +195,7 @@ public final class FittingPlan {
         if (in.targetDepthMm() == null) {
             return "at a depth that is still to be decided: decide it before you drive";
         }
-        return "to " + mm(in.targetDepthMm()) + " mm from the face" + (section.seals().size() < 2 ? ""
-                : " (the inner seal; the outer one then to " + mm(in.targetDepthMm() - seal.fromMm() + section.seals().get(0).fromMm()) + ", grease between them)");
+        return "to " + mm(in.targetDepthMm()) + " mm from the face" + (section.seals().size() < 2 ? "" : " (the inner seal)");
     }
 
     private static String mm(double mm) {
@@ -161,18 +213,26 @@ public final class FittingPlan {
     }
 
     private void step(String id, String act, String why) {
-        step(id, act, why, "");
+        step(id, act, why, "", null);
     }
 
     private void step(String id, String act, String why, String caution) {
-        steps.add(new Step(id, act, why, false, caution));
+        step(id, act, why, caution, null);
+    }
+
+    private void step(String id, String act, String why, String caution, @Nullable String part) {
+        steps.add(new Step(id, act, why, false, caution, part, InHand.of(id)));
     }
 
     private void hold(String id, String act, String why) {
-        hold(id, act, why, "");
+        hold(id, act, why, "", null);
     }
 
     private void hold(String id, String act, String why, String caution) {
-        steps.add(new Step(id, act, why, true, caution));
+        hold(id, act, why, caution, null);
+    }
+
+    private void hold(String id, String act, String why, String caution, @Nullable String part) {
+        steps.add(new Step(id, act, why, true, caution, part, InHand.of(id)));
     }
 }

@@ -1,7 +1,9 @@
 package joropo.core.section;
 
+import java.util.Locale;
 import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Side;
+import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +17,16 @@ public sealed interface BoreItem {
 
     /** x of its innermost face. */
     Double toMm();
+
+    /** The same with its outermost face at another place, whatever belongs to it moved along. */
+    BoreItem at(double newFromMm);
+
+    /** What it is called in the trade. */
+    default String words() {
+        return this instanceof Seal ? "lip seal" : this instanceof Chevron ? "chevron set" : this instanceof Ring ? "retaining ring" : this instanceof Spacer ? "washer"
+                : this instanceof Shoulder ? "shoulder" : this instanceof Port p ? p.kind().name().toLowerCase(Locale.ROOT) + " port" : this instanceof Bearing ? "bearing" : this instanceof Cover ? "cover"
+                : this instanceof Step ? "step of the bore" : "lead-in";
+    }
 
     /** A part that is put in, not a feature of the housing. */
     sealed interface Part extends BoreItem {
@@ -45,23 +57,29 @@ public sealed interface BoreItem {
      * @param spring absent: true, @param ribs absent: NONE, @param profile absent: STANDARD, @param mount absent: BORE
      * @param lipOffsetMm from its open side to the lip, absent: 0.4 of the width
      * @param reversedOnPurpose whether somebody turned it for a reason
+     * @param flangeDiameterMm, @param flangeThicknessMm of a flange at its outer face that lies on the housing, absent: none
      */
     record Seal(String id, Double fromMm, Double widthMm, @Nullable Double toleranceMm, Double outsideDiameterMm, @Nullable Double insideDiameterMm, @Nullable Mount mount,
                 @Nullable CaseType caseType, Side mainLip, @Nullable Side dustLip, @Nullable Boolean spring, @Nullable Ribs ribs, @Nullable Profile profile,
-                @Nullable Double lipOffsetMm, @Nullable Boolean reversedOnPurpose, @Nullable Side entersFrom, @Nullable String beforeItem) implements Sealing {
+                @Nullable Double lipOffsetMm, @Nullable Boolean reversedOnPurpose, @Nullable Side entersFrom, @Nullable String beforeItem, @Nullable Double flangeDiameterMm,
+                @Nullable Double flangeThicknessMm) implements Sealing {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
 
         /** A seal pressed into the bore from outside. */
         public Seal(String id, Double fromMm, Double widthMm, Double outsideDiameterMm, @Nullable CaseType caseType, Side mainLip,
                     @Nullable Side dustLip, boolean spring, @Nullable Double lipOffsetMm) {
-            this(id, fromMm, widthMm, null, outsideDiameterMm, null, null, caseType, mainLip, dustLip, spring, null, null, lipOffsetMm, null, null, null);
+            this(id, fromMm, widthMm, null, outsideDiameterMm, null, null, caseType, mainLip, dustLip, spring, null, null, lipOffsetMm, null, null, null, null, null);
         }
 
         public Seal {
             new Needs().given("id", id).place("fromMm", fromMm).size("widthMm", widthMm).optionalNotNegative("toleranceMm", toleranceMm).size("outsideDiameterMm", outsideDiameterMm)
                     .optionalSize("insideDiameterMm", insideDiameterMm).given("mainLip", mainLip).optionalNotNegative("lipOffsetMm", lipOffsetMm)
-                    .that("lipOffsetMm", lipOffsetMm == null || widthMm == null || lipOffsetMm < widthMm, "must be below the width").done();
+                    .that("lipOffsetMm", lipOffsetMm == null || widthMm == null || lipOffsetMm < widthMm, "must be below the width")
+                    .optionalSize("flangeDiameterMm", flangeDiameterMm).optionalSize("flangeThicknessMm", flangeThicknessMm)
+                    .that("flangeDiameterMm", flangeDiameterMm == null || outsideDiameterMm == null || flangeDiameterMm > outsideDiameterMm, "must be above the outside, got " + flangeDiameterMm)
+                    .that("flangeThicknessMm", (flangeDiameterMm == null) == (flangeThicknessMm == null), "goes together with flangeDiameterMm")
+                    .that("flangeThicknessMm", flangeThicknessMm == null || widthMm == null || flangeThicknessMm < widthMm, "must be below the width").done();
             toleranceMm = toleranceMm == null ? Sealing.usualToleranceMm(widthMm) : toleranceMm;
             mount = mount == null ? Mount.BORE : mount;
             spring = spring == null || spring;
@@ -81,16 +99,24 @@ public sealed interface BoreItem {
             return mainLip;
         }
 
-        /** The same seal at another place. */
+        @Override
         public Seal at(double newFromMm) {
-            return new Seal(id, newFromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, mainLip, dustLip, spring, ribs, profile, lipOffsetMm,
-                    reversedOnPurpose, entersFrom, beforeItem);
+            return with(newFromMm, mainLip, dustLip);
         }
 
         /** The same seal turned round: what faced in faces out. */
         Seal turned() {
-            return new Seal(id, fromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, mainLip.other(), dustLip == null ? null : dustLip.other(), spring, ribs,
-                    profile, lipOffsetMm, reversedOnPurpose, entersFrom, beforeItem);
+            return with(fromMm, mainLip.other(), dustLip == null ? null : dustLip.other());
+        }
+
+        private Seal with(double newFromMm, Side newMainLip, @Nullable Side newDustLip) {
+            return new Seal(id, newFromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, newMainLip, newDustLip, spring, ribs, profile, lipOffsetMm,
+                    reversedOnPurpose, entersFrom, beforeItem, flangeDiameterMm, flangeThicknessMm);
+        }
+
+        /** Whether its flange lies on the housing, so that it goes in so far and no further. */
+        boolean hasFlange() {
+            return flangeDiameterMm != null;
         }
 
         /** x of the lip. */
@@ -117,6 +143,15 @@ public sealed interface BoreItem {
         public Side open() {
             return lips;
         }
+
+        @Override
+        public Chevron at(double newFromMm) {
+            return new Chevron(id, newFromMm, widthMm, toleranceMm, lips, rings, entersFrom, beforeItem);
+        }
+
+        Chevron turned() {
+            return new Chevron(id, fromMm, widthMm, toleranceMm, lips.other(), rings, entersFrom, beforeItem);
+        }
     }
 
     /** A retaining ring in its groove. @param fromMm x of the groove's outer wall, @param toleranceMm of the ring's thickness */
@@ -130,6 +165,11 @@ public sealed interface BoreItem {
         @Override
         public Double toMm() {
             return fromMm + grooveWidthMm;
+        }
+
+        @Override
+        public Ring at(double newFromMm) {
+            return new Ring(id, newFromMm, grooveWidthMm, thicknessMm, toleranceMm, entersFrom, beforeItem);
         }
     }
 
@@ -146,6 +186,11 @@ public sealed interface BoreItem {
         public Double toMm() {
             return fromMm + thicknessMm;
         }
+
+        @Override
+        public Spacer at(double newFromMm) {
+            return new Spacer(id, newFromMm, thicknessMm, toleranceMm, insideDiameterMm, outsideDiameterMm, entersFrom, beforeItem);
+        }
     }
 
     /** A step of the housing that stops what is pushed against it. @param toleranceMm of its distance to the ring's groove */
@@ -157,6 +202,11 @@ public sealed interface BoreItem {
         @Override
         public Double toMm() {
             return fromMm;
+        }
+
+        @Override
+        public Shoulder at(double newFromMm) {
+            return new Shoulder(id, newFromMm, toleranceMm, insideDiameterMm);
         }
     }
 
@@ -170,6 +220,10 @@ public sealed interface BoreItem {
                     .optionalBetween("clock", clock, 0, 12).done();
         }
 
+        @Override
+        public Port at(double newFromMm) {
+            return new Port(id, kind, newFromMm, Length.snap(newFromMm + toMm - fromMm), clock);
+        }
     }
 
     /**
@@ -194,6 +248,11 @@ public sealed interface BoreItem {
         public Double toMm() {
             return fromMm;
         }
+
+        @Override
+        public Bearing at(double newFromMm) {
+            return new Bearing(id, newFromMm, ringInsideDiameterMm, turningFromMm == null ? null : Double.valueOf(Length.snap(turningFromMm + newFromMm - fromMm)), sealed, mateMm, entersFrom, beforeItem);
+        }
     }
 
     /** A plate screwed over the entry. */
@@ -205,6 +264,11 @@ public sealed interface BoreItem {
         @Override
         public Double toMm() {
             return thicknessMm == null ? fromMm : fromMm + thicknessMm;
+        }
+
+        @Override
+        public Cover at(double newFromMm) {
+            return new Cover(id, newFromMm, thicknessMm, entersFrom, beforeItem);
         }
     }
 
@@ -218,12 +282,22 @@ public sealed interface BoreItem {
         public Double toMm() {
             return fromMm;
         }
+
+        @Override
+        public Step at(double newFromMm) {
+            return new Step(id, newFromMm, diameterMm);
+        }
     }
 
     /** The chamfer at the mouth of the bore. */
     record LeadIn(@Nullable String id, Double fromMm, Double toMm, @Nullable Double angleDeg) implements BoreItem {
         public LeadIn {
             new Needs().place("fromMm", fromMm).place("toMm", toMm).that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm").optionalBetween("angleDeg", angleDeg, 1, 89).done();
+        }
+
+        @Override
+        public LeadIn at(double newFromMm) {
+            return new LeadIn(id, newFromMm, Length.snap(newFromMm + lengthMm()), angleDeg);
         }
 
         double lengthMm() {

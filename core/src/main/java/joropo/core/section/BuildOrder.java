@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.stream.Stream;
 import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem.Bearing;
 import joropo.core.section.BoreItem.Part;
@@ -58,7 +60,21 @@ final class BuildOrder {
 
     /** By id, or by kind where a part has none; empty where no order exists. */
     List<String> order() {
-        return stuck.isEmpty() ? order.stream().map(BuildOrder::name).toList() : List.of();
+        if (!stuck.isEmpty()) {
+            return List.of();
+        }
+        List<String> out = new ArrayList<>();
+        for (Part part : order) {
+            entry.section().joints().stream().filter(j -> j.beforeItem() != null && j.beforeItem().equals(part.id())).forEach(j -> out.add(j.words()));
+            out.add(name(part));
+        }
+        return out;
+    }
+
+    /** Names of parts that something has to go in before and that are not there: a part was left out. */
+    private List<String> leftOut() {
+        return Stream.concat(parts.stream().map(Part::beforeItem), entry.section().joints().stream().map(Joint::beforeItem)).filter(Objects::nonNull)
+                .filter(id -> parts.stream().noneMatch(p -> id.equals(p.id()))).distinct().toList();
     }
 
     private static String name(Part part) {
@@ -73,6 +89,7 @@ final class BuildOrder {
                 out.add(finding(FAIL, name(part) + " cannot reach its place from " + comesFrom(part).words() + ": " + blocked + ".", "Let it enter from the other side, or another part.", part.id()));
             }
         }
+        leftOut().forEach(id -> out.add(finding(FAIL, "Something has to go in before " + id + ", and " + id + " is not in the section: a part is left out.", "Add the part, or take the wish away.", null)));
         if (!stuck.isEmpty()) {
             out.add(finding(FAIL, "No order lets all parts in: " + String.join(", ", stuck.stream().map(BuildOrder::name).toList()) + " stand in each other's way.", "Change the side that one of them enters from, or what it is put in before.", stuck.get(0).id()));
         }
@@ -88,6 +105,9 @@ final class BuildOrder {
             return null;
         }
         boolean fromOutside = comesFrom(part) == Side.OUT;
+        if (!fromOutside && part instanceof Seal s && s.hasFlange()) {
+            return "its flange does not pass the bore";
+        }
         for (BoreItem item : entry.section().boreItems()) {
             boolean onTheWay = fromOutside ? item.fromMm() < part.fromMm() - 1e-9 : item.fromMm() > part.toMm() + 1e-9;
             if (onTheWay && item instanceof BoreItem.Shoulder s && (s.insideDiameterMm() == null || outside == null || s.insideDiameterMm() < outside - 1e-9)) {

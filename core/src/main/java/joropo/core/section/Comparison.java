@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
-import joropo.core.section.BoreItem.Chevron;
+import java.util.TreeMap;
 import joropo.core.section.BoreItem.Part;
 import joropo.core.section.BoreItem.Ring;
 import joropo.core.section.BoreItem.Seal;
@@ -19,30 +19,43 @@ import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** The kit laid beside what was found, part by part from outside (S8, guide). */
-final class Comparison {
+/**
+ * The kit laid beside what was found, part by part from outside and rule by rule (S8, guide).
+ * @param pairs parts side by side, a kind beside its own kind wherever the order allows, @param totalMm kit less found: how much thicker the whole is
+ */
+public record Comparison(List<Pair> pairs, double totalMm) {
     /** Thicknesses nearer than this are the same (mm, guide). */
     private static final double SAME_MM = 0.1;
+    private static final double SLACK = 1e-9;
 
-    private final List<Finding> findings = new ArrayList<>();
+    /** One part of each side, absent where the other has one more. @param differences in words, none where they are alike */
+    public record Pair(@Nullable Part kit, @Nullable Part found, List<String> differences) { }
 
-    private Comparison() { }
+    /** One rule on both sides; absent where it has nothing to judge there. */
+    public record Rule(String id, @Nullable Status kit, @Nullable Status found) { }
 
-    static List<Finding> judge(Section kit, Section found) {
-        var out = new Comparison();
+    public Comparison {
+        pairs = List.copyOf(pairs);
+    }
+
+    public static Comparison of(Section kit, Section found) {
         List<Part> a = parts(kit);
         List<Part> b = parts(found);
-        for (int i = 0; i < Math.max(a.size(), b.size()); i++) {
-            out.pair(i < a.size() ? a.get(i) : null, i < b.size() ? b.get(i) : null);
-        }
-        double total = Length.snap(total(a) - total(b));
-        if (Math.abs(total) > SAME_MM + 1e-9) {
-            out.say(CAUTION, "The whole is " + Length.show(Math.abs(total), 2) + " mm " + (total > 0 ? "thicker" : "thinner") + " than what was found.", null);
-        }
-        if (out.findings.isEmpty()) {
-            out.say(PASS, "Parts, widths, directions and openings are as found.", null);
-        }
-        return out.findings;
+        return new Comparison(aligned(a, b), Length.snap(total(a) - total(b)));
+    }
+
+    /** The worst of each rule on both sides, in the order of the rules. */
+    public static List<Rule> rules(Section kit, Section found) {
+        var out = new TreeMap<String, Rule>(Comparator.comparing((String id) -> id.charAt(0)).thenComparing(id -> Integer.parseInt(id.substring(1))));
+        worst(kit).forEach((id, status) -> out.put(id, new Rule(id, status, null)));
+        worst(found).forEach((id, status) -> out.merge(id, new Rule(id, null, status), (x, y) -> new Rule(id, x.kit, status)));
+        return List.copyOf(out.values());
+    }
+
+    private static TreeMap<String, Status> worst(Section section) {
+        var out = new TreeMap<String, Status>();
+        SectionCheck.check(section.comparedWith(null)).findings().forEach(f -> out.merge(f.id(), f.status(), Status::worse));
+        return out;
     }
 
     private static List<Part> parts(Section section) {
@@ -57,34 +70,69 @@ final class Comparison {
         return part instanceof Sealing s ? s.widthMm() : part instanceof Spacer s ? s.thicknessMm() : ((Ring) part).thicknessMm();
     }
 
-    private void pair(@Nullable Part kit, @Nullable Part found) {
-        if (kit == null || found == null) {
-            say(CAUTION, kit == null ? "Found a " + kind(found) + " that is not in the kit." : "The kit has a " + kind(kit) + " that was not found.", kit == null ? null : kit.id());
-        } else if (!kind(kit).equals(kind(found))) {
-            say(CAUTION, "The kit has a " + kind(kit) + " where a " + kind(found) + " was found.", kit.id());
-        } else {
-            double more = Length.snap(thickness(kit) - thickness(found));
-            if (Math.abs(more) > SAME_MM + 1e-9) {
-                say(CAUTION, "The " + kind(kit) + " is " + Length.show(Math.abs(more), 2) + " mm " + (more > 0 ? "thicker" : "thinner") + " than the one found.", kit.id());
-            }
-            if (kit instanceof Sealing a && found instanceof Sealing b && a.open() != b.open()) {
-                say(CAUTION, "It faces " + a.open().words() + "; the one found faced " + b.open().words() + ": somebody may have had a reason.", kit.id());
-            }
-            if (kit instanceof Seal a && found instanceof Seal b && a.dustLip() != b.dustLip()) {
-                say(CAUTION, "Its dust lip is not as on the one found.", kit.id());
-            }
-            if (kit instanceof Spacer a && found instanceof Spacer b && !Objects.equals(a.insideDiameterMm(), b.insideDiameterMm())) {
-                say(CAUTION, "The opening of the washer is not as on the one found.", kit.id());
+    /** As many of the same kind side by side as the order allows (longest common run of kinds); what is left over stands beside what is left over. */
+    private static List<Pair> aligned(List<Part> a, List<Part> b) {
+        int[][] most = new int[a.size() + 1][b.size() + 1];
+        for (int i = a.size() - 1; i >= 0; i--) {
+            for (int j = b.size() - 1; j >= 0; j--) {
+                most[i][j] = alike(a.get(i), b.get(j)) ? most[i + 1][j + 1] + 1 : Math.max(most[i + 1][j], most[i][j + 1]);
             }
         }
+        List<Pair> out = new ArrayList<>();
+        int i = 0;
+        int j = 0;
+        while (i < a.size() || j < b.size()) {
+            boolean both = i < a.size() && j < b.size();
+            if (both && (alike(a.get(i), b.get(j)) || most[i + 1][j + 1] == most[i][j])) {
+                out.add(pair(a.get(i++), b.get(j++)));
+            } else if (i < a.size() && (j == b.size() || most[i + 1][j] >= most[i][j + 1])) {
+                out.add(pair(a.get(i++), null));
+            } else {
+                out.add(pair(null, b.get(j++)));
+            }
+        }
+        return out;
     }
 
-    private static String kind(Part part) {
-        return part instanceof Seal ? "lip seal" : part instanceof Chevron ? "chevron set" : part instanceof Spacer ? "washer" : "retaining ring";
+    private static boolean alike(Part a, Part b) {
+        return a.getClass() == b.getClass();
     }
 
-    private void say(Status status, String message, @Nullable String part) {
-        Finding out = Finding.of("S8", status, "kit against what was found", message, status == PASS ? "" : "Judge both by drawing; another design with a named document is an accepted revision.", Source.GUIDE, "stack and depth");
-        findings.add(part == null ? out : out.withPart(part));
+    private static Pair pair(@Nullable Part kit, @Nullable Part found) {
+        List<String> out = new ArrayList<>();
+        if (kit == null || found == null) {
+            out.add(kit == null ? "Found a " + found.words() + " that is not in the kit." : "The kit has a " + kit.words() + " that was not found.");
+        } else if (!alike(kit, found)) {
+            out.add("The kit has a " + kit.words() + " where a " + found.words() + " was found.");
+        } else {
+            double more = Length.snap(thickness(kit) - thickness(found));
+            if (Math.abs(more) > SAME_MM + SLACK) {
+                out.add("The " + kit.words() + " is " + Length.show(Math.abs(more), 2) + " mm " + (more > 0 ? "thicker" : "thinner") + " than the one found.");
+            }
+            if (kit instanceof Sealing a && found instanceof Sealing b && a.open() != b.open()) {
+                out.add("It faces " + a.open().words() + "; the one found faced " + b.open().words() + ": somebody may have had a reason.");
+            }
+            if (kit instanceof Seal a && found instanceof Seal b && a.dustLip() != b.dustLip()) {
+                out.add("Its dust lip is not as on the one found.");
+            }
+            if (kit instanceof Spacer a && found instanceof Spacer b && !Objects.equals(a.insideDiameterMm(), b.insideDiameterMm())) {
+                out.add("The opening of the washer is not as on the one found.");
+            }
+        }
+        return new Pair(kit, found, List.copyOf(out));
+    }
+
+    /** What differs as findings of S8, or that nothing does. */
+    List<Finding> findings() {
+        List<Finding> out = new ArrayList<>();
+        pairs.forEach(p -> p.differences.forEach(d -> out.add(p.kit == null || p.kit.id() == null ? say(CAUTION, d) : say(CAUTION, d).withPart(p.kit.id()))));
+        if (Math.abs(totalMm) > SAME_MM + SLACK) {
+            out.add(say(CAUTION, "The whole is " + Length.show(Math.abs(totalMm), 2) + " mm " + (totalMm > 0 ? "thicker" : "thinner") + " than what was found."));
+        }
+        return out.isEmpty() ? List.of(say(PASS, "Parts, widths, directions and openings are as found.")) : out;
+    }
+
+    private static Finding say(Status status, String message) {
+        return Finding.of("S8", status, "kit against what was found", message, status == PASS ? "" : "Judge both by drawing; another design with a named document is an accepted revision.", Source.GUIDE, "stack and depth");
     }
 }

@@ -45,6 +45,13 @@ final class DepthRules {
         return findings;
     }
 
+    /** Whether a seal may stand here as far as its depth and the ports beside it go; what is not known does not speak against it. */
+    boolean allows(Seal seal, double fromMm) {
+        DepthWindow window = windows.of(seal).orElse(null);
+        boolean deepEnough = window == null || fromMm >= window.fromMm() - SLACK && fromMm <= window.toMm() + SLACK;
+        return deepEnough && entry.items(BoreItem.Port.class).noneMatch(p -> s3(seal.at(fromMm), p).status() == Status.FAIL);
+    }
+
     private Finding s2(Seal seal) {
         DepthWindow window = windows.of(seal).orElse(null);
         String subject = "depth of the seal's outer face";

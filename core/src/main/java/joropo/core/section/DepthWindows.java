@@ -45,7 +45,7 @@ final class DepthWindows {
         if (limit == null) {
             return Optional.empty();
         }
-        Optional<Double> ring = ringBefore(seal);
+        Optional<Double> ring = seal.hasFlange() ? Optional.of(flushMm(seal)) : ringBefore(seal);
         double from = Length.snap(ring.orElseGet(() -> section.boreFromMm() + widthsBefore(seal)));
         double to = Length.snap(limit.atMm - seal.widthMm());
         return Optional.of(new DepthWindow(seal.id(), from, to, ring.isPresent() || !limit.stop ? from : to));
@@ -54,6 +54,9 @@ final class DepthWindows {
     private List<Limit> limits(Seal seal) {
         List<Limit> out = new ArrayList<>();
         double between = 0;
+        if (seal.hasFlange()) {
+            out.add(new Limit(flushMm(seal) + seal.widthMm(), true));
+        }
         for (BoreItem item : inwardOf(seal)) {
             if (item instanceof Sealing next) {
                 out.add(new Limit(next.fromMm() - between, false));
@@ -72,6 +75,11 @@ final class DepthWindows {
             }
         }
         return out;
+    }
+
+    /** Where the outer face of a flanged seal stands when its flange lies on the housing. */
+    private double flushMm(Seal seal) {
+        return section.boreFromMm() - seal.flangeThicknessMm();
     }
 
     private List<BoreItem> inwardOf(Seal seal) {

@@ -71,6 +71,9 @@ final class Entry {
         while (true) {
             double face = face(at, side);
             BoreItem current = at;
+            if (side == Side.IN && at instanceof Seal s && s.hasFlange() && Math.abs(s.fromMm() + s.flangeThicknessMm() - section.boreFromMm()) <= TOUCH_MM + SLACK) {
+                return true;   // its flange lies on the housing
+            }
             if (section.boreItems().stream().anyMatch(i -> i != current && stops(i) && touches(i, side, face))) {
                 return true;
             }

@@ -6,6 +6,7 @@ import static joropo.core.verdict.Status.PASS;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
@@ -31,16 +32,16 @@ final class GreaseRules {
     }
 
     List<Finding> judge() {
-        List<Finding> out = new ArrayList<>();
-        for (int i = 0; i < section.spaces().size(); i++) {
-            if (section.spaces().get(i).isFed()) {
-                out.add(d5(i));
-            }
-        }
+        List<Finding> out = new ArrayList<>(fed());
         if (entry.sealing().size() == 2 && entry.seals().size() == 2) {
             out.add(d10());
         }
         return out;
+    }
+
+    /** Every space that is fed. */
+    List<Finding> fed() {
+        return IntStream.range(0, section.spaces().size()).filter(i -> section.spaces().get(i).isFed()).mapToObj(this::d5).toList();
     }
 
     /** One way for grease to leave a space. @param into space it leaves into, absent: out of the machine */
@@ -106,28 +107,14 @@ final class GreaseRules {
     /** The outer seal of a pair as it stands and turned, judged by the same rules; outward is the usual one where outside is not clean. */
     private Finding d10() {
         Seal outer = entry.seals().get(0);
-        Status asIs = worst(section);
-        Status turned = worst(section.replacing(outer, outer.turned()));
+        Status asIs = Schools.worst(Schools.direction(section));
+        Status turned = Schools.worst(Schools.direction(section.replacing(outer, outer.turned())));
         boolean clean = section.outside().dirt() == Dirt.CLEAN;
         Side usual = clean ? Side.IN : Side.OUT;
         Side better = asIs.compareTo(turned) > 0 ? outer.mainLip() : turned.compareTo(asIs) > 0 ? outer.mainLip().other() : usual;
         boolean follows = outer.mainLip() == better;
         String words = "Outward it keeps dirt out, inward it is a second stop for what is inside. Judged as it stands: " + words(asIs) + "; turned: " + words(turned) + ".";
         return finding("D10", follows ? PASS : CAUTION, "outer seal of the pair", words, follows ? "" : "The usual choice here is " + better.words() + ": write down why it is as it is.", outer.id());
-    }
-
-    private static Status worst(Section section) {
-        var entry = new Entry(section);
-        var direction = new DirectionRules(entry);
-        List<Finding> all = new ArrayList<>(direction.judge());
-        all.addAll(new EntryRules(entry, direction).judge());
-        var grease = new GreaseRules(entry);
-        for (int i = 0; i < section.spaces().size(); i++) {
-            if (section.spaces().get(i).isFed()) {
-                all.add(grease.d5(i));
-            }
-        }
-        return all.stream().filter(f -> f.status() != Status.MISSING).map(Finding::status).reduce(PASS, Status::worse);
     }
 
     private static String words(Status status) {

@@ -1,5 +1,7 @@
 package joropo.core.section;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -90,8 +92,51 @@ public record Section(@Nullable String name, @Nullable Rotation rotation, @Nulla
         return with(boreItems.stream().map(i -> i == old ? part : i).toList(), shaftItems, depthUncertaintyMm);
     }
 
+    /** The same section beside the arrangement as it was found, or beside none. */
+    public Section comparedWith(@Nullable Section found) {
+        return found == asFound ? this : new Section(name, rotation, motion, attitude, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, spaces, boreItems, shaftItems, joints, clockMarks, axialPlayMm, growthMm,
+                boreFromMm, cylindricalDepthMm, totalDepthMm, cornerRadiusMm, depthUncertaintyMm, found == null ? null : found.comparedWith(null));
+    }
+
+    /** The same arrangement with what another section of this entry has read: stop, bearing, shaft, seat, play, what lies outside and inside; what it has not read stays. */
+    public Section withReadings(Section read) {
+        List<BoreItem> bore = new ArrayList<>(boreItems);
+        for (BoreItem reading : read.boreItems) {
+            if (reading instanceof BoreItem.Shoulder || reading instanceof BoreItem.Bearing || reading instanceof BoreItem.LeadIn) {
+                BoreItem own = bore.stream().filter(i -> i.getClass() == reading.getClass()).findFirst().orElse(null);
+                if (own == null) {
+                    bore.add(reading);
+                } else {
+                    bore.set(bore.indexOf(own), own instanceof BoreItem.LeadIn ? reading : own instanceof BoreItem.Bearing b && b.turningFromMm() != null ? b.at(Length.snap(b.fromMm() + reading.fromMm() - b.turningFromMm())) : own.at(reading.fromMm()));
+                }
+            }
+        }
+        List<ShaftItem> shaft = new ArrayList<>(shaftItems);
+        for (ShaftItem reading : read.shaftItems) {
+            shaft.stream().filter(i -> i.getClass() == reading.getClass()).findFirst().ifPresentOrElse(own -> shaft.set(shaft.indexOf(own), reading), () -> shaft.add(reading));
+        }
+        List<Space> lies = new ArrayList<>(spaces);
+        lies.set(0, outside().read(read.outside()));
+        lies.set(lies.size() - 1, inside().read(read.inside()));
+        bore.sort(Comparator.comparing(BoreItem::fromMm));
+        return new Section(name, read.rotation == null ? rotation : read.rotation, motion, attitude, shaftDiameterMm, boreDiameterMm, read.shaftEntersFrom == null ? shaftEntersFrom : read.shaftEntersFrom, lies, bore, shaft,
+                joints, clockMarks, read.axialPlayMm == 0 ? axialPlayMm : read.axialPlayMm, read.growthMm == 0 ? growthMm : read.growthMm, boreFromMm, read.cylindricalDepthMm == null ? cylindricalDepthMm : read.cylindricalDepthMm,
+                read.totalDepthMm == null ? totalDepthMm : read.totalDepthMm, read.cornerRadiusMm == null ? cornerRadiusMm : read.cornerRadiusMm,
+                read.depthUncertaintyMm == 0 ? depthUncertaintyMm : read.depthUncertaintyMm, asFound);
+    }
+
     private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double u) {
-        return new Section(name, rotation, motion, attitude, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, spaces, newBoreItems, newShaftItems, joints, clockMarks, axialPlayMm,
+        return with(spaces, newBoreItems, newShaftItems, joints, u);
+    }
+
+    /** The same entry with other parts in its bore, between other spaces; joints between the old ones are left out. */
+    public Section withParts(List<BoreItem> newBoreItems, List<Space> newSpaces) {
+        return with(newSpaces, newBoreItems, shaftItems, newSpaces.size() == spaces.size() ? joints : List.of(), depthUncertaintyMm);
+    }
+
+    /** The same section with other parts between other spaces. */
+    Section with(List<Space> newSpaces, List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, List<Joint> newJoints, double u) {
+        return new Section(name, rotation, motion, attitude, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, newSpaces, newBoreItems, newShaftItems, newJoints, clockMarks, axialPlayMm,
                 growthMm, boreFromMm, cylindricalDepthMm, totalDepthMm, cornerRadiusMm, u, asFound);
     }
 

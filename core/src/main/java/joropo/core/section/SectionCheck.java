@@ -18,17 +18,18 @@ public final class SectionCheck {
         var stack = new StackRules(entry);
         findings.addAll(stack.judge());
         var windows = new DepthWindows(entry);
-        findings.addAll(new DepthRules(entry, windows).judge());
-        var tracks = new TrackRules(entry, windows);
+        var depths = new DepthRules(entry, windows);
+        findings.addAll(depths.judge());
+        var tracks = new TrackRules(entry, depths);
         findings.addAll(tracks.judge());
         var order = new BuildOrder(entry);
         findings.addAll(order.judge());
         if (section.asFound() != null) {
-            findings.addAll(Comparison.judge(section, section.asFound()));
+            findings.addAll(Comparison.of(section, section.asFound()).findings());
         }
         List<LipTrack> bands = entry.seals().stream().map(tracks::track).toList();
         StackRules.Gap gap = stack.tightest().orElse(null);
         return new SectionResult(gap == null ? null : gap.leastMm(), gap == null ? null : gap.mostMm(), gap == null ? null : gap.rssLeastMm(), gap == null ? null : gap.rssMostMm(),
-                bands, windows.all(), order.order(), findings);
+                bands, windows.all(), tracks.shifts(), order.order(), findings);
     }
 }

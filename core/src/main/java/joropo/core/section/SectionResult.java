@@ -10,10 +10,11 @@ import org.jspecify.annotations.Nullable;
  *     absent where there is no stack, or a tolerance is not known
  * @param lipTracks band of shaft that each lip touches, play and growth included
  * @param depthWindows where each seal's outer face may stand; none where nothing limits it inward
+ * @param shifts places beside each old groove, and whether the seal may stand there
  * @param buildOrder parts in the order in which they go in, by id; empty where there is no such order
  */
 public record SectionResult(@Nullable Double gapMinMm, @Nullable Double gapMaxMm, @Nullable Double gapRssMinMm, @Nullable Double gapRssMaxMm, List<LipTrack> lipTracks,
-                            List<DepthWindow> depthWindows, List<String> buildOrder, List<Finding> findings) {
+                            List<DepthWindow> depthWindows, List<Shift> shifts, List<String> buildOrder, List<Finding> findings) {
     /** A stretch of the axis (mm). */
     public record Band(double fromMm, double toMm) { }
 
@@ -26,9 +27,16 @@ public record SectionResult(@Nullable Double gapMinMm, @Nullable Double gapMaxMm
     /** Window of one seal, or of a bearing whose mating part wants it somewhere. */
     public record DepthWindow(String seal, double fromMm, double toMm, double targetMm) { }
 
+    /**
+     * A place for a seal's outer face at which its lip clears an old groove.
+     * @param byMm signed, + is inward, @param allowed whether depth, ports, running surface and every other groove allow it too
+     */
+    public record Shift(String seal, double toFromMm, double byMm, boolean allowed) { }
+
     public SectionResult {
         lipTracks = List.copyOf(lipTracks);
         depthWindows = List.copyOf(depthWindows);
+        shifts = List.copyOf(shifts);
         buildOrder = List.copyOf(buildOrder);
         findings = List.copyOf(findings);
     }

@@ -1,5 +1,6 @@
 package joropo.core.section;
 
+import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -8,6 +9,16 @@ public sealed interface ShaftItem {
     Double fromMm();
 
     Double toMm();
+
+    /** The same with its outermost end at another place, its length kept. */
+    ShaftItem at(double newFromMm);
+
+    /** What it is called in the trade. */
+    default String words() {
+        return this instanceof RunningSurface ? "running surface" : this instanceof WearGroove ? "wear groove" : this instanceof Sleeve ? "sleeve" : this instanceof Keyway ? "keyway"
+                : this instanceof Spline ? "splines" : this instanceof Thread ? "thread" : this instanceof RingGroove ? "ring groove" : this instanceof Step ? "step of the shaft"
+                : this instanceof Chamfer ? "chamfer" : this instanceof CrossHole ? "cross hole" : this instanceof Slinger ? "slinger" : "locating ring";
+    }
 
     /** What a running surface belongs to. */
     enum On { SHAFT, HOUSING }
@@ -40,6 +51,11 @@ public sealed interface ShaftItem {
             stretch(fromMm, toMm, diameterMm);
             on = on == null ? On.SHAFT : on;
         }
+
+        @Override
+        public RunningSurface at(double newFromMm) {
+            return new RunningSurface(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, on);
+        }
     }
 
     /** The track that an old lip has left. @param depthMm absent: not measured, @param on absent: SHAFT */
@@ -53,12 +69,22 @@ public sealed interface ShaftItem {
             new Needs().optionalNotNegative("depthMm", depthMm).done();
             on = on == null ? On.SHAFT : on;
         }
+
+        @Override
+        public WearGroove at(double newFromMm) {
+            return new WearGroove(newFromMm, Length.snap(newFromMm + toMm - fromMm), depthMm, on);
+        }
     }
 
     /** A sleeve that the lip may run on. */
     record Sleeve(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Sleeve {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public Sleeve at(double newFromMm) {
+            return new Sleeve(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
     }
 
@@ -67,12 +93,22 @@ public sealed interface ShaftItem {
         public Keyway {
             toMm = feature(fromMm, toMm, diameterMm);
         }
+
+        @Override
+        public Keyway at(double newFromMm) {
+            return new Keyway(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+        }
     }
 
     /** Splines. */
     record Spline(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Spline {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public Spline at(double newFromMm) {
+            return new Spline(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
     }
 
@@ -81,12 +117,22 @@ public sealed interface ShaftItem {
         public Thread {
             toMm = feature(fromMm, toMm, diameterMm);
         }
+
+        @Override
+        public Thread at(double newFromMm) {
+            return new Thread(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+        }
     }
 
     /** A groove for a ring. */
     record RingGroove(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public RingGroove {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public RingGroove at(double newFromMm) {
+            return new RingGroove(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
     }
 
@@ -95,12 +141,22 @@ public sealed interface ShaftItem {
         public Step {
             toMm = feature(fromMm, toMm, diameterMm);
         }
+
+        @Override
+        public Step at(double newFromMm) {
+            return new Step(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+        }
     }
 
     /** A chamfer. */
     record Chamfer(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Chamfer {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public Chamfer at(double newFromMm) {
+            return new Chamfer(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
     }
 
@@ -109,6 +165,11 @@ public sealed interface ShaftItem {
         public CrossHole {
             toMm = feature(fromMm, toMm, diameterMm);
         }
+
+        @Override
+        public CrossHole at(double newFromMm) {
+            return new CrossHole(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+        }
     }
 
     /** A disc that throws off what comes along the shaft. */
@@ -116,12 +177,22 @@ public sealed interface ShaftItem {
         public Slinger {
             toMm = feature(fromMm, toMm, diameterMm);
         }
+
+        @Override
+        public Slinger at(double newFromMm) {
+            return new Slinger(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+        }
     }
 
     /** A ring that holds a part on the shaft. */
     record LocatingRing(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public LocatingRing {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public LocatingRing at(double newFromMm) {
+            return new LocatingRing(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
     }
 }

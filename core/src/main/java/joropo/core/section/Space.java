@@ -51,6 +51,11 @@ public record Space(Medium medium, @Nullable String fluid, @Nullable Dirt dirt, 
         return dirt == Dirt.IMMERSED && !medium.isLiquid() ? Medium.WATER : medium;
     }
 
+    /** The same space with medium, dirt and pressure as another reading of it has them. */
+    Space read(Space reading) {
+        return new Space(reading.medium, reading.fluid == null ? fluid : reading.fluid, reading.dirt, reading.pressureMpa, pulsing, reading.medium == medium ? level : reading.level, greaseFeed, vented, amountMl);
+    }
+
     public String words() {
         return medium.words() + (dirt == Dirt.CLEAN ? "" : ", " + dirt.words());
     }

@@ -8,14 +8,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.core.section.BoreItem.Seal;
 import joropo.core.section.SectionResult.Band;
-import joropo.core.section.SectionResult.DepthWindow;
 import joropo.core.section.SectionResult.LipTrack;
+import joropo.core.section.SectionResult.Shift;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
-import org.jspecify.annotations.Nullable;
 
 /** Where each lip runs: on the ground surface (S4), clear of old tracks (S5); guide. */
 final class TrackRules {
@@ -29,19 +28,19 @@ final class TrackRules {
 
     private final Entry entry;
     private final Section section;
-    private final DepthWindows windows;
+    private final DepthRules depths;
 
-    TrackRules(Entry entry, DepthWindows windows) {
+    TrackRules(Entry entry, DepthRules depths) {
         this.entry = entry;
         this.section = entry.section();
-        this.windows = windows;
+        this.depths = depths;
     }
 
     List<Finding> judge() {
         List<Finding> findings = new ArrayList<>();
         for (Seal seal : entry.seals()) {
             findings.add(s4(seal));
-            entry.shaft(ShaftItem.WearGroove.class).filter(g -> runsOn(seal, g.on())).forEach(g -> findings.add(s5(seal, g)));
+            grooves(seal).forEach(g -> findings.add(s5(seal, g)));
         }
         return findings;
     }
@@ -89,15 +88,17 @@ final class TrackRules {
         return new Limits(Length.snap(surface.fromMm() + SURFACE_END_MM), Length.snap(Math.max(surface.fromMm() + SURFACE_END_MM, surface.toMm() - SURFACE_END_MM)));
     }
 
+    /** Band against groove: what lies between them, negative where they overlap (mm). */
+    private double roomMm(Seal seal, ShaftItem.WearGroove groove) {
+        LipTrack band = track(seal);
+        return Length.snap(Math.max(groove.fromMm() - band.toMm(), band.fromMm() - groove.toMm()));
+    }
+
     /** The band against the track of an old lip: it has to clear it by {@value #GROOVE_ROOM_MM} mm. */
     private Finding s5(Seal seal, ShaftItem.WearGroove groove) {
-        LipTrack band = track(seal);
-        double room = Length.snap(Math.max(groove.fromMm() - band.toMm(), band.fromMm() - groove.toMm()));
-        double from = seal.fromMm();
-        double outward = Length.snap(from - (band.toMm() - groove.fromMm() + GROOVE_ROOM_MM));
-        double inward = Length.snap(from + (groove.toMm() - band.fromMm() + GROOVE_ROOM_MM));
+        double room = roomMm(seal, groove);
         Status status = room < -SLACK ? Status.FAIL : room < GROOVE_ROOM_MM - SLACK ? Status.CAUTION : PASS;
-        String places = places(List.of(outward, inward), windows.of(seal).orElse(null));
+        String places = shifts(seal, groove).stream().filter(Shift::allowed).map(s -> mm(s.toFromMm())).collect(Collectors.joining(" or "));
         String remedy = status == PASS ? "" : places.isEmpty() ? "No depth in the window clears it: dress by measure, sleeve, or renew the shaft."
                 : "The outer face at " + places + " mm clears it by " + mm(GROOVE_ROOM_MM) + " mm.";
         String message = switch (status) {
@@ -108,9 +109,25 @@ final class TrackRules {
         return guide("S5", status, "lip track against the old groove", message, remedy, seal).withValue(room, "mm").withLimits(Limits.atLeast(GROOVE_ROOM_MM), 0);
     }
 
-    private static String places(List<Double> wanted, @Nullable DepthWindow window) {
-        return wanted.stream().filter(x -> window == null || x >= window.fromMm() - SLACK && x <= window.toMm() + SLACK)
-                .map(TrackRules::mm).collect(Collectors.joining(" or "));
+    /** Places that clear a groove, for every seal that does not. */
+    List<Shift> shifts() {
+        return entry.seals().stream().flatMap(s -> grooves(s).filter(g -> roomMm(s, g) < GROOVE_ROOM_MM - SLACK).flatMap(g -> shifts(s, g).stream())).distinct().toList();
+    }
+
+    private Stream<ShaftItem.WearGroove> grooves(Seal seal) {
+        return entry.shaft(ShaftItem.WearGroove.class).filter(g -> runsOn(seal, g.on()));
+    }
+
+    /** Outward and inward of one groove. */
+    private List<Shift> shifts(Seal seal, ShaftItem.WearGroove groove) {
+        LipTrack band = track(seal);
+        return Stream.of(groove.fromMm() - GROOVE_ROOM_MM - band.toMm(), groove.toMm() + GROOVE_ROOM_MM - band.fromMm()).map(Length::snap)
+                .map(by -> new Shift(seal.id(), Length.snap(seal.fromMm() + by), by, mayStand(seal, Length.snap(seal.fromMm() + by)))).toList();
+    }
+
+    private boolean mayStand(Seal seal, double fromMm) {
+        Seal moved = seal.at(fromMm);
+        return depths.allows(seal, fromMm) && s4(moved).status() != Status.FAIL && grooves(moved).allMatch(g -> roomMm(moved, g) >= GROOVE_ROOM_MM - SLACK);
     }
 
     private static Finding guide(String id, Status status, String subject, String message, String remedy, Seal seal) {

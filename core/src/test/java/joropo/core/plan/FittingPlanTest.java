@@ -18,6 +18,9 @@ import joropo.core.lipseal.Side;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
+import joropo.core.section.ClockMark;
+import joropo.core.section.Joint;
+import joropo.core.section.Level;
 import joropo.core.section.Section;
 import joropo.core.section.Space;
 import joropo.core.sizes.SealSize;
@@ -108,5 +111,27 @@ class FittingPlanTest {
         assertThat(PartsList.of(with(base, null, Remedy.THIN_SLEEVE, 0.4, null, false))).extracting(PartsList.Part::name)
                 .anyMatch(n -> n.startsWith("thin repair sleeve for shaft 45.00, Ø 45.60")).contains("metal-filled epoxy", "sealant film");
         assertThat(PartsList.of(with(base, null, Remedy.MOVE, 0.04, null, false))).hasSize(1);
+    }
+
+    /** Two seals, a washer, a ring, splines closed before the outer seal, a port on top: each in its turn, with what it is held against. */
+    @Test
+    void putsInEveryPartOfTheSectionInItsOrder() {
+        List<BoreItem> bore = List.of(new BoreItem.Ring("r1", 1.0, 2.2, 2.0, null, null, null), new BoreItem.Seal("s1", 3.0, 8.0, 62.0, null, Side.OUT, null, true, null),
+                new BoreItem.Spacer("w1", 11.0, 2.5, null, null, null, null, null), new BoreItem.Seal("s2", 14.0, 8.0, 62.0, null, Side.IN, null, true, null), new BoreItem.Shoulder("h1", 22.0, null, null));
+        Section section = new Section("pair", Rotation.CW, null, null, 45.0, 62.0, Side.IN,
+                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.GREASE, null, null, Level.PARTIAL), new Space(Medium.OIL, null, null, null)), bore, List.of(),
+                List.of(new Joint(Joint.Kind.SPLINE, List.of(0, 2), Joint.Closure.SEALANT, "s1"), new Joint(Joint.Kind.GASKET, List.of(0, 2), Joint.Closure.GASKET), new Joint(Joint.Kind.PLUG, List.of(0, 2), null)),
+                List.of(new ClockMark("port on top", 12.0)), null, null, null, null, null, null, null, null);
+        PlanInput base = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 13.5);
+        List<Step> plan = FittingPlan.of(new PlanInput(section, base.size(), base.layout(), base.material(), base.caseType(), base.shaftEnd(), null, 13.5, null, base.lubricants(), null, false, null));
+        assertThat(plan).extracting(Step::id).containsSubsequence("way-round", "clock-1", "joint-gasket-joint-between-outside-and-space-2", "start", "drive", "depth", "free", "in-w1",
+                "joint-splines-between-outside-and-space-2", "in-s1", "in-r1", "shaft");
+        assertThat(plan).extracting(Step::id).as("an open joint is no step").noneMatch(id -> id.contains("plug"));
+        assertThat(plan.stream().filter(s -> s.part() != null).map(Step::part)).containsExactly("s2", "s2", "w1", "s1", "r1");
+        assertThat(step(plan, "in-s1").act()).isEqualTo("Then the lip seal s1: open side faces outside, outer face to 2.50 mm; the room behind it filled with grease first, a third to a half.");
+        assertThat(step(plan, "in-s1").hold()).isTrue();
+        assertThat(step(plan, "in-r1").caution()).contains("nobody in line with the ring");
+        assertThat(step(plan, "clock-1").act()).contains("at 12 o'clock");
+        assertThat(step(plan, "depth").act()).contains("to 13.50 mm from the face (the inner seal)");
     }
 }

@@ -63,7 +63,7 @@ class SectionPropertiesTest {
                 x += 12;
             } else {
                 bore.add(new BoreItem.Seal("s" + i, x, 8.0, null, 62.0, null, null, null, any(Side.values()), random.nextInt(3) == 0 ? any(Side.values()) : null, null, any(Ribs.values()), null, null,
-                        null, null, null));
+                        null, null, null, null, null));
                 x += 8;
             }
             x += random.nextInt(3) * tenths(2);
@@ -98,7 +98,7 @@ class SectionPropertiesTest {
     private static BoreItem mirror(BoreItem item) {
         if (item instanceof BoreItem.Seal s) {
             return new BoreItem.Seal(s.id(), -s.toMm(), s.widthMm(), s.toleranceMm(), s.outsideDiameterMm(), s.insideDiameterMm(), s.mount(), s.caseType(), s.mainLip().other(),
-                    s.dustLip() == null ? null : s.dustLip().other(), s.spring(), s.ribs(), s.profile(), s.lipOffsetMm(), s.reversedOnPurpose(), s.entersFrom(), s.beforeItem());
+                    s.dustLip() == null ? null : s.dustLip().other(), s.spring(), s.ribs(), s.profile(), s.lipOffsetMm(), s.reversedOnPurpose(), s.entersFrom(), s.beforeItem(), null, null);
         }
         if (item instanceof BoreItem.Chevron c) {
             return new BoreItem.Chevron(c.id(), -c.toMm(), c.widthMm(), c.toleranceMm(), c.lips().other(), c.rings(), null, null);

@@ -70,9 +70,17 @@ final class Written {
             case "play" -> play = Double.valueOf(in.next());
             case "growth" -> growth = Double.valueOf(in.next());
             case "noshaft" -> shaftMm = null;
-            case "joint" -> joints.add(new Joint(Joint.Kind.valueOf(in.next()), List.of(in.nextInt(), in.nextInt()), in.hasNext() ? Joint.Closure.valueOf(in.next()) : null));
+            case "joint" -> joints.add(joint(List.of(text.split(" "))));
             default -> item(kind, in.next(), in.hasNextLine() ? in.nextLine() : "");
         }
+    }
+
+    /** {@code joint SPLINE 0 1 SEALANT before s1}: closed by and before are left out where there is none. */
+    private static Joint joint(List<String> words) {
+        int before = words.indexOf("before");
+        boolean closed = words.size() > 4 && before != 4;
+        return new Joint(Joint.Kind.valueOf(words.get(1)), List.of(Integer.valueOf(words.get(2)), Integer.valueOf(words.get(3))), closed ? Joint.Closure.valueOf(words.get(4)) : null,
+                before < 0 ? null : words.get(before + 1));
     }
 
     private void item(String kind, String place, String more) {
@@ -82,7 +90,8 @@ final class Written {
         switch (kind) {
             case "seal" -> bore.add(new BoreItem.Seal("s" + ++seals, from, second, number(more, "tol"), 62.0, null, more.contains("onshaft") ? Mount.SHAFT : null, null, side(more.strip().split(" ")[0]),
                     word(more, "dust") == null ? null : side(word(more, "dust")), !more.contains("nospring"), word(more, "ribs") == null ? null : Ribs.valueOf(word(more, "ribs")), null, null,
-                    more.contains("onpurpose"), word(more, "enters") == null ? null : side(word(more, "enters")), word(more, "before")));
+                    more.contains("onpurpose"), word(more, "enters") == null ? null : side(word(more, "enters")), word(more, "before"),
+                    number(more, "flange"), word(more, "flange") == null ? null : Double.valueOf(2)));
             case "ring" -> bore.add(new BoreItem.Ring("r" + bore.size(), from, second, number(more, "t"), number(more, "tol"), null, null));
             case "washer" -> bore.add(new BoreItem.Spacer("w" + bore.size(), from, second, number(more, "tol"), number(more, "in"), number(more, "out"), null, word(more, "before")));
             case "stop" -> bore.add(new BoreItem.Shoulder("h" + bore.size(), from, number(more, "tol"), number(more, "in")));

@@ -1,19 +1,19 @@
-package joropo.app.job;
+package joropo.app;
 
 import com.microsoft.playwright.Page;
 
 /** A person without a pointer: Tab finds, keys type, Enter moves on. */
-final class Keyboard {
+public final class Keyboard {
     private static final int MOST_TABS = 120;
 
     private final Page page;
 
-    Keyboard(Page page) {
+    public Keyboard(Page page) {
         this.page = page;
     }
 
     /** Presses Tab until what has the focus matches; fails when it is never reached. */
-    Keyboard to(String selector) {
+    public Keyboard to(String selector) {
         for (int i = 0; i < MOST_TABS; i++) {
             if (has(selector)) {
                 return this;
@@ -23,36 +23,36 @@ final class Keyboard {
         throw new AssertionError("Tab never reaches " + selector + " on " + page.url());
     }
 
-    boolean has(String selector) {
+    public boolean has(String selector) {
         return (Boolean) page.evaluate("s => document.activeElement !== null && document.activeElement.matches(s)", selector);
     }
 
-    Keyboard type(String text) {
+    public Keyboard type(String text) {
         page.keyboard().type(text);
         return this;
     }
 
-    Keyboard press(String key) {
+    public Keyboard press(String key) {
         page.keyboard().press(key);
         return this;
     }
 
     /** Types into a field and goes on with Enter, as at the bench. */
-    Keyboard field(String name, String text) {
+    public Keyboard field(String name, String text) {
         return to("#" + name).type(text).press("Enter");
     }
 
     /** Picks an answer of a list by its first letters and goes on with Enter. */
-    Keyboard pick(String name, String words) {
+    public Keyboard pick(String name, String words) {
         return to("#" + name).type(words).press("Enter");
     }
 
-    Keyboard tick(String name) {
+    public Keyboard tick(String name) {
         return to("#" + name).press("Space");
     }
 
     /** Presses the button or link with Enter and waits for the page it leads to. */
-    void enterTo(String selector, String urlPattern) {
+    public void enterTo(String selector, String urlPattern) {
         to(selector).press("Enter");
         page.waitForURL(urlPattern);
     }

@@ -1,0 +1,234 @@
+package joropo.app.job;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import joropo.app.access.Person;
+import joropo.app.register.AttachmentService;
+import joropo.app.settings.SettingsService;
+import joropo.app.ui.Field;
+import joropo.app.ui.FieldReader;
+import joropo.app.ui.NotFound;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.PartState;
+import joropo.core.plan.PartsList;
+import joropo.core.sizes.SealSize;
+import joropo.core.units.FieldError;
+import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** What a person does with the lists of a job: parts, what came off, timers. */
+@Service
+public class JobListsService {
+    private static final int LONGEST_REASON = 200;
+    private static final int LONGEST_NAME = 60;
+    private static final int MOST_PARTS = 100;
+    private static final int MOST_MINUTES = 7 * 24 * 60;
+
+    private final JobStore store;
+    private final ListsStore lists;
+    private final SettingsService settings;
+    private final AttachmentService attachments;
+
+    JobListsService(JobStore store, ListsStore lists, SettingsService settings, AttachmentService attachments) {
+        this.attachments = attachments;
+        this.store = store;
+        this.lists = lists;
+        this.settings = settings;
+    }
+
+    /** Puts one of the proposals on the list. */
+    public void propose(String number, Stage stage, String id, Person person) {
+        JobState state = store.load(number);
+        PartsList.Part part = JobParts.proposals(state, lines(state)).stream().filter(p -> p.id().equals(id)).findFirst().orElse(null);
+        if (part != null) {
+            lists.list(number, stage, part, person);
+        }
+    }
+
+    /** Puts a part on the list that nobody proposed. @throws RefusedInput saying what will not do */
+    public void list(String number, Stage stage, Map<String, String> form, Person person) {
+        PartKind kind = kind(form.getOrDefault("kind", "")).orElseThrow(() -> new RefusedInput("part", "needs a kind from the list"));
+        String name = form.getOrDefault("name", "").strip();
+        String count = form.getOrDefault("count", "").strip();
+        if (name.length() > LONGEST_NAME || form.getOrDefault("size", "").length() > LONGEST_NAME) {
+            throw new RefusedInput("part", "has room for " + LONGEST_NAME + " characters");
+        }
+        if (!count.isEmpty() && !count.matches("[1-9]\\d{0,2}")) {
+            throw new RefusedInput("part", "needs a whole number of pieces");
+        }
+        String size = form.getOrDefault("size", "").strip();
+        SealSize seal = kind == PartKind.LIP_SEAL && !size.isEmpty() ? sealSize(size, person.unit()) : null;
+        if (seal != null) {   // the one that the plan will name too
+            lists.list(number, stage, new PartsList.Part("lip-seal", count.isEmpty() ? 1 : Integer.parseInt(count), kind, "lip seal " + seal.words() + (name.isEmpty() ? "" : ", " + name), seal.words(), null, "", kind.together()), person);
+            return;
+        }
+        String id = "own-" + (kind.name() + "-" + name + "-" + size).toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        lists.list(number, stage, new PartsList.Part(id, count.isEmpty() ? 1 : Integer.parseInt(count), kind, (name.isEmpty() ? kind.words() : name) + (size.isEmpty() ? "" : " " + size), size, null, "", kind.together()), person);
+    }
+
+    private static SealSize sealSize(String text, LengthUnit unit) {
+        try {
+            return SealSize.parse(text, unit);
+        } catch (RefusedInput e) {
+            throw new RefusedInput("part", e.errors().get(0).message());
+        }
+    }
+
+    /**
+     * Decides about a part of the list.
+     * @param lotId where it is taken from, absent: not from the store
+     * @throws RefusedInput at {@code part-id} when a reason is wanted and absent, or the store refuses
+     */
+    public void decide(String number, String id, PartState to, @Nullable Long lotId, String reason, String followUp, Person person) {
+        JobState state = store.load(number);
+        PartLine line = JobParts.line(lines(state), id);
+        if (line == null) {
+            throw new NotFound("part " + id);
+        }
+        String at = "part-" + id;
+        if (reason.length() > LONGEST_REASON || followUp.length() > LONGEST_REASON) {
+            throw new RefusedInput(at, "has room for " + LONGEST_REASON + " characters");
+        }
+        if (to.wantsReason() && reason.isBlank()) {
+            throw new RefusedInput(at, "needs a written reason: " + to.words());
+        }
+        if (to == PartState.NEW && lotId == null && reason.isBlank()) {
+            throw new RefusedInput(at, "is not from the store: write its batch and cure date, or where it comes from");
+        }
+        if (to == PartState.UNOBTAINABLE && followUp.isBlank()) {
+            throw new RefusedInput(at, "needs what is to follow, by when and from whom");
+        }
+        try {
+            lists.decide(number, line.part(), to, lotId, reason.strip(), followUp.strip(), person);
+        } catch (RefusedInput e) {
+            FieldError first = e.errors().get(0);
+            throw new RefusedInput(at, (first.field().equals("lot") ? "" : first.field() + " ") + first.message());
+        }
+    }
+
+    /** Notes that a part came off. @param cameWith the part that brought it along, absent: none. @return its number */
+    public long remove(String number, String kindName, String name, @Nullable Long cameWith, Person person) {
+        PartKind kind = kind(kindName).orElseThrow(() -> new RefusedInput("strip", "needs a kind from the list"));
+        JobState state = store.load(number);
+        if (name.length() > LONGEST_NAME || state.kept().lists().removed().size() >= MOST_PARTS) {
+            throw new RefusedInput("strip", name.length() > LONGEST_NAME ? "has room for " + LONGEST_NAME + " characters" : "holds " + MOST_PARTS + " parts already");
+        }
+        JobRules.held(Stage.MEASURE, state, evaluation(state)).ifPresent(held -> {
+            throw new RefusedInput("strip", "waits: " + held.why());
+        });
+        if (cameWith != null) {
+            part(state, cameWith);
+        }
+        long same = state.kept().lists().log().stream().filter(p -> p.kind() == kind).count();
+        return lists.remove(number, kind, name.isBlank() ? kind.words() + (same == 0 ? "" : " " + (same + 1)) : name.strip(), cameWith, person);
+    }
+
+    /** Notes what was seen of a part that came off. @throws RefusedInput naming each field that cannot be read; then nothing is stored */
+    public void note(String number, long partId, Map<String, String> form, LengthUnit unit, Person person) {
+        StripPart part = part(store.load(number), partId);
+        Map<String, String> texts = new LinkedHashMap<>();
+        Map<String, String> errors = new LinkedHashMap<>();
+        for (Field field : StripPart.FIELDS) {
+            String typed = form.getOrDefault(field.name(), "").strip();
+            if (typed.isEmpty()) {
+                continue;
+            }
+            try {
+                FieldReader.read(field, typed, unit, settings.shop());
+                texts.put(field.name(), field.kind().isLength() && !Length.namesUnit(typed) ? typed + " " + unit.symbol() : typed);
+            } catch (RefusedInput e) {
+                errors.put("strip-" + partId + "-" + field.name(), e.errors().get(0).message());
+            }
+        }
+        if (!errors.isEmpty()) {
+            throw new RefusedInput(errors.entrySet().stream().map(e -> new FieldError(e.getKey(), e.getValue())).toList());
+        }
+        if (part.photo() != null) {
+            texts.put("photo", part.photo());
+        }
+        if (!texts.equals(part.texts())) {
+            lists.note(number, partId, texts, person);
+        }
+    }
+
+    /** Keeps a photo of a part that came off. @throws RefusedInput when it is no picture, or too large */
+    public void photo(String number, long partId, @Nullable String fileName, byte[] bytes, Person person) {
+        JobState state = store.load(number);
+        StripPart part = part(state, partId);
+        long id = attachments.add(state.position().id(), state.job().id(), fileName == null ? part.name() : fileName, bytes, true, person);
+        Map<String, String> texts = new LinkedHashMap<>(part.texts());
+        texts.put("photo", Long.toString(id));
+        lists.note(number, partId, texts, person);
+    }
+
+    /** A part that was noted in error stays in the record, with why. */
+    public void strike(String number, long partId, String why, Person person) {
+        part(store.load(number), partId);
+        if (why.isBlank() || why.length() > LONGEST_REASON) {
+            throw new RefusedInput("strip-" + partId, "needs a reason, up to " + LONGEST_REASON + " characters");
+        }
+        lists.strike(number, partId, why.strip(), person);
+    }
+
+    /** Says what became of a part that came off. @throws RefusedInput when a seal or bearing goes back without a written inspection, or a used seal as the only one */
+    public void back(String number, long partId, StripPart.Back to, String reason, Person person) {
+        JobState state = store.load(number);
+        StripPart part = part(state, partId);
+        String at = "back-" + partId;
+        if (reason.length() > LONGEST_REASON) {
+            throw new RefusedInput(at, "has room for " + LONGEST_REASON + " characters");
+        }
+        if (to == StripPart.Back.LEFT_OUT && reason.isBlank()) {
+            throw new RefusedInput(at, "needs why it is left out");
+        }
+        if (to == StripPart.Back.BACK && part.kind().wantsInspection() && reason.isBlank()) {
+            throw new RefusedInput(at, "goes back only with a written inspection: what was looked at, and what was seen");
+        }
+        if (to == StripPart.Back.BACK && part.kind() == PartKind.LIP_SEAL && evaluation(state).sketch().section().seals().size() < 2) {
+            throw new RefusedInput(at, "counts as destroyed: a used seal is never the only one");
+        }
+        if (part.back() != to || !part.backReason().equals(reason.strip())) {
+            lists.back(number, partId, to, reason.strip(), person);
+        }
+    }
+
+    /** @throws RefusedInput when it has no name or no time */
+    public void startTimer(String number, String what, String minutes, Person person) {
+        boolean whole = minutes.strip().matches("\\d{1,5}");
+        if (what.isBlank() || what.length() > LONGEST_NAME || !whole || Integer.parseInt(minutes.strip()) < 1 || Integer.parseInt(minutes.strip()) > MOST_MINUTES) {
+            throw new RefusedInput("timer", "needs a name, up to " + LONGEST_NAME + " characters, and whole minutes up to " + MOST_MINUTES);
+        }
+        lists.startTimer(number, what.strip(), Integer.parseInt(minutes.strip()), person);
+    }
+
+    /** A timer is stopped before its time only with a reason. */
+    public void stopTimer(String number, long id, String why) {
+        if (why.isBlank() || why.length() > LONGEST_REASON) {
+            throw new RefusedInput("timer-" + id, "needs a reason, up to " + LONGEST_REASON + " characters");
+        }
+        lists.stopTimer(number, id, why.strip());
+    }
+
+    private static StripPart part(JobState state, long id) {
+        return state.kept().lists().log().stream().filter(p -> p.id() == id).findFirst().orElseThrow(() -> new NotFound("part " + id + " of the strip log"));
+    }
+
+    private static Optional<PartKind> kind(String name) {
+        return Arrays.stream(PartKind.values()).filter(k -> k.name().equals(name)).findFirst();
+    }
+
+    private List<PartLine> lines(JobState state) {
+        return JobParts.of(state, evaluation(state));
+    }
+
+    private JobEvaluation evaluation(JobState state) {
+        return JobEvaluation.of(state.position(), state.texts(), state.sections(), settings.shop());
+    }
+}

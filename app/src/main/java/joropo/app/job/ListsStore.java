@@ -1,0 +1,97 @@
+package joropo.app.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Map;
+import java.util.Objects;
+import joropo.app.access.Person;
+import joropo.app.store.Movement;
+import joropo.app.store.StoreService;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.PartState;
+import joropo.core.plan.PartsList;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Parts list, strip log and timers of jobs in the database: short transactions, an open job only. */
+@Service
+class ListsStore {
+    private final ListsMapper lists;
+    private final JobStore jobs;
+    private final StoreService store;
+    private final TextsJson json;
+    private final Clock clock;
+
+    ListsStore(ListsMapper lists, JobStore jobs, StoreService store, TextsJson json, Clock clock) {
+        this.lists = lists;
+        this.jobs = jobs;
+        this.store = store;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** Puts a part on the list; one that is there stays as it is. */
+    @Transactional
+    public void list(String number, Stage stage, PartsList.Part part, Person person) {
+        lists.list(jobs.openJob(number).id(), stage, part, person.id(), now());
+    }
+
+    /**
+     * Decides about a part. What was laid out before for it goes back to its lot first.
+     * @throws RefusedInput when the lot has too few, or is past its date and nobody may release it: then nothing is stored
+     */
+    @Transactional
+    public void decide(String number, PartsList.Part part, PartState state, @Nullable Long lotId, String reason, String followUp, Person person) {
+        Job job = jobs.openJob(number);
+        PartEntry before = lists.entries(job.id()).stream().filter(e -> e.part().equals(part.id())).findFirst().orElse(null);
+        if (before != null && before.state() == state && Objects.equals(before.lotId(), lotId) && before.reason().equals(reason) && before.isFor(part)) {
+            return;
+        }
+        if (before != null && before.lotId() != null) {
+            store.move(before.lotId(), Movement.Kind.RETURNED, part.count(), "not used after all", job.id(), person);
+        }
+        if (lotId != null) {
+            store.move(lotId, Movement.Kind.ISSUED, part.count(), reason, job.id(), person);
+        }
+        lists.decide(job.id(), part, state, lotId, reason, followUp, person.id(), now());
+    }
+
+    @Transactional
+    public long remove(String number, PartKind kind, String name, @Nullable Long cameWith, Person person) {
+        return lists.remove(jobs.openJob(number).id(), kind, name, cameWith, person.id(), now());
+    }
+
+    @Transactional
+    public void note(String number, long partId, Map<String, String> texts, Person person) {
+        jobs.openJob(number);
+        lists.note(partId, json.writePlain(texts), person.id(), now());
+    }
+
+    @Transactional
+    public void back(String number, long partId, StripPart.Back back, String reason, Person person) {
+        jobs.openJob(number);
+        lists.back(partId, back, reason, person.id(), now());
+    }
+
+    @Transactional
+    public void strike(String number, long partId, String why, Person person) {
+        lists.strike(jobs.openJob(number).id(), partId, why + " (" + person.fullName() + ")");
+    }
+
+    @Transactional
+    public void startTimer(String number, String what, int minutes, Person person) {
+        lists.startTimer(jobs.openJob(number).id(), what, minutes, person.id(), now());
+    }
+
+    @Transactional
+    public void stopTimer(String number, long id, String why) {
+        lists.stopTimer(jobs.openJob(number).id(), id, why);
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+}

@@ -1,0 +1,108 @@
+package joropo.app.store;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import java.util.regex.Pattern;
+import joropo.app.settings.Shop;
+import joropo.app.ui.Errors;
+import joropo.core.material.CureQuarter;
+import joropo.core.material.Elastomer;
+import joropo.core.plan.PartKind;
+import joropo.core.sizes.SealSize;
+import joropo.core.units.FieldError;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+
+/** Reads a lot from texts, from the form as from a line of a file; each text that will not do is named. */
+final class LotReader {
+    static final List<String> FIELDS = List.of("kind", "name", "size", "material", "batch", "cured", "count", "place", "source");
+    private static final int LONGEST = 60;
+    private static final int MOST = 10_000;
+    private static final Pattern WHOLE = Pattern.compile("\\d{1,6}");
+
+    private final Map<String, String> texts;
+    private final LengthUnit unit;
+    private final Shop shop;
+    private final Map<String, String> errors = new LinkedHashMap<>();
+
+    private LotReader(Map<String, String> texts, LengthUnit unit, Shop shop) {
+        this.texts = texts;
+        this.unit = unit;
+        this.shop = shop;
+    }
+
+    /** @throws RefusedInput naming every field that will not do */
+    static NewLot read(Map<String, String> texts, LengthUnit unit, Shop shop) {
+        return new LotReader(texts, unit, shop).lot();
+    }
+
+    private NewLot lot() {
+        PartKind kind = Arrays.stream(PartKind.values()).filter(k -> k.name().equals(text("kind"))).findFirst().orElse(null);
+        if (kind == null) {
+            errors.put("kind", text("kind").isEmpty() ? "is needed" : "is none of the kinds: " + text("kind"));
+        }
+        FIELDS.stream().filter(f -> text(f).length() > LONGEST).forEach(f -> errors.put(f, "has room for " + LONGEST + " characters"));
+        String size = size(kind);
+        String material = material(kind);
+        CureQuarter cured = text("cured").isEmpty() ? null : refusing("cured", () -> CureQuarter.parse(text("cured")));
+        if (text("batch").isEmpty()) {
+            errors.putIfAbsent("batch", "is needed: it is what a maker is asked by");
+        }
+        if (text("place").isEmpty()) {
+            errors.putIfAbsent("place", "is needed: where it lies");
+        }
+        int count = WHOLE.matcher(text("count")).matches() ? Integer.parseInt(text("count")) : 0;
+        if (count < 1 || count > MOST) {
+            errors.putIfAbsent("count", "must be a whole number from 1 to " + MOST);
+        }
+        if (!errors.isEmpty()) {
+            throw new RefusedInput(errors.entrySet().stream().map(e -> new FieldError(e.getKey(), e.getValue())).toList());
+        }
+        return new NewLot(kind, text("name"), size, material, text("batch"), cured, text("place"), text("source"), count);
+    }
+
+    private String size(@Nullable PartKind kind) {
+        if (kind == PartKind.LIP_SEAL) {
+            SealSize size = refusing("size", () -> SealSize.parse(text("size"), unit));
+            return size == null ? "" : size.words();
+        }
+        return text("size");
+    }
+
+    /** What is made of rubber says of which. */
+    private @Nullable String material(@Nullable PartKind kind) {
+        String code = text("material");
+        if (code.isEmpty()) {
+            if (kind == PartKind.LIP_SEAL || kind == PartKind.O_RING) {
+                errors.putIfAbsent("material", "is needed: its date follows from it");
+            }
+            return null;
+        }
+        if (Elastomer.all().stream().noneMatch(m -> m.code().equals(code)) && shop.materials().stream().noneMatch(m -> m.code().equals(code))) {
+            errors.putIfAbsent("material", "is no seal material: " + code);
+        }
+        return code;
+    }
+
+    private <T> @Nullable T refusing(String field, Supplier<T> reader) {
+        try {
+            return reader.get();
+        } catch (RefusedInput e) {
+            errors.putIfAbsent(field, e.errors().get(0).message());
+            return null;
+        }
+    }
+
+    private String text(String field) {
+        return texts.getOrDefault(field, "").strip();
+    }
+
+    /** One sentence of all that was refused. */
+    static String sentence(RefusedInput refused) {
+        return String.join(" ", refused.errors().stream().map(e -> Errors.sentence(e.field() + " " + e.message())).toList());
+    }
+}

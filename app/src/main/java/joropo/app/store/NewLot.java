@@ -1,0 +1,8 @@
+package joropo.app.store;
+
+import joropo.core.material.CureQuarter;
+import joropo.core.plan.PartKind;
+import org.jspecify.annotations.Nullable;
+
+/** A lot that is to be received. */
+record NewLot(PartKind kind, String name, String size, @Nullable String material, String batch, @Nullable CureQuarter cured, String place, String source, int count) { }

@@ -1,0 +1,25 @@
+package joropo.app.store;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface StoreMapper {
+    List<Lot> lots();
+
+    Optional<Lot> lot(long id);
+
+    List<Movement> movements(long lotId);
+
+    long insertLot(@Param("l") NewLot lot, @Param("personId") long personId, @Param("on") LocalDate on);
+
+    void insertMovement(@Param("lotId") long lotId, @Param("kind") Movement.Kind kind, @Param("change") int change, @Param("jobId") @Nullable Long jobId, @Param("why") String why,
+                        @Param("personId") long personId, @Param("at") Instant at);
+
+    int insertExtension(@Param("lotId") long lotId, @Param("inspection") String inspection, @Param("personId") long personId, @Param("at") Instant at);
+}

@@ -1,0 +1,167 @@
+package joropo.app.store;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import joropo.app.access.PeopleService;
+import joropo.app.access.Person;
+import joropo.app.settings.SettingsService;
+import joropo.app.ui.NotFound;
+import joropo.core.material.ShelfLife;
+import joropo.core.plan.PartsList;
+import joropo.core.plan.StockMatch;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The store: lots received, issued, counted. Movements are only ever added; what is on hand is their sum. */
+@Service
+public class StoreService {
+    private static final int LONGEST_REASON = 200;
+    private static final int MOST = 10_000;
+
+    private final StoreMapper store;
+    private final PeopleService people;
+    private final SettingsService settings;
+    private final Clock clock;
+
+    StoreService(StoreMapper store, PeopleService people, SettingsService settings, Clock clock) {
+        this.store = store;
+        this.people = people;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /** A lot with how long it may be used. */
+    public record Shelved(Lot lot, ShelfLife life) { }
+
+    @Transactional(readOnly = true)
+    public List<Shelved> lots() {
+        return store.lots().stream().map(this::shelved).toList();
+    }
+
+    /** Lots past their date, without one where there has to be one, or about to pass it; of what is on hand. */
+    public List<Shelved> due() {
+        return lots().stream().filter(s -> s.lot().onHand() > 0 && s.life().finding().status() != Status.PASS)
+                .sorted(Comparator.comparing((Shelved s) -> s.life().useBy(), Comparator.nullsFirst(Comparator.naturalOrder()))).toList();
+    }
+
+    /** @throws NotFound when there is no such lot */
+    @Transactional(readOnly = true)
+    public Shelved lot(long id) {
+        return shelved(store.lot(id).orElseThrow(() -> new NotFound("lot " + id)));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Movement> movements(long id) {
+        return store.movements(id);
+    }
+
+    /** Lots that serve for a part, in the order in which they are to be used. */
+    public List<StockMatch.Offer> offers(PartsList.Part part, List<Shelved> lots) {
+        return StockMatch.of(part, lots.stream().map(s -> stock(s.lot())).toList(), today());
+    }
+
+    /** @throws RefusedInput naming each field that will not do */
+    @Transactional
+    public long receive(Map<String, String> texts, LengthUnit unit, Person person) {
+        NewLot lot = LotReader.read(texts, unit, settings.shop());
+        mustBeNew(lot);
+        long id = store.insertLot(lot, person.id(), today());
+        store.insertMovement(id, Movement.Kind.RECEIVED, lot.count(), null, "", person.id(), now());
+        people.record(person.name(), "received " + lot.count() + " " + lot.kind().words() + " " + lot.size() + ", batch " + lot.batch());
+        return id;
+    }
+
+    private void mustBeNew(NewLot lot) {
+        store.lots().stream().filter(l -> l.kind() == lot.kind() && l.size().equals(lot.size()) && l.batch().equals(lot.batch()) && l.place().equals(lot.place())).findFirst().ifPresent(l -> {
+            throw new RefusedInput("batch", "lies at " + l.place() + " already as lot " + l.id() + ": bring more back to that one");
+        });
+    }
+
+    /**
+     * Takes from a lot, brings back, counts or scraps.
+     * @param count how many; when counting, how many there are
+     * @throws RefusedInput naming what will not do: more than there are, no reason where one is wanted, past its date and nobody who may release it
+     */
+    @Transactional
+    public void move(long id, Movement.Kind kind, int count, String why, @Nullable Long jobId, Person person) {
+        Shelved now = lot(id);
+        if (count < (kind == Movement.Kind.COUNTED ? 0 : 1) || count > MOST) {
+            throw new RefusedInput("count", "must be a whole number up to " + MOST);
+        }
+        if (why.length() > LONGEST_REASON || why.isBlank() && kind == Movement.Kind.SCRAPPED) {
+            throw new RefusedInput("why", "needs a reason, up to " + LONGEST_REASON + " characters");
+        }
+        if (kind == Movement.Kind.ISSUED || kind == Movement.Kind.SCRAPPED) {
+            if (count > now.lot().onHand()) {
+                throw new RefusedInput("count", "is more than there are: " + now.lot().onHand() + " on hand");
+            }
+        }
+        if (kind == Movement.Kind.ISSUED) {
+            released(now, why, person);
+        }
+        int change = switch (kind) {
+            case RECEIVED, RETURNED -> count;
+            case ISSUED, SCRAPPED -> -count;
+            case COUNTED -> count - now.lot().onHand();
+        };
+        store.insertMovement(id, kind, change, jobId, why.strip(), person.id(), now());
+    }
+
+    /** A part past its date, or without one, is not put on a card without a written reason by a lead. */
+    private static void released(Shelved lot, String why, Person person) {
+        if (!StockMatch.needsLead(lot.life())) {
+            return;
+        }
+        String what = lot.life().finding().message() + " ";
+        if (!person.isLead()) {
+            throw new RefusedInput("lot", what + "Only a lead releases it, with a written reason");
+        }
+        if (why.isBlank()) {
+            throw new RefusedInput("lot", what + "Write why it is used all the same");
+        }
+    }
+
+    /** Extends its date once. @throws RefusedInput without an inspection, when it was extended before, or when its material has no date */
+    @Transactional
+    public void extend(long id, String inspection, Person person) {
+        Shelved now = lot(id);
+        if (now.life().useBy() == null) {
+            throw new RefusedInput("inspection", "extends nothing: this lot has no date");
+        }
+        if (inspection.isBlank() || inspection.length() > LONGEST_REASON) {
+            throw new RefusedInput("inspection", "needs what was looked at and found, up to " + LONGEST_REASON + " characters");
+        }
+        if (store.insertExtension(id, inspection.strip(), person.id(), now()) == 0) {
+            throw new RefusedInput("inspection", "was written once already: a date is extended once");
+        }
+        people.record(person.name(), "extended lot " + id);
+    }
+
+    public LocalDate today() {
+        return clock.instant().atZone(ZoneId.systemDefault()).toLocalDate();
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    private Shelved shelved(Lot lot) {
+        return new Shelved(lot, stock(lot).life(today()));
+    }
+
+    /** An own material ages as the listed one that it is based on. */
+    private StockMatch.Lot stock(Lot lot) {
+        String family = settings.shop().materials().stream().filter(m -> m.code().equals(lot.material())).map(m -> m.family()).findFirst().orElse(lot.material());
+        return new StockMatch.Lot(lot.id(), lot.kind(), lot.name(), lot.size(), lot.material(), family, lot.cured(), lot.inspection() != null, lot.onHand(), lot.receivedOn());
+    }
+}

@@ -1,0 +1,60 @@
+package joropo.app.today;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import joropo.app.job.JobLine;
+import joropo.app.job.JobService;
+import joropo.app.register.Machine;
+import joropo.app.register.Position;
+import joropo.app.register.RegisterService;
+import joropo.app.store.StoreService;
+import joropo.app.today.FindMapper.Hit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds anything by words of it: every word has to be there, the last letters may be left out. */
+@Service
+class FindService {
+    private static final int MOST = 40;
+
+    private final FindMapper finder;
+    private final JobService jobs;
+    private final RegisterService register;
+    private final StoreService store;
+
+    FindService(FindMapper finder, JobService jobs, RegisterService register, StoreService store) {
+        this.finder = finder;
+        this.jobs = jobs;
+        this.register = register;
+        this.store = store;
+    }
+
+    /** What was found, the best first. @param where what was read there, by job number */
+    public record Found(List<JobLine> jobs, Map<String, String> where, List<Position> positions, List<Machine> machines, List<StoreService.Shelved> lots) {
+        public boolean isEmpty() {
+            return jobs.isEmpty() && positions.isEmpty() && machines.isEmpty() && lots.isEmpty();
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public Found find(String asked) {
+        List<Hit> hits = finder.find(query(asked));
+        Map<String, String> where = new LinkedHashMap<>();
+        hits.stream().filter(h -> List.of("JOB", "SHEET", "STRIP", "PART", "ADDENDUM").contains(h.kind())).limit(MOST).forEach(h -> where.putIfAbsent(h.place(), h.snippet()));
+        return new Found(jobs.ofNumbers(List.copyOf(where.keySet())), where, ids(hits, "POSITION", "NOTE").stream().map(register::position).flatMap(Optional::stream).toList(),
+                ids(hits, "MACHINE").stream().map(register::machine).flatMap(Optional::stream).toList(), ids(hits, "LOT").stream().map(store::lot).toList());
+    }
+
+    private static List<Long> ids(List<Hit> hits, String... kinds) {
+        return hits.stream().filter(h -> List.of(kinds).contains(h.kind())).map(h -> Long.valueOf(h.place())).distinct().limit(MOST).toList();
+    }
+
+    /** Each word in quotes, so that nothing in it means something to the search. */
+    private static String query(String asked) {
+        return Arrays.stream(asked.split("\\s+")).map(w -> "\"" + w.replace("\"", "\"\"") + "\"*").collect(Collectors.joining(" "));
+    }
+}

@@ -1,0 +1,32 @@
+package joropo.app.ui;
+
+import java.util.List;
+import java.util.function.Function;
+import joropo.core.diagnosis.DiagnosisInput;
+import joropo.core.diagnosis.Sign;
+import org.jspecify.annotations.Nullable;
+
+/** Signs as fields: seen, looked for and not there, or not looked at. */
+public final class SignFields {
+    public static final String SEEN = "SEEN";
+    public static final String ABSENT = "ABSENT";
+
+    private SignFields() { }
+
+    public static String name(Sign sign) {
+        return "sign" + sign.code();
+    }
+
+    public static Field of(Sign sign) {
+        return Field.choice(name(sign), sign.words(), Field.pairs(SEEN, "seen", ABSENT, "looked, not there")).hint(sign.check());
+    }
+
+    /** What was answered. @param answers text by field, absent where nothing was said */
+    public static DiagnosisInput input(Function<String, @Nullable String> answers) {
+        return new DiagnosisInput(codes(answers, SEEN), codes(answers, ABSENT));
+    }
+
+    private static List<String> codes(Function<String, @Nullable String> answers, String answer) {
+        return Sign.all().stream().filter(s -> answer.equals(answers.apply(name(s)))).map(Sign::code).toList();
+    }
+}

@@ -1,0 +1,36 @@
+package joropo.app.job;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import joropo.app.Workshop;
+import org.junit.jupiter.api.Test;
+
+/** Why it leaks, asked at intake look by look; what came off at the strip stage goes on with the same ranking. */
+class DiagnosisIT {
+    @Test
+    void theNextLookIsAskedForAndWhatCameOffIsCountedIn() {
+        String number = JobMaker.open();
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/intake");
+        assertThat(page.locator(".ask-next")).containsText("wet below, lip dry?");
+        page.click("button[aria-label='Not there: wet below, lip dry']");
+        assertThat(page.locator("#signWET_BELOW")).hasValue("ABSENT");
+        page.selectOption("#signLEAKS_WARM", "SEEN");
+        assertThat(page.locator(".causes li").first()).containsText("pressure by a blocked breather");
+        assertThat(page.locator(".causes li").first()).containsText("not the seal");
+        assertThat(page.locator("#rail")).containsText("cause of the leak");
+        page.selectOption("#signLEAKS_RUNNING", "SEEN");
+        assertThat(page.locator(".causes li").first()).containsText("5.0");
+        page.reload();
+        assertThat(page.locator(".causes li").first()).containsText("leaks only when warm: strong");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/strip");
+        page.selectOption("#foundState", "HARD");
+        assertThat(page.locator("#causes")).containsText("heat 3.0");
+        page.selectOption("#drained", "MILKY");
+        assertThat(page.locator("#causes")).containsText("water gets in past a lip");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+}

@@ -1,0 +1,168 @@
+package joropo.app.job;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.List;
+import joropo.app.Workshop;
+import joropo.app.bench.BenchService;
+import joropo.app.bench.Role;
+import joropo.core.section.BoreItem;
+import joropo.core.section.Section;
+import joropo.core.units.RefusedInput;
+import org.junit.jupiter.api.Test;
+
+/** The sections of a job: begun from its sheets, arranged on the bench, agreed with the sheets, followed by the plan, kept when it is signed. */
+class JobSectionsIT {
+    private static void at(Page page, String number, String stage) {
+        page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage);
+    }
+
+    private static Locator rail(Page page, String words) {
+        return page.locator("#rail li", new Page.LocatorOptions().setHasText(words));
+    }
+
+    private static String measured() {
+        String number = JobMaker.madeSafe();
+        JobMaker.keep(number, Stage.MEASURE, "shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.96", "shaftA2", "44.96", "boreGauge", "BORE_GAUGE_3", "boreA1", "62.015", "boreA2", "62.015",
+                "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.5", "groundFrom", "-4", "groundTo", "16", "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
+        JobMaker.keep(number, Stage.DECIDE, "size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "IN");
+        return number;
+    }
+
+    @Test
+    void whatIsPlannedIsArrangedOnTheBenchAndAgreedWithTheSheets() {
+        String number = measured();
+        Page page = Workshop.page("marisol");
+        at(page, number, "decide");
+        page.click("text=Arrange it on the bench");
+        page.waitForURL("**/sections/*");
+        assertThat(page.locator(".bench-head")).containsText("job " + number + ", as planned");
+        page.click(".rows [data-row=b0]");
+        page.click("text=Turn round");
+        assertThat(page.locator(".quick-verdict")).containsText("does not hold");
+        at(page, number, "decide");
+        assertThat(rail(page, "sheets against the section").first()).containsText("open side faces inside on the sheet, outside in the section");
+        assertThat(rail(page, "lip against its medium").first()).containsText("it will leak at once");
+        page.click("text=Take the section into this sheet");
+        assertThat(page.locator("#mainLip")).hasValue("OUT");
+        assertThat(page.locator("#size")).hasValue("45x62x8");
+        assertThat(page.locator("#plannedDepth")).hasValue("2.50");
+        assertThat(page.locator("#rail")).not().containsText("sheets against the section");
+        page.click("text=Section as planned");
+        page.waitForURL("**/sections/*");
+        page.click("#work [data-key=z]");
+        assertThat(page.locator(".quick-verdict")).not().containsText("does not hold");
+
+        at(page, number, "measure");
+        page.fill("#stopDepth", "11.5");
+        assertThat(page.locator("#echo-stopDepth")).containsText("11.500 mm");
+        at(page, number, "decide");
+        assertThat(page.locator("#rail")).containsText("stop 11.50 on the sheet, 10.50 in the section");
+        page.click("text=Bring the readings into the section");
+        assertThat(page.locator("#rail")).not().containsText("stop 11.50 on the sheet");
+        assertThat(page.locator("#drawing svg").first()).containsText("11.50");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    @Test
+    void whatWasFoundIsKeptBesideItAndCompared() {
+        Page page = Workshop.page("jacinta");
+        at(page, "26-0006", "strip");
+        page.click("text=Section as found");
+        page.waitForURL("**/sections/*");
+        assertThat(page.locator(".bench-head")).containsText("as found");
+        at(page, "26-0006", "decide");
+        assertThat(page.locator("#rail")).containsText("Found a washer that is not in the kit.");
+        page.click("text=Kit against what was found");
+        assertThat(page.locator("main")).containsText("It faces inside; the one found faced outside: somebody may have had a reason.");
+        assertThat(page.locator("main")).containsText("The opening of the washer is not as on the one found.");
+        assertThat(page.locator(".two-drawings svg")).hasCount(2);
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    /** A ring and a washer are put in on the bench: the plan says when, and the drawing shows which part is now to go in. */
+    @Test
+    void thePlanFollowsTheSectionAndShowsThePartThatIsToGoIn() {
+        String number = measured();
+        var person = JobMaker.person("marisol");
+        var bench = Workshop.bean(BenchService.class);
+        long id = Workshop.bean(JobSectionService.class).arrange(number, Role.PLANNED, person);
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/sections/" + id + "?at=p0");
+        for (String kind : List.of("RING", "SPACER", "CLOCK_MARK")) {
+            page.selectOption("#put-in", kind);
+            page.click("text=Put in >> nth=-1");
+            assertThat(page.locator("#in-hand")).containsText(kind.equals("RING") ? "retaining ring" : kind.equals("SPACER") ? "washer" : "clock mark");
+        }
+        Section section = bench.ofJob(Workshop.bean(JobStore.class).load(number).job().id()).get(Role.PLANNED).section();
+        assertThat(section.boreItems()).extracting(BoreItem::id).containsExactly("r1", "w1", "s1", "h1");
+        at(page, number, "fit");
+        assertThat(page.locator("#steps")).containsText("Clock mark: port on top, at 12 o'clock seen from outside.");
+        var jobs = Workshop.bean(JobService.class);
+        List<String> before = List.of("parts", "clean", "dry-trial", "way-round", "clock-1", "outside", "lip", "between", "edges");
+        JobMaker.settle(number);
+        before.forEach(step -> jobs.finishStep(number, step, null, person));
+        at(page, number, "fit");
+        Locator chosen = page.locator("#drawing .wide-drawing .chosen");
+        assertThat(chosen).hasCount(1);
+        assertThat(page.locator("#steps .is-ready").first()).containsText("Start the seal by hand");
+        double seal = chosen.boundingBox().width;
+        List.of("start", "drive", "depth").forEach(step -> jobs.finishStep(number, step, null, person));
+        at(page, number, "fit");
+        assertThat(chosen).hasCount(0);   // at a hold point nothing goes in
+        page.locator("#steps .is-ready .done").first().click();
+        assertThat(page.locator("#steps .is-ready").first()).containsText("Put in the washer w1, its outer face at 2.20 mm.");
+        assertThat(chosen).hasCount(1);
+        assertThat(chosen.boundingBox().width).as("now the washer stands out").isLessThan(seal * 0.7);
+        assertThat(page.locator("#steps")).containsText("Retaining ring r1 into its groove: felt and tapped home all round.");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    @Test
+    void aSignedJobLeavesItsSectionAtThePositionAndClosesIt() {
+        String number = JobMaker.readyToSign("IN");
+        var person = JobMaker.person("marisol");
+        var sections = Workshop.bean(JobSectionService.class);
+        long id = sections.arrange(number, Role.PLANNED, person);
+        Workshop.bean(JobService.class).sign(number, person);
+        JobState state = Workshop.bean(JobStore.class).load(number);
+        Section fitted = Workshop.bean(BenchService.class).fittedAt(state.position().id()).orElseThrow();
+        assertThat(fitted.seal().fromMm()).isEqualTo(2.5);
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> sections.bringReadings(number, person)).withMessageContaining("closed");
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/sections/" + id);
+        assertThat(page.locator("#figures .input").first()).isDisabled();
+        page.navigate(Workshop.address() + "/machines/" + state.position().machineId());
+        page.click("text=section as fitted");
+        assertThat(page.locator(".fitted svg")).isVisible();
+        page.click("text=Try something with it on the bench");
+        page.waitForURL("**/sections/*");
+        assertThat(page.locator(".rows")).containsText("2.50 to 10.50");
+        String next = Workshop.bean(JobService.class).open(state.position().id(), person).number();
+        Section found = Workshop.bean(BenchService.class).ofJob(Workshop.bean(JobStore.class).load(next).job().id()).isEmpty() ? fitted : null;
+        long at = sections.arrange(next, Role.AS_FOUND, person);
+        page.navigate(Workshop.address() + "/sections/" + at);
+        assertThat(page.locator(".rows")).containsText("2.50 to 10.50");
+        assertThat(found).as("nothing is arranged before somebody asks").isEqualTo(fitted);
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    /** Depths at four places, the seal proud at half past six: there the clock says to tap. */
+    @Test
+    void depthsAreShownAsASmallClock() {
+        Page page = Workshop.page("marisol");
+        at(page, "26-0003", "fit");
+        assertThat(page.locator("#dial title")).hasText("Depth round the circumference; tap at 6.5 o'clock");
+        assertThat(page.locator("#dial")).containsText("1.49");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+}

@@ -1,0 +1,73 @@
+package joropo.app.job;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import com.microsoft.playwright.Page;
+import joropo.app.Workshop;
+import joropo.core.units.RefusedInput;
+import org.junit.jupiter.api.Test;
+
+/** Things put in for a time and fasteners on trial stop the signature; what was learnt stays at the position. */
+class LedgerIT {
+    private static String url(String number, String stage) {
+        return Workshop.address() + "/jobs/" + number + "/" + stage;
+    }
+
+    @Test
+    void aRagLeftInAndABoltOnTrialEachStopTheSignature() {
+        String number = JobMaker.readyToSign("IN");
+        Page page = Workshop.page("marisol");
+        page.navigate(url(number, "fit"));
+        page.click("#ledger form.row:has(#entry-TEMPORARY) button");
+        assertThat(page.locator("#ledger .wrong")).hasText("Needs a name, up to 60 characters.");
+        page.fill("#entry-TEMPORARY", "rag in the bore");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#ledger .is-open")).containsText("rag in the bore");
+        page.fill("#entry-FASTENER", "cover bolts");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#ledger .is-open")).hasCount(2);
+        page.navigate(url(number, "sign"));
+        assertThat(page.locator(".open-list")).containsText("rag in the bore: put in for a time and not counted out.");
+        assertThat(page.locator(".open-list")).containsText("cover bolts: still tightened on trial.");
+        assertThat(page.locator("#sign")).isDisabled();
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> Workshop.bean(JobService.class).sign(number, JobMaker.person("marisol"))).withMessageContaining("rag in the bore");
+        page.navigate(url(number, "set"));
+        page.click("button[aria-label='Count it out: rag in the bore']");
+        assertThat(page.locator("#ledger .is-open")).hasCount(1);
+        page.navigate(url(number, "sign"));
+        assertThat(page.locator("#sign")).isDisabled();
+        page.navigate(url(number, "set"));
+        page.click("button[aria-label='Make it final: cover bolts']");
+        assertThat(page.locator("#ledger .is-open")).hasCount(0);
+        page.navigate(url(number, "sign"));
+        page.click("#sign");
+        assertThat(page.locator("#sign-head")).hasText("Signed");
+        assertThat(Workshop.bean(JobService.class).snapshot(number).counted()).containsExactly("rag in the bore: counted out, Marisol Araguaney", "cover bolts: final, Marisol Araguaney");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    @Test
+    void whatWasLearntIsShownAtThePositionAndAtItsNextJob() {
+        String number = JobMaker.readyToSign("IN");
+        var person = JobMaker.person("marisol");
+        JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes", "foundState", "HARD", "signGROOVE_IN_SHAFT", "ABSENT");
+        Page page = Workshop.page("marisol");
+        page.navigate(url(number, "sign"));
+        page.fill("#next-fitter", "The drain is behind the guard.");
+        page.click("#notes button");
+        assertThat(page.locator("#notes")).containsText("The drain is behind the guard.");
+        page.click("#sign");
+        assertThat(page.locator("#sign-head")).hasText("Signed");
+        JobState state = Workshop.bean(JobStore.class).load(number);
+        page.navigate(Workshop.address() + "/machines/" + state.position().machineId());
+        assertThat(page.locator(".journal-body")).containsText("it was: heat");
+        String next = Workshop.bean(JobService.class).open(state.position().id(), person).number();
+        page.navigate(url(next, "intake"));
+        assertThat(page.locator("aside.notice")).containsText("The drain is behind the guard.");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+}

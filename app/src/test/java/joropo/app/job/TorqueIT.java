@@ -1,0 +1,57 @@
+package joropo.app.job;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import com.microsoft.playwright.Page;
+import joropo.app.Workshop;
+import joropo.core.units.RefusedInput;
+import org.junit.jupiter.api.Test;
+
+/** The torque plan of a job: typed in the unit of the wrench, ticked bolt by bolt in its order, and not signed half done. */
+class TorqueIT {
+    @Test
+    void boltByBoltPassByPassBeforeAnybodySigns() {
+        String number = JobMaker.readyToSign("IN");
+        var jobs = Workshop.bean(JobService.class);
+        var person = JobMaker.person("marisol");
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/set");
+        page.locator("details[data-card=bolts]").evaluate("d => { d.open = true; }");
+        page.fill("#bolts", "4.5");
+        page.fill("#boltTorque", "30");
+        page.selectOption("#torqueUnit", "LBF_FT");
+        assertThat(page.locator("#echo-bolts .wrong")).hasText("Must be a whole number.");
+        page.fill("#bolts", "4");
+        page.selectOption("#figureFor", "DRY");
+        page.selectOption("#threads", "OILED");
+        assertThat(page.locator("#torque")).containsText("Pass 1 of 4: bolt 1 to 6.75 lbf·ft");
+        assertThat(page.locator("#torque")).containsText("9.15 N·m");
+        assertThat(page.locator("#rail")).containsText("figure against the threads");
+        page.click("text=Keep, go on to prove");
+        page.waitForURL("**/prove");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/set");
+        for (int bolt : new int[] {1, 3, 2, 4}) {
+            assertThat(page.locator("#tick")).hasText("Bolt " + bolt + " done");
+            page.click("#tick");
+        }
+        assertThat(page.locator("#torque")).containsText("Pass 2 of 4: bolt 1 to 13.5 lbf·ft");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.tick(number, 2, 3, person)).withMessageContaining("goes on with bolt 1 in pass 2");
+        jobs.tick(number, 1, 3, person);   // said before: changes nothing
+        page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
+        assertThat(page.locator(".open-list")).containsText("Torque plan: 12 turns of the wrench are not ticked.");
+        for (int pass = 2; pass <= 4; pass++) {
+            for (int bolt : new int[] {1, 3, 2, 4}) {
+                jobs.tick(number, pass, bolt, person);
+            }
+        }
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.tick(number, 5, 1, person)).withMessageContaining("no bolt left");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/set");
+        assertThat(page.locator("#torque")).containsText("All passes are done.");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
+        assertThat(page.locator(".open-list")).hasCount(0);
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+}

@@ -1,0 +1,108 @@
+package joropo.app.store;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import com.microsoft.playwright.Page;
+import java.util.List;
+import joropo.app.Workshop;
+import joropo.app.access.PeopleService;
+import joropo.core.units.RefusedInput;
+import org.junit.jupiter.api.Test;
+
+/** Receiving, issuing, counting, extending; the whole store out and in as CSV. */
+class StoreIT {
+    private static final StoreCsv CSV = Workshop.bean(StoreCsv.class);
+    private static final StoreService STORE = Workshop.bean(StoreService.class);
+
+    @Test
+    void aLotIsReceivedCountedAndExtendedOnce() {
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/store");
+        page.click("#receive + form button.keep");
+        assertThat(page.locator("#receive + form .wrong")).hasText(new String[] {"Is needed.", "Is needed: it is what a maker is asked by.", "Must be a whole number from 1 to 10000.", "Is needed: where it lies."});
+        page.selectOption("#lot-kind", "LIP_SEAL");
+        page.fill("#lot-size", "45x62");
+        page.fill("#lot-batch", "T-77");
+        page.fill("#lot-cured", "spring 2020");
+        page.fill("#lot-count", "4");
+        page.fill("#lot-place", "T3");
+        page.click("#receive + form button.keep");
+        assertThat(page.locator("#receive + form")).containsText("not understood as a seal size");
+        assertThat(page.locator("#receive + form")).containsText("Is needed: its date follows from it.");
+        assertThat(page.locator("#receive + form")).containsText("not understood as a cure quarter");
+        assertThat(page.locator("#lot-cured")).hasValue("spring 2020");
+        page.fill("#lot-size", "45-62-8");
+        page.selectOption("#lot-material", "NBR");
+        page.fill("#lot-cured", "2Q2012");
+        page.click("#receive + form button.keep");
+        page.waitForURL("**/store/*");
+        assertThat(page.locator("h1")).hasText("lip seal 45x62x8, NBR");
+        assertThat(page.locator("main")).containsText("NBR, group B, cured 2Q2012: to be used by 2019-06-30.");
+
+        page.fill("#issued-count", "9");
+        page.click(".moving button:has-text('Take out')");
+        assertThat(page.locator(".moving .wrong")).hasText("Is more than there are: 4 on hand.");
+        page.fill("#issued-count", "1");
+        page.fill("#issued-why", "bench trial");
+        page.click(".moving button:has-text('Take out')");
+        assertThat(page.locator(".moving .wrong")).containsText("Only a lead releases it");
+        assertThat(page.locator("#issued-why")).hasValue("bench trial");
+        page.fill("#counted-count", "3");
+        page.click(".moving button:has-text('Counted')");
+        assertThat(page.locator("table.plain tbody tr").first()).containsText("counted-1");
+        page.fill("#inspection", " ");
+        page.click(".moving button:has-text('Extend once')");
+        assertThat(page.locator(".moving .wrong")).containsText("Needs what was looked at and found");
+        page.fill("#inspection", "shore 71, no crack under the glass");
+        page.click(".moving button:has-text('Extend once')");
+        assertThat(page.locator("main")).containsText("to be used by 2022-06-30, extended once.");
+        assertThat(page.locator("#inspection")).hasCount(0);
+        page.fill("#scrapped-count", "3");
+        page.click(".moving button:has-text('Scrap')");
+        assertThat(page.locator(".moving .wrong")).containsText("Needs a reason");
+        page.fill("#scrapped-why", "past its date");
+        page.click(".moving button:has-text('Scrap')");
+        assertThat(page.locator(".figures dd").first()).hasText("0");
+        page.navigate(Workshop.address() + "/find?q=t-77");
+        assertThat(page.locator("main")).containsText("lip seal 45x62x8, NBR");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    @Test
+    void aFileIsLookedAtFirstAndComesInWholeOrNotAtAll() {
+        var person = Workshop.bean(PeopleService.class).find("jacinta").orElseThrow();
+        int before = STORE.lots().size();
+        String good = "kind,name,size,material,batch,cured,count,place,source\nLIP_SEAL,,35x52x8,NBR,C-1,1Q2025,4,Z1,stores\nGASKET,\"gasket, thin\",,,C-2,,3,Z1,=SUM(A1)\n";
+        String bad = good + "LIP_SEAL,,35x52x8,NBR,C-1,1Q2025,4,Z1,stores\nO_RING,,20x3,XYZ,,5Q25,many,,\n";
+        Page page = Workshop.page("jacinta");
+        page.navigate(Workshop.address() + "/store");
+        page.fill("#csv", "part,number\nx,1\n");
+        page.click("text=Look at it first");
+        assertThat(page.locator("#import + form .wrong")).containsText("Needs the columns kind,name,size");
+        page.fill("#csv", bad);
+        page.click("text=Look at it first");
+        assertThat(page.locator(".sub")).hasText("2 of 4 lines will not do. Nothing is stored: mend the file, all of it comes in or none.");
+        assertThat(page.locator("tbody tr").nth(2)).containsText("Stands twice in this file.");
+        assertThat(page.locator("tbody tr").nth(3)).containsText("Material is no seal material: XYZ. Cured is not understood as a cure quarter");
+        assertThat(page.locator("button[name=take]")).hasCount(0);
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> CSV.take(bad, person));
+        assertThat(STORE.lots()).as("none of it").hasSize(before);
+        page.fill("#csv", good);
+        page.click("text=Look at it again");
+        page.click("text=Receive 2 lots");
+        page.waitForURL("**/store");
+        assertThat(STORE.lots()).hasSize(before + 2);
+        assertThat(CSV.dryRun(good).lines()).allSatisfy(l -> assertThat(l.error()).contains("lies there already"));
+
+        String out = CSV.write();
+        assertThat(out).contains("LIP_SEAL,,35x52x8,NBR,C-1,1Q2025,4,Z1,stores", "\"gasket, thin\"", "'=SUM(A1)");
+        List<String> lines = out.lines().toList();
+        String moved = lines.get(0) + "\n" + lines.stream().filter(l -> l.contains("C-1,") || l.contains("C-2,")).map(l -> l.replace(",Z1,", ",Z2,")).reduce("", (a, b) -> a + b + "\n");
+        assertThat(CSV.dryRun(moved).isClean()).as("what went out comes in").isTrue();
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+}

@@ -1,0 +1,86 @@
+package joropo.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import joropo.core.diagnosis.DiagnosisResult.Ranked;
+import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Source;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/** Ranks causes by what was seen and asks for the look that would part them best (guide). Is it the seal at all comes first. */
+public final class DiagnosisCheck {
+    /** What is looked for in vain speaks against a cause by half of what it would have spoken for it. */
+    private static final double AGAINST = 0.5;
+    private static final int TOP = 3;
+    /** Says nothing of a leak: only that the look of the oil cannot be read yet. */
+    private static final String OIL_CHANGED = "OIL_CHANGED";
+    private static final String OIL_MILKY = "OIL_MILKY";
+
+    private DiagnosisCheck() { }
+
+    public static DiagnosisResult check(DiagnosisInput in) {
+        List<Sign> seen = in.signs().stream().map(c -> Sign.of(c).orElseThrow()).filter(s -> counts(s, in)).toList();
+        List<Sign> absent = in.absent().stream().map(c -> Sign.of(c).orElseThrow()).filter(s -> counts(s, in)).toList();
+        List<Ranked> ranked = Cause.all().stream().map(c -> ranked(c, seen, absent)).filter(r -> r.score() > 0).sorted(Comparator.comparing(Ranked::score).reversed()).toList();
+        Sign next = next(in, ranked);
+        return new DiagnosisResult(ranked, next == null ? null : next.code(), List.of(finding(ranked, seen)));
+    }
+
+    /** Oil that was changed lately shows nothing of what was in it before. */
+    private static boolean counts(Sign sign, DiagnosisInput in) {
+        return !(sign.code().equals(OIL_MILKY) && in.signs().contains(OIL_CHANGED));
+    }
+
+    private static Ranked ranked(Cause cause, List<Sign> seen, List<Sign> absent) {
+        List<String> why = new ArrayList<>();
+        double score = 0;
+        for (Sign sign : seen) {
+            score += sign.weight(cause.code());
+            if (sign.weight(cause.code()) > 0) {
+                why.add(sign.words() + ": " + strength(sign.weight(cause.code())));
+            }
+        }
+        for (Sign sign : absent) {
+            score -= AGAINST * sign.weight(cause.code());
+            if (sign.weight(cause.code()) > 0 && score + AGAINST * sign.weight(cause.code()) > 0) {
+                why.add("not " + sign.words() + ": speaks against it");
+            }
+        }
+        return new Ranked(cause.code(), score, why);
+    }
+
+    private static String strength(int weight) {
+        return weight == 3 ? "strong" : weight == 2 ? "usual" : "possible";
+    }
+
+    /** The unasked sign that differs most among the top three; whether it is the seal at all is asked first, and whatever is left where nothing parts them. */
+    private static @Nullable Sign next(DiagnosisInput in, List<Ranked> ranked) {
+        List<Sign> unasked = Sign.all().stream().filter(s -> !in.signs().contains(s.code()) && !in.absent().contains(s.code())).toList();
+        boolean innocent = Stream.concat(in.signs().stream(), in.absent().stream()).anyMatch(c -> Sign.of(c).orElseThrow().group() == Sign.Group.INNOCENT);
+        if (!innocent) {
+            return unasked.stream().filter(s -> s.group() == Sign.Group.INNOCENT).findFirst().orElse(null);
+        }
+        List<Ranked> top = ranked.subList(0, Math.min(TOP, ranked.size()));
+        return unasked.stream().filter(s -> spread(s, top) > 0).max(Comparator.comparingInt((Sign s) -> spread(s, top)).thenComparing(s -> -Sign.all().indexOf(s)))
+                .orElseGet(() -> ranked.isEmpty() ? unasked.stream().findFirst().orElse(null) : null);
+    }
+
+    private static int spread(Sign sign, List<Ranked> top) {
+        int most = top.stream().mapToInt(r -> sign.weight(r.cause())).max().orElse(0);
+        int least = top.size() < TOP ? 0 : top.stream().mapToInt(r -> sign.weight(r.cause())).min().orElse(0);
+        return most - least;
+    }
+
+    private static Finding finding(List<Ranked> ranked, List<Sign> seen) {
+        if (ranked.isEmpty()) {
+            return Finding.missing("causes", "cause of the leak", seen.isEmpty() ? "Nothing was looked at yet." : "What was seen points to nothing that the table knows.", "Look, and say what is there and what is not.");
+        }
+        Cause first = Cause.of(ranked.get(0).cause()).orElseThrow();
+        String words = "It points to: " + first.words() + ", score " + Length.show(ranked.get(0).score(), 1) + (seen.size() == 1 ? ". One sign alone proves nothing." : ".");
+        return Finding.of("causes", first.ofTheSeal() ? Status.PASS : Status.CAUTION, "cause of the leak", words + (first.ofTheSeal() ? "" : " That is not the seal: a new one would cure nothing."), first.remedy(), Source.GUIDE, "failure signs");
+    }
+}

@@ -1,0 +1,25 @@
+package joropo.core.diagnosis;
+
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import joropo.core.units.Needs;
+import org.jspecify.annotations.Nullable;
+
+/** What was seen, and what was looked for and is not there; codes of the table of signs. @param absent left out: nothing was looked for in vain */
+public record DiagnosisInput(List<String> signs, @Nullable List<String> absent) {
+    public DiagnosisInput {
+        List<String> none = absent == null ? List.of() : absent;
+        Set<String> both = new HashSet<>(none);
+        both.retainAll(signs == null ? List.of() : signs);
+        new Needs().given("signs", signs).that("signs", signs == null || known(signs), "names a sign that the table has not; the list is at /api/v1/checks/diagnosis/signs")
+                .that("absent", known(none), "names a sign that the table has not; the list is at /api/v1/checks/diagnosis/signs").that("absent", both.isEmpty(), "names what was seen too: " + String.join(", ", both)).done();
+        signs = List.copyOf(new LinkedHashSet<>(signs));
+        absent = List.copyOf(new LinkedHashSet<>(none));
+    }
+
+    private static boolean known(List<String> codes) {
+        return codes.stream().allMatch(c -> c != null && Sign.of(c).isPresent());
+    }
+}

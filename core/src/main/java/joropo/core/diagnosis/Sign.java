@@ -1,0 +1,67 @@
+package joropo.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import joropo.core.tables.CsvTable;
+
+/**
+ * One thing that can be seen, with what it points to (guide, {@code failure-signs.csv}).
+ * @param code its key, @param words as a person says it, @param weights of its causes, 3 strong, 2 usual, 1 possible
+ * @param check what tells its causes apart
+ */
+public record Sign(String code, Group group, String words, Map<String, Integer> weights, String check) {
+    /** What has to be at hand to look. */
+    public enum Group {
+        INNOCENT("Is it the seal at all?"), RUNNING("Before it is opened"), LIP("Lip seal and shaft"), O_RING("O-ring"), PACKING("Packing, chevron"), FACES("Mechanical seal");
+
+        private final String words;
+
+        Group(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    private static final int STRONGEST = 3;
+    private static final List<Sign> ALL = CsvTable.rows("failure-signs", Sign::read);
+
+    public Sign {
+        weights = Map.copyOf(weights);
+    }
+
+    /** All signs in the order of the table: is it the seal at all first. */
+    public static List<Sign> all() {
+        return ALL;
+    }
+
+    public static Optional<Sign> of(String code) {
+        return ALL.stream().filter(s -> s.code.equals(code)).findFirst();
+    }
+
+    /** How strongly it points to a cause; 0 where it does not. */
+    public int weight(String cause) {
+        return weights.getOrDefault(cause, 0);
+    }
+
+    private static Sign read(CsvTable.Row row) {
+        Map<String, Integer> weights = new LinkedHashMap<>();
+        List<String> pairs = new ArrayList<>(Arrays.asList(row.text("causes").split(" ")));
+        for (int i = 0; i + 1 < pairs.size(); i += 2) {
+            int weight = Integer.parseInt(pairs.get(i + 1));
+            if (weight < 1 || weight > STRONGEST || Cause.of(pairs.get(i)).isEmpty() || weights.put(pairs.get(i), weight) != null) {
+                throw new IllegalStateException("Table failure-signs: " + row.text("code") + " has " + pairs.get(i) + " " + weight);
+            }
+        }
+        if (weights.isEmpty()) {
+            throw new IllegalStateException("Table failure-signs: " + row.text("code") + " points to nothing");
+        }
+        return new Sign(row.text("code"), Group.valueOf(row.text("group")), row.text("sign"), weights, row.text("check"));
+    }
+}

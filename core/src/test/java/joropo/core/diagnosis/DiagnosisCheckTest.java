@@ -1,0 +1,135 @@
+package joropo.core.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import joropo.core.diagnosis.DiagnosisResult.Ranked;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Status;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class DiagnosisCheckTest {
+    private static DiagnosisResult check(String signs, String absent) {
+        return DiagnosisCheck.check(new DiagnosisInput(words(signs), words(absent)));
+    }
+
+    private static List<String> words(String text) {
+        return text == null || text.isBlank() ? List.of() : List.of(text.split(" "));
+    }
+
+    /** What came off, what was looked for in vain, and what it was in the end. */
+    @ParameterizedTest(name = "{0}, not {1}: {2}")
+    @CsvSource({"LIP_HARD RAN_DRY, WET_BELOW, HEAT", "LIP_HARD O_RING_FLAT, WET_BELOW, HEAT", "LIP_WIDE RAN_DRY, TRACK_WAVY, DRY_LIP", "LIP_WIDE GROOVE_IN_SHAFT, , DIRT", "GROOVE_IN_SHAFT, LIP_WIDE UNIT_HUNG_UP, SOFT_SHAFT",
+            "LIP_ONE_SIDED LEAKS_RUNNING, TRACK_WAVY, OFFSET", "LIP_ONE_SIDED, LEAKS_RUNNING PACKING_ONE_PLACE FACE_TRACK_WIDE, COCKED_SEAL", "TRACK_WAVY LEAKS_RUNNING, , RUN_OUT", "LIP_CUT, LIP_WIDE, SHARP_EDGE",
+            "LIP_TURNED_UNDER, , SHAFT_AGAINST_LIP", "SPRING_OUT, CASE_BENT, HAMMERING", "SPRING_OUT CASE_BENT, , WRONG_DRIVER", "CASE_SCORED, CASE_BENT LEAKS_WARM, BURR_IN_BORE", "CASE_SCORED LEAKS_WARM, PUSHED_OUT, HOT_BORE",
+            "PUSHED_OUT LEAKS_WARM, , BLOCKED_BREATHER", "PUSHED_OUT, LEAKS_WARM LEAKS_RUNNING, OVER_GREASED", "LIP_SWOLLEN, , FLUID_ATTACK", "OIL_MILKY, , WATER_PAST_LIP", "LEAKS_STANDING, LEAKS_WARM, AXIAL_SCRATCH",
+            "LEAKS_RUNNING, TRACK_WAVY PUSHED_OUT, LEAD", "WET_AT_HUB, WET_BELOW, SPLINE_LEAK", "WET_BELOW NONE_BUT_WET, , PLUG", "NONE_BUT_WET, WET_BELOW, SPILLED", "FACES_GOOD, FACE_CRACKS, UNDER_BELLOWS",
+            "FACE_CRACKS PACKING_HARD, , NO_FLUSH", "DRIVE_WORN TRACK_WAVY, , PLAY", "O_RING_NIBBLED LIP_CUT, , PRESSURE", "FACE_TRACK_WIDE TRACK_WAVY LEAKS_RUNNING, , RUN_OUT"})
+    void storiesEndWithTheirCauseFirst(String signs, String absent, String cause) {
+        assertThat(check(signs, absent).causes().get(0).cause()).isEqualTo(cause);
+    }
+
+    @Test
+    void everyRowOfTheTableLeadsToEachOfItsCauses() {
+        Set<String> reached = new HashSet<>();
+        for (Sign sign : Sign.all()) {
+            List<Ranked> causes = check(sign.code(), "").causes();
+            assertThat(causes).as(sign.code()).extracting(Ranked::cause).containsExactlyInAnyOrderElementsOf(sign.weights().keySet());
+            assertThat(causes.get(0).score()).as(sign.code()).isEqualTo(sign.weights().values().stream().mapToInt(i -> i).max().orElseThrow());
+            reached.addAll(sign.weights().keySet());
+        }
+        assertThat(Sign.all()).hasSize(40);
+        assertThat(reached).as("every cause is reachable").containsExactlyInAnyOrderElementsOf(Cause.all().stream().map(Cause::code).toList());
+    }
+
+    @Test
+    void scoresAreSumsLessHalfOfWhatWasLookedForInVain() {
+        DiagnosisResult result = check("LEAKS_WARM PUSHED_OUT", "LEAKS_RUNNING OIL_MILKY");
+        assertThat(result.causes().get(0)).isEqualTo(new Ranked("BLOCKED_BREATHER", 5, List.of("leaks only when warm: strong", "seal pushed out: strong", "not leaks only running: speaks against it")));
+        assertThat(result.causes()).extracting(Ranked::score).isSortedAccordingTo((a, b) -> Double.compare(b, a)).allMatch(s -> s > 0);
+        assertThat(check("LEAKS_STANDING", "LEAKS_WARM").causes()).as("1 less half of 2 is nothing").extracting(Ranked::cause).doesNotContain("LEVEL");
+    }
+
+    @Test
+    void whetherItIsTheSealAtAllIsAskedFirst() {
+        assertThat(check("", "").nextCheck()).isEqualTo("WET_BELOW");
+        assertThat(check("LIP_HARD", "").nextCheck()).isEqualTo("WET_BELOW");
+        assertThat(check("", "").findings().get(0).status()).isEqualTo(Status.MISSING);
+        assertThat(check("WET_BELOW", "").findings().get(0)).satisfies(f -> {
+            assertThat(f.status()).isEqualTo(Status.CAUTION);
+            assertThat(f.message()).contains("That is not the seal: a new one would cure nothing.");
+        });
+        assertThat(check("LIP_HARD", "WET_BELOW").findings().get(0).message()).contains("One sign alone proves nothing.");
+    }
+
+    @Test
+    void oilThatWasChangedProvesNothing() {
+        assertThat(check("OIL_MILKY OIL_CHANGED", "").causes()).extracting(Ranked::cause).containsExactly("OIL_PROVES_NOTHING");
+    }
+
+    @Test
+    void moreOfWhatPointsToACauseNeverLowersItAndAbsenceNeverRaisesIt() {
+        for (Sign a : Sign.all()) {
+            for (Sign b : Sign.all()) {
+                if (a != b) {
+                    for (String cause : a.weights().keySet()) {
+                        double alone = score(check(a.code(), ""), cause);
+                        if (!b.code().equals("OIL_CHANGED") && !a.code().equals("OIL_CHANGED")) {
+                            assertThat(score(check(a.code() + " " + b.code(), ""), cause)).isGreaterThanOrEqualTo(alone);
+                            assertThat(score(check(a.code(), b.code()), cause)).isLessThanOrEqualTo(alone);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static double score(DiagnosisResult result, String cause) {
+        return result.causes().stream().filter(r -> r.cause().equals(cause)).mapToDouble(Ranked::score).findFirst().orElse(0);
+    }
+
+    /** A person who sees exactly what a cause shows is asked one sign after the other, until that cause stands first; the order of the questions is worth its name only if it is shorter than going down the table. */
+    @Test
+    void theAskingOrderShortensABlindWalk() {
+        double asked = mean(in -> DiagnosisCheck.check(in).nextCheck());
+        double table = mean(in -> Sign.all().stream().map(Sign::code).filter(c -> !in.signs().contains(c) && !in.absent().contains(c)).findFirst().orElse(null));
+        System.out.printf("Mean questions to the right cause: %.1f by the asking order, %.1f down the table%n", asked, table);
+        assertThat(asked).isLessThan(table * 0.9);
+    }
+
+    private static double mean(Function<DiagnosisInput, String> order) {
+        return Cause.all().stream().mapToInt(c -> walk(c, order)).average().orElseThrow();
+    }
+
+    /** The walk begins with the weakest sign of the cause: what a person came with often tells little. */
+    private static int walk(Cause truth, Function<DiagnosisInput, String> order) {
+        List<Sign> shows = Sign.all().stream().filter(s -> s.weight(truth.code()) > 0).sorted((a, b) -> a.weight(truth.code()) - b.weight(truth.code())).toList();
+        List<String> seen = new ArrayList<>(List.of(shows.get(0).code()));
+        List<String> absent = new ArrayList<>();
+        int questions = 0;
+        while (true) {
+            List<Ranked> causes = DiagnosisCheck.check(new DiagnosisInput(seen, absent)).causes();
+            String next = order.apply(new DiagnosisInput(seen, absent));
+            boolean found = !causes.isEmpty() && score(new DiagnosisResult(causes, null, List.of()), truth.code()) >= causes.get(0).score();
+            if (found || next == null) {
+                return questions;
+            }
+            (shows.stream().anyMatch(s -> s.code().equals(next)) ? seen : absent).add(next);
+            questions++;
+        }
+    }
+
+    @Test
+    void refusesWhatTheTableDoesNotKnow() {
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> check("LIP_SAD", "")).withMessageContaining("names a sign that the table has not");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> check("LIP_HARD", "LIP_HARD")).withMessageContaining("names what was seen too: LIP_HARD");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new DiagnosisInput(null, null)).withMessageContaining("is needed");
+    }
+}

@@ -1,0 +1,58 @@
+package joropo.core.material;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import java.time.LocalDate;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Status;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** ISO 2230: group A 5 + 2 years, B 7 + 3, C 10 + 5, from the last day of the cure quarter. */
+class ShelfLifeTest {
+    @ParameterizedTest(name = "{0} cured {1}, extended {2}: use by {3}")
+    @CsvSource({"AU, 1Q2020, false, 2025-03-31", "AU, 1Q2020, true, 2027-03-31", "NBR, 3Q2019, false, 2026-09-30", "NBR, 3Q2019, true, 2029-09-30", "NR, 2Q24, false, 2029-06-30",
+            "FKM, 4Q2016, false, 2026-12-31", "FKM, 4Q2016, true, 2031-12-31", "EPDM, 1Q2021, false, 2031-03-31"})
+    void theYearsOfTheGroupFromTheEndOfTheQuarter(String material, String cured, boolean extended, LocalDate useBy) {
+        assertThat(ShelfLife.of(material, CureQuarter.parse(cured), extended, LocalDate.of(2026, 11, 25)).useBy()).isEqualTo(useBy);
+    }
+
+    @ParameterizedTest(name = "on {0}: {1}")
+    @CsvSource({"2026-07-01, PASS", "2026-07-02, CAUTION", "2026-09-30, CAUTION", "2026-10-01, FAIL"})
+    void theLastDayIsStillGoodAndNinetyDaysBeforeItItIsSaid(LocalDate today, Status expected) {
+        assertThat(ShelfLife.of("NBR", new CureQuarter(2019, 3), false, today).finding().status()).isEqualTo(expected);
+    }
+
+    @Test
+    void whatDoesNotAgeAndWhatNobodyKnows() {
+        LocalDate today = LocalDate.of(2026, 11, 25);
+        assertThat(ShelfLife.of("PTFE", null, false, today)).extracting(ShelfLife::useBy, l -> l.finding().status()).containsExactly(null, Status.PASS);
+        assertThat(ShelfLife.of(null, null, false, today).finding().status()).isEqualTo(Status.PASS);
+        assertThat(ShelfLife.of("NBR", null, false, today).finding().status()).isEqualTo(Status.MISSING);
+        assertThat(ShelfLife.of("XYZ", new CureQuarter(2025, 1), false, today).finding().status()).isEqualTo(Status.MISSING);
+        assertThat(ShelfLife.of("NBR", new CureQuarter(2010, 1), true, today).finding().remedy()).isEqualTo("Scrap it: it was extended once already.");
+    }
+
+    @Test
+    void everyGroupOfTheTableIsOneOfTheStandard() {
+        assertThat(Elastomer.all()).allSatisfy(m -> {
+            ShelfLife.Group group = ShelfLife.group(m.code()).orElseThrow();
+            assertThat(group.name() + group.years() + "+" + group.extension()).isIn("A5+2", "B7+3", "C10+5", "none0+0");
+        });
+    }
+
+    @ParameterizedTest(name = "{0} is {1}")
+    @CsvSource({"3Q24, 3Q2024", "3 Q 2024, 3Q2024", "q3 2024, 3Q2024", "3/24, 3Q2024", "2024-Q3, 3Q2024", "2024/3, 3Q2024", "4Q98, 4Q1998"})
+    void aCureQuarterIsReadAsBagsHaveIt(String text, String expected) {
+        assertThat(CureQuarter.parse(text)).hasToString(expected);
+        assertThat(CureQuarter.parse(CureQuarter.parse(text).toString())).isEqualTo(CureQuarter.parse(text));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5Q24", "0Q24", "2024", "March 2024", "3Q1949", "''"})
+    void whatIsNoQuarterIsRefused(String text) {
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> CureQuarter.parse(text));
+    }
+}
