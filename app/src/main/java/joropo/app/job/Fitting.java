@@ -35,7 +35,7 @@ record Fitting(@Nullable DriverResult driver, List<Step> plan, List<PartsList.Pa
         List<Lubricants.Zone> lubricants = !decided.isComplete() ? List.of() : Lubricants.of(decided.material(), section.inside().medium(), decided.layout(),
                 decided.caseType(), Boolean.TRUE.equals(values.yes("food")), end == ShaftEnd.SPLINE);
         var input = new PlanInput(section, decided.size(), decided.layout(), decided.material(), decided.caseType(), end, values.choice("edgeCover", EdgeCover.class),
-                targetMm, surface.remedy(), lubricants, driver, Boolean.TRUE.equals(values.yes("runningSleeve")), values.number("sleevePlaceOld"));
+                targetMm, surface.remedy(), lubricants, driver, Boolean.TRUE.equals(values.yes("runningSleeve")), values.number("sleevePlaceOld"), position.oneWay());
         return new Fitting(driver, FittingPlan.of(input), PartsList.of(input));
     }
 

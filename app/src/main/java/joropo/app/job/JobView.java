@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Function;
 import joropo.app.drawing.Look;
 import joropo.app.register.Position;
+import joropo.app.register.PositionLimit;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.FindingLine;
@@ -24,6 +25,11 @@ public record JobView(Job job, Position position, Stage stage, List<StageView> s
         return drawn.apply(Look.Paper.valueOf(paper));
     }
 
+    /** What other jobs left to the next fitter here. */
+    public List<PositionNote> notesBefore() {
+        return notes.stream().filter(n -> !n.jobNumber().equals(job.number())).toList();
+    }
+
     /** What was entered of one kind. @param kind TEMPORARY or FASTENER */
     public List<JobEntry> entries(String kind) {
         return entries.stream().filter(e -> e.kind().name().equals(kind)).toList();
@@ -38,7 +44,7 @@ public record JobView(Job job, Position position, Stage stage, List<StageView> s
      * @param known kinds and names to take from with one tap, @param now the moment of the page, for timers, @param safe whether anything may come off
      */
     public record Lists(List<PartView> parts, List<PartsList.Part> proposals, List<StripPart> log, List<StripPart> back, List<PartKind> known, List<JobTimer> timers, List<ConcessionLine> concessions,
-                        List<RecommendationLine> recommendations, Instant now, boolean safe) {
+                        List<RecommendationLine> recommendations, List<PositionLimit> limits, Instant now, boolean safe) {
         /** What may be noted of a part: only what a part of its kind has. */
         public List<Field> noteFields(StripPart part) {
             return StripPart.FIELDS.stream().filter(f -> part.kind().isFaced() || !f.name().equals("faced")).filter(f -> part.kind().isPlaced() || !f.name().equals("place") && !f.name().equals("thickness")).toList();

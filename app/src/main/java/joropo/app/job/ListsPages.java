@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import joropo.app.job.JobView.LotView;
 import joropo.app.job.JobView.PartView;
+import joropo.app.register.RegisterService;
 import joropo.app.store.Lot;
 import joropo.app.store.StoreService;
 import joropo.app.ui.Show;
@@ -19,7 +20,7 @@ import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import org.springframework.stereotype.Component;
 
-/** Makes the lists beside a sheet: parts with the lots that serve, what came off, timers, what earlier jobs left here. */
+/** Makes the lists beside a sheet: parts with the lots that serve, what came off, timers, what earlier jobs left here, limits by its maker. */
 @Component
 class ListsPages {
     private static final List<Stage> WITH_PARTS = List.of(Stage.INTAKE, Stage.STRIP, Stage.DECIDE, Stage.FIT);
@@ -27,15 +28,18 @@ class ListsPages {
     private static final List<PartKind> USUAL = List.of(PartKind.COVER, PartKind.BOLT, PartKind.GASKET, PartKind.RETAINING_RING, PartKind.WASHER, PartKind.LIP_SEAL, PartKind.SPACER, PartKind.SLEEVE, PartKind.BEARING, PartKind.KEY);
     private static final Map<Class<? extends BoreItem>, PartKind> KINDS = Map.of(BoreItem.Seal.class, PartKind.LIP_SEAL, BoreItem.Ring.class, PartKind.RETAINING_RING, BoreItem.Spacer.class, PartKind.SPACER,
             BoreItem.Bearing.class, PartKind.BEARING, BoreItem.Cover.class, PartKind.COVER, BoreItem.Chevron.class, PartKind.CHEVRON);
+    private static final List<Stage> WITH_LIMITS = List.of(Stage.MEASURE, Stage.SET, Stage.PROVE);
     private static final int MOST_LOTS = 4;
 
     private final StoreService store;
+    private final RegisterService register;
     private final ListsMapper lists;
     private final Show show;
     private final Clock clock;
 
-    ListsPages(StoreService store, ListsMapper lists, Show show, Clock clock) {
+    ListsPages(StoreService store, RegisterService register, ListsMapper lists, Show show, Clock clock) {
         this.store = store;
+        this.register = register;
         this.lists = lists;
         this.show = show;
         this.clock = clock;
@@ -48,7 +52,8 @@ class ListsPages {
         Collections.reverse(back);
         boolean intake = stage == Stage.INTAKE;
         return new JobView.Lists(parts(lines), intake ? JobParts.proposals(state, lines) : List.of(), log, back, stage == Stage.STRIP ? known(evaluation.typed().section(), state) : List.of(), state.kept().lists().timers(),
-                intake ? lists.concessions(state.position().id()) : List.of(), intake ? lists.recommendations(state.position().id()) : List.of(), clock.instant(), evaluation.madeSafe());
+                intake ? lists.concessions(state.position().id()) : List.of(), intake ? lists.recommendations(state.position().id()) : List.of(),
+                WITH_LIMITS.contains(stage) ? register.limits(state.position().id()).stream().filter(l -> l.withdrawnWhy() == null).toList() : List.of(), clock.instant(), evaluation.madeSafe());
     }
 
     private List<PartView> parts(List<PartLine> lines) {

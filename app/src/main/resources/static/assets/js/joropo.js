@@ -118,8 +118,10 @@ document.addEventListener("htmx:afterSettle", (event) => {
   if (next) next.focus();
 });
 
-// acts on a list go out one after the other, whatever is pressed meanwhile, and bring the list as it stands then
+// acts on a list go out one after the other, whatever is pressed meanwhile, and bring the list as it stands then;
+// a save of the sheet that overtook one may bring it as it stood before, so it is asked for once more
 let acts = Promise.resolve();
+const inTurn = (act) => { acts = acts.then(act).catch(() => {}); };
 document.addEventListener("submit", (event) => {
   const form = event.target;
   if (!form.dataset.list) return;
@@ -127,7 +129,11 @@ document.addEventListener("submit", (event) => {
   event.stopImmediatePropagation();
   const typed = new FormData(form, event.submitter);
   const path = event.submitter && event.submitter.hasAttribute("formaction") ? event.submitter.formAction : form.action;
-  acts = acts.then(() => htmx.ajax("POST", new URL(path).pathname, { source: document.body, target: "#" + form.dataset.list, swap: "outerHTML", values: typed })).catch(() => {});
+  inTurn(async () => {
+    await settle(false);
+    await htmx.ajax("POST", new URL(path).pathname, { source: document.body, target: "#" + form.dataset.list, swap: "outerHTML", values: typed });
+    if (saving) settle(false).then(refresh);
+  });
 }, true);
 
 // keys
@@ -230,12 +236,23 @@ let waiting = false;
 document.addEventListener("htmx:configRequest", (event) => { event.detail.headers["X-Window"] = ownWindow; });
 const beingTyped = (part) => [...part.querySelectorAll("input:not([type=hidden]):not([type=checkbox]), textarea")].some((field) => field.value !== field.defaultValue);
 function refresh() {
-  if (document.hidden) { waiting = true; return; }
+  if (!live || document.hidden) { waiting = true; return; }
   waiting = false;
-  htmx.ajax("GET", live.dataset.live, { swap: "none" });
+  inTurn(() => htmx.ajax("GET", live.dataset.live, { swap: "none" }));
+}
+// what came back the same, what is being typed in, and what a finger is on stay as they are
+let pressed = null;
+document.addEventListener("pointerdown", (event) => { pressed = event.target; });
+["pointerup", "pointercancel"].forEach((end) => document.addEventListener(end, () => { pressed = null; }));
+function bare(part) {
+  const copy = part.cloneNode(true);
+  copy.querySelectorAll("input[name=_csrf]").forEach((token) => token.remove());
+  return copy;
 }
 document.addEventListener("htmx:oobBeforeSwap", (event) => {
-  if (["parts", "strip", "back", "ledger", "timers", "steps"].includes(event.detail.target.id) && beingTyped(event.detail.target)) event.preventDefault();
+  const { target, fragment } = event.detail;
+  const typedIn = ["parts", "strip", "back", "ledger", "timers", "steps"].includes(target.id) && beingTyped(target);
+  if (typedIn || target.contains(pressed) || fragment.firstElementChild && bare(fragment.firstElementChild).isEqualNode(bare(target))) event.preventDefault();
 });
 function watch() {
   if (!live || document.hidden || stream) return;

@@ -53,6 +53,11 @@ class PositionIT {
         page.fill("#document", "sheet 4, page 2");
         page.click("text=Write it down");
         assertThat(page.locator("#limits + table")).containsText("axial play0.02 mm0.05 mmsheet 4, page 2");
+        page.click("text=Start a job");
+        assertThat(page.locator(".place")).containsText("turn only anticlockwise");
+        page.navigate(page.url().replace("intake", "measure"));
+        assertThat(page.locator("main")).containsText("Limits by its maker: axial play 0.02 to 0.05 mm (sheet 4, page 2)");
+        page.navigate(Workshop.address() + "/machines/positions/" + id);
         page.click("summary[aria-label='withdraw axial play']");
         page.fill("[id^=why-limit-]", "sheet 5 is out");
         page.keyboard().press("Enter");

@@ -22,20 +22,21 @@ class ShotsRun {
     @Test
     void takeAll() throws Exception {
         Files.createDirectories(FOLDER);
-        Page gate = Workshop.stranger(ColorScheme.LIGHT, 1280, 800);
-        take(gate, "/login", "sign-in");
         Page page = Workshop.page("marisol");
         take(page, "/", "today");
         take(page, "/machines/1", "machine");
+        take(page, "/machines/positions/1", "position");
+        take(page, "/jobs/26-0009/intake", "job-diagnosis");
+        take(page, "/jobs/26-0005/strip", "job-strip");
         take(page, "/jobs/26-0005/measure", "job-measure");
         take(page, "/jobs/26-0004/decide", "job-decide");
-        take(page, "/jobs/26-0004/decide", "job-driver", "#driver");
         take(page, "/jobs/26-0005/measure", "job-running-surface", "#track");
         take(page, "/jobs/26-0003/fit", "job-fit");
+        take(page, "/jobs/26-0002/set", "job-torque", "#torque");
+        take(page, "/store", "store");
         take(page, "/checks", "quick-checks");
         take(page, "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2.5&shaftInPlace=YES&standsOutMm=12", "quick-driver");
         take(page, "/settings", "settings");
-        take(page, "/sections", "sections");
         take(page, "/sections/3?at=b0", "bench");
         take(page, "/sections/2/against", "bench-compared");
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));

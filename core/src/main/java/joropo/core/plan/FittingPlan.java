@@ -206,8 +206,9 @@ public final class FittingPlan {
         hold("shaft", "Shaft or housing guided on with its edges covered, slowly past the lip; temporary things counted out.",
                 "What stays inside comes out through the seal.", "Heavy parts hang in a sling, never on the lip.");
         step("print", "Look at the first print of the lip all round, where it can be seen.", "");
-        hold("turn", "Turn by hand a full turn" + (section.rotation() == null ? "" : ", first " + section.rotation().words() + " seen from outside")
-                + ": even drag, no scrape.", "");
+        String running = section.rotation() == null ? "in its running direction" : section.rotation().words() + " seen from outside";
+        hold("turn", "Turn by hand a full turn, " + (in.oneWay() ? running + " only, never back" : section.rotation() == null ? "both ways" : "first " + running) + ": even drag, no scrape.",
+                in.oneWay() ? "What runs one way only is damaged by one turn back." : "");
         step("fill", "Fill to level; breather free.", "A blocked breather pushes the medium out past a good lip.");
         hold("run", "First run with guards on; look again warm.", "Most leaks show when warm.", "Hot parts and oil; hands away from what turns.");
     }

@@ -22,10 +22,11 @@ import org.jspecify.annotations.Nullable;
  * @param lubricants by zone, empty while the material is not decided
  * @param driver absent while nothing says how deep, @param runningSleeve whether a removable running sleeve or spacer sits on the shaft
  * @param sleevePlaceMm where the old one stood from its shoulder, absent: not read
+ * @param oneWay whether the shaft may be turned in its running direction only
  */
 public record PlanInput(Section section, SealSize size, @Nullable Layout layout, @Nullable Elastomer material, CaseType caseType, @Nullable ShaftEnd shaftEnd,
                         @Nullable EdgeCover cover, @Nullable Double targetDepthMm, @Nullable Offer remedy, List<Zone> lubricants, @Nullable DriverResult driver,
-                        boolean runningSleeve, @Nullable Double sleevePlaceMm) {
+                        boolean runningSleeve, @Nullable Double sleevePlaceMm, boolean oneWay) {
 
     /** What the seal is, in the words of a parts list. */
     String seal() {

@@ -40,14 +40,14 @@ class FittingPlanTest {
         Layout layout = dustLip == null ? Layout.PLAIN : Layout.DUST_LIP;
         Elastomer material = Elastomer.of("HNBR");
         return new PlanInput(section(lip, dustLip), SealSize.parse("45x62x8", LengthUnit.MM), layout, material, type, end, null, depth, null,
-                Lubricants.of(material, Medium.OIL, layout, type, false, end == ShaftEnd.SPLINE), null, false, null);
+                Lubricants.of(material, Medium.OIL, layout, type, false, end == ShaftEnd.SPLINE), null, false, null, false);
     }
 
     private static PlanInput with(PlanInput in, @Nullable EdgeCover cover, @Nullable Remedy remedy, double grooveMm, @Nullable DriverResult driver, boolean sleeve) {
         var surface = RunningSurfaceCheck.check(new RunningSurfaceInput(45.0, 44.98, 0.005, null, null, null, null, grooveMm, 1.2, null, null, null, 2.5, 0.0, null, null, null, 62.0,
                 null, null, null, null, List.of(), null));
         return new PlanInput(in.section(), in.size(), in.layout(), in.material(), in.caseType(), in.shaftEnd(), cover, in.targetDepthMm(),
-                remedy == null ? null : surface.offer(remedy).orElseThrow(), in.lubricants(), driver, sleeve, sleeve ? 12.5 : null);
+                remedy == null ? null : surface.offer(remedy).orElseThrow(), in.lubricants(), driver, sleeve, sleeve ? 12.5 : null, false);
     }
 
     private static String acts(PlanInput in) {
@@ -123,7 +123,7 @@ class FittingPlanTest {
                 List.of(new Joint(Joint.Kind.SPLINE, List.of(0, 2), Joint.Closure.SEALANT, "s1"), new Joint(Joint.Kind.GASKET, List.of(0, 2), Joint.Closure.GASKET), new Joint(Joint.Kind.PLUG, List.of(0, 2), null)),
                 List.of(new ClockMark("port on top", 12.0)), null, null, null, null, null, null, null, null);
         PlanInput base = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 13.5);
-        List<Step> plan = FittingPlan.of(new PlanInput(section, base.size(), base.layout(), base.material(), base.caseType(), base.shaftEnd(), null, 13.5, null, base.lubricants(), null, false, null));
+        List<Step> plan = FittingPlan.of(new PlanInput(section, base.size(), base.layout(), base.material(), base.caseType(), base.shaftEnd(), null, 13.5, null, base.lubricants(), null, false, null, false));
         assertThat(plan).extracting(Step::id).containsSubsequence("way-round", "clock-1", "joint-gasket-joint-between-outside-and-space-2", "start", "drive", "depth", "free", "in-w1",
                 "joint-splines-between-outside-and-space-2", "in-s1", "in-r1", "shaft");
         assertThat(plan).extracting(Step::id).as("an open joint is no step").noneMatch(id -> id.contains("plug"));
@@ -133,5 +133,14 @@ class FittingPlanTest {
         assertThat(step(plan, "in-r1").caution()).contains("nobody in line with the ring");
         assertThat(step(plan, "clock-1").act()).contains("at 12 o'clock");
         assertThat(step(plan, "depth").act()).contains("to 13.50 mm from the face (the inner seal)");
+    }
+
+    /** A shaft that must not run back is never turned back, not even by hand. */
+    @Test
+    void whatRunsOneWayIsTurnedOneWay() {
+        PlanInput in = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 2.0);
+        assertThat(step(FittingPlan.of(in), "turn").act()).contains("first anticlockwise seen from outside");
+        PlanInput oneWay = new PlanInput(in.section(), in.size(), in.layout(), in.material(), in.caseType(), in.shaftEnd(), null, 2.0, null, in.lubricants(), null, false, null, true);
+        assertThat(step(FittingPlan.of(oneWay), "turn").act()).contains("anticlockwise seen from outside only, never back");
     }
 }
