@@ -191,7 +191,7 @@ insert into found (kind, ref, place, words) select 'MACHINE', id, id, name || ' 
 insert into found (kind, ref, place, words) select 'POSITION', p.id, p.id, m.name || ' ' || p.name || ' ' || coalesce(printf('%g', p.shaft_mm), '') || ' ' || coalesce(printf('%g', p.bore_mm), '') || ' ' || p.medium || ' ' || p.dirt
   from seal_position p join machine m on m.id = p.machine_id;
 insert into found (kind, ref, place, words) select 'JOB', j.id, j.number, j.number || ' ' || p.name || ' ' || m.name from job j join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id;
-insert into found (kind, ref, place, words) select 'SHEET', r.id, j.number, m.name || ' ' || p.name || ' ' || (select coalesce(group_concat(json_extract(e.value, '$.text'), ' '), '') from json_each(r.texts) e) from sheet_revision r join job j on j.id = r.job_id join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id;
+insert into found (kind, ref, place, words) select 'SHEET', r.id, j.number, (select coalesce(group_concat(json_extract(e.value, '$.text'), ' '), '') from json_each(r.texts) e) || ' ' || m.name || ' ' || p.name from sheet_revision r join job j on j.id = r.job_id join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id;
 insert into found (kind, ref, place, words) select 'NOTE', id, position_id, text from position_note;
 
 create trigger machine_found after insert on machine begin insert into found (kind, ref, place, words) values ('MACHINE', new.id, new.id, new.name || ' ' || new.place || ' ' || new.note); end;
@@ -206,19 +206,19 @@ create trigger job_found after insert on job begin
   insert into found (kind, ref, place, words) select 'JOB', new.id, new.number, new.number || ' ' || p.name || ' ' || m.name from seal_position p join machine m on m.id = p.machine_id where p.id = new.position_id;
 end;
 create trigger sheet_found after insert on sheet_revision begin
-  insert into found (kind, ref, place, words) select 'SHEET', new.id, j.number, m.name || ' ' || p.name || ' ' || (select coalesce(group_concat(json_extract(e.value, '$.text'), ' '), '') from json_each(new.texts) e) from job j join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where j.id = new.job_id;
+  insert into found (kind, ref, place, words) select 'SHEET', new.id, j.number, (select coalesce(group_concat(json_extract(e.value, '$.text'), ' '), '') from json_each(new.texts) e) || ' ' || m.name || ' ' || p.name from job j join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where j.id = new.job_id;
 end;
 create trigger note_found after insert on position_note begin insert into found (kind, ref, place, words) values ('NOTE', new.id, new.position_id, new.text); end;
 create trigger lot_found after insert on lot begin
   insert into found (kind, ref, place, words) values ('LOT', new.id, new.id, new.name || ' ' || new.size || ' ' || replace(new.size, 'x', ' ') || ' ' || coalesce(new.material, '') || ' ' || new.batch || ' ' || new.place || ' ' || new.source);
 end;
 create trigger strip_found after insert on strip_note begin
-  insert into found (kind, ref, place, words) select 'STRIP', new.id, j.number, m.name || ' ' || p.name || ' ' || s.name || ' ' || (select coalesce(group_concat(e.value, ' '), '') from json_each(new.texts) e)
+  insert into found (kind, ref, place, words) select 'STRIP', new.id, j.number, s.name || ' ' || (select coalesce(group_concat(e.value, ' '), '') from json_each(new.texts) e) || ' ' || m.name || ' ' || p.name
   from strip_part s join job j on j.id = s.job_id join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where s.id = new.part_id;
 end;
 create trigger part_found after insert on part_entry begin
-  insert into found (kind, ref, place, words) select 'PART', new.id, j.number, m.name || ' ' || p.name || ' ' || new.part || ' ' || coalesce((select l.batch from lot l where l.id = new.lot_id), '') || ' ' || new.reason || ' ' || new.follow_up from job j join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where j.id = new.job_id;
+  insert into found (kind, ref, place, words) select 'PART', new.id, j.number, new.part || ' ' || coalesce((select l.batch from lot l where l.id = new.lot_id), '') || ' ' || new.reason || ' ' || new.follow_up || ' ' || m.name || ' ' || p.name from job j join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where j.id = new.job_id;
 end;
 create trigger addendum_found after insert on addendum begin
-  insert into found (kind, ref, place, words) select 'ADDENDUM', new.id, j.number, m.name || ' ' || p.name || ' ' || new.text from job j join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where j.id = new.job_id;
+  insert into found (kind, ref, place, words) select 'ADDENDUM', new.id, j.number, new.text || ' ' || m.name || ' ' || p.name from job j join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where j.id = new.job_id;
 end;

@@ -94,7 +94,7 @@ class QuickRuns {
             case "thermal-fit" -> thermal(ThermalFitCheck.check(input(v, ThermalFitInput.class)));
             case "driver" -> driver(v, shop);
             case "torque-plan" -> torque(TorquePlanCheck.check(input(whole(v, "bolts"), TorquePlanInput.class)));
-            case "diagnosis" -> diagnosis(DiagnosisCheck.check(SignFields.input(n -> (String) v.get(n))));
+            case "diagnosis" -> diagnosis(DiagnosisCheck.check(SignFields.input(n -> (String) v.get(n), List.of())));
             case "seat-squareness" -> square(SeatSquarenessCheck.check(squareInput(v)));
             default -> throw new IllegalStateException("No quick check is " + kind.path());
         };

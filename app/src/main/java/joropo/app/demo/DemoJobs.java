@@ -133,10 +133,10 @@ class DemoJobs {
         jobs.sign(number, lead);
     }
 
-    /** A job that waits for a part: the only lot of its seal is past its date. */
+    /** A job that waits for a part: the only lot of its seal is past its date; and nobody has looked at the breather, to which all points. */
     private void waiting(String number, Person who) {
-        keep(number, Stage.INTAKE, who, texts("symptom", "DRIPPING", "since", "since the first crushing day", "hours", "5900", "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes", "medium", "OIL", "fluid", "EP_GEAR_OIL",
-                "dirt", "DUST", "speed", "980", "rotation", "CW", "signLEAKS_WARM", "SEEN", "signLEAKS_STANDING", "ABSENT"));
+        keep(number, Stage.INTAKE, who, texts("symptom", "DRIPPING", "since", "since the first crushing day", "hours", "5900", "aboveSeen", "yes", "medium", "OIL", "fluid", "EP_GEAR_OIL",
+                "dirt", "DUST", "speed", "980", "rotation", "CW", "signWET_AT_HUB", "ABSENT", "signLEAKS_WARM", "SEEN", "signLEAKS_STANDING", "ABSENT"));
         lists.propose(number, Stage.INTAKE, "lip-seal", who);
         lists.propose(number, Stage.INTAKE, "breather", who);
         lists.propose(number, Stage.INTAKE, "cover-gasket", who);

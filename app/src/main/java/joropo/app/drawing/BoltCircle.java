@@ -25,6 +25,8 @@ public final class BoltCircle {
         svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section bolts\" viewBox=\"0 0 " + Svg.n(SIZE) + " " + Svg.n(SIZE) + "\" role=\"img\" focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">")
                 .raw("<title id=\"" + svg.id("t") + "\">Bolts in the order " + String.join(", ", sequence.stream().map(String::valueOf).toList()) + "</title>");
         svg.rect(Ink.PAPER, 0, 0, SIZE, SIZE);
+        svg.words(Ink.NAME, 10, 18, 12, "start", "in the ring: its turn");
+        svg.words(Ink.NAME, 10, 33, 12, "start", "beside it: the bolt");
         svg.circle(Ink.WIRE, MIDDLE, MIDDLE, RING);
         svg.path(Ink.THIN, "M" + Svg.n(MIDDLE) + " " + Svg.n(MIDDLE - 12) + "v24M" + Svg.n(MIDDLE - 12) + " " + Svg.n(MIDDLE) + "h24");
         double radius = Math.min(LARGEST, Math.PI * RING / bolts * 0.86);

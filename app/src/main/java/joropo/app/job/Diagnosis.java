@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import java.util.List;
 import java.util.Map;
 import joropo.app.ui.SignFields;
 import joropo.core.diagnosis.DiagnosisCheck;
@@ -13,11 +14,14 @@ final class Diagnosis {
     private static final Map<String, String> OLD_SEAL = Map.of("HARD", "LIP_HARD", "WORN", "LIP_WIDE", "ONE_SIDED", "LIP_ONE_SIDED", "CUT", "LIP_CUT", "TURNED", "LIP_TURNED_UNDER", "SPRING_OUT", "SPRING_OUT",
             "SWOLLEN", "LIP_SWOLLEN", "CASE_BENT", "CASE_BENT");
 
+    /** What each tick of the intake rules out. */
+    private static final Map<String, List<String>> LOOKED_AT = Map.of("levelSeen", List.of("LEVEL"), "breatherSeen", List.of("BLOCKED_BREATHER"), "aboveSeen", List.of("PLUG", "GASKET", "HOSE", "HIGHER_JOINT"));
+
     private Diagnosis() { }
 
     /** Absent while nothing was looked at. */
     static @Nullable DiagnosisResult of(Values values) {
-        DiagnosisInput in = SignFields.input(field -> answer(field, values));
+        DiagnosisInput in = SignFields.input(field -> answer(field, values), LOOKED_AT.entrySet().stream().filter(l -> values.ticked(l.getKey())).flatMap(l -> l.getValue().stream()).sorted().toList());
         return in.signs().isEmpty() && in.absent().isEmpty() ? null : DiagnosisCheck.check(in);
     }
 

@@ -118,7 +118,7 @@ class JobPages {
             case PRESSURE -> shown(evaluation.values().number(field.name()), 3, "MPa");
             case TEMPERATURE -> shown(evaluation.values().number(field.name()), 1, "°C");
             case HOURS -> shown(evaluation.values().number(field.name()), 0, "h");
-            case NUMBER -> shown(evaluation.values().number(field.name()), 3, field.range().unit());
+            case NUMBER -> field.range().unit().isEmpty() ? "" : shown(evaluation.values().number(field.name()), 3, field.range().unit());
             case SEAL_SIZE -> evaluation.values().size(field.name()) == null ? "" : evaluation.values().size(field.name()).words();
             default -> "";
         };

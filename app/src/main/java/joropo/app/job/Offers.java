@@ -60,7 +60,7 @@ final class Offers {
 
     /** The likeliest causes, and what to look at next where this stage can answer it; before anybody has looked it asks the first question. */
     private DiagnosisView diagnosis() {
-        DiagnosisResult result = evaluation.diagnosis() == null ? DiagnosisCheck.check(new DiagnosisInput(List.of(), null)) : evaluation.diagnosis();
+        DiagnosisResult result = evaluation.diagnosis() == null ? DiagnosisCheck.check(new DiagnosisInput(List.of(), null, null)) : evaluation.diagnosis();
         List<CauseView> causes = result.causes().stream().limit(BEST).map(r -> {
             Cause cause = Cause.of(r.cause()).orElseThrow();
             return new CauseView(cause.words(), Length.show(r.score(), 1), cause.ofTheSeal(), String.join("; ", r.why()), cause.remedy());

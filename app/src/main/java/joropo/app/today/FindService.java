@@ -3,8 +3,11 @@ package joropo.app.today;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import joropo.app.job.JobLine;
 import joropo.app.job.JobService;
@@ -13,6 +16,7 @@ import joropo.app.register.Position;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
 import joropo.app.today.FindMapper.Hit;
+import joropo.core.material.Elastomer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,6 +24,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class FindService {
     private static final int MOST = 40;
+    private static final Pattern CODE = Pattern.compile("\\b[A-Z][A-Z_]{2,}\\b");
+    private static final Set<String> MATERIALS = Elastomer.all().stream().map(Elastomer::code).collect(Collectors.toUnmodifiableSet());
 
     private final FindMapper finder;
     private final JobService jobs;
@@ -44,9 +50,14 @@ class FindService {
     public Found find(String asked) {
         List<Hit> hits = finder.find(query(asked));
         Map<String, String> where = new LinkedHashMap<>();
-        hits.stream().filter(h -> List.of("JOB", "SHEET", "STRIP", "PART", "ADDENDUM").contains(h.kind())).limit(MOST).forEach(h -> where.putIfAbsent(h.place(), h.snippet()));
+        hits.stream().filter(h -> List.of("JOB", "SHEET", "STRIP", "PART", "ADDENDUM").contains(h.kind())).limit(MOST).forEach(h -> where.putIfAbsent(h.place(), readable(h.snippet())));
         return new Found(jobs.ofNumbers(List.copyOf(where.keySet())), where, ids(hits, "POSITION", "NOTE").stream().map(register::position).flatMap(Optional::stream).toList(),
                 ids(hits, "MACHINE").stream().map(register::machine).flatMap(Optional::stream).toList(), ids(hits, "LOT").stream().map(store::lot).toList());
+    }
+
+    /** What was chosen on a sheet is kept as a code; here it reads as words. */
+    private static String readable(String snippet) {
+        return CODE.matcher(snippet).replaceAll(m -> MATERIALS.contains(m.group()) ? m.group() : m.group().toLowerCase(Locale.ROOT).replace('_', ' '));
     }
 
     private static List<Long> ids(List<Hit> hits, String... kinds) {

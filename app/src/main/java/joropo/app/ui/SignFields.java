@@ -21,9 +21,9 @@ public final class SignFields {
         return Field.choice(name(sign), sign.words(), Field.pairs(SEEN, "seen", ABSENT, "looked, not there")).hint(sign.check());
     }
 
-    /** What was answered. @param answers text by field, absent where nothing was said */
-    public static DiagnosisInput input(Function<String, @Nullable String> answers) {
-        return new DiagnosisInput(codes(answers, SEEN), codes(answers, ABSENT));
+    /** What was answered. @param answers text by field, absent where nothing was said, @param ruledOut causes that were looked at themselves and are not so */
+    public static DiagnosisInput input(Function<String, @Nullable String> answers, List<String> ruledOut) {
+        return new DiagnosisInput(codes(answers, SEEN), codes(answers, ABSENT), ruledOut);
     }
 
     private static List<String> codes(Function<String, @Nullable String> answers, String answer) {

@@ -25,7 +25,7 @@ public final class DiagnosisCheck {
     public static DiagnosisResult check(DiagnosisInput in) {
         List<Sign> seen = in.signs().stream().map(c -> Sign.of(c).orElseThrow()).filter(s -> counts(s, in)).toList();
         List<Sign> absent = in.absent().stream().map(c -> Sign.of(c).orElseThrow()).filter(s -> counts(s, in)).toList();
-        List<Ranked> ranked = Cause.all().stream().map(c -> ranked(c, seen, absent)).filter(r -> r.score() > 0).sorted(Comparator.comparing(Ranked::score).reversed()).toList();
+        List<Ranked> ranked = Cause.all().stream().filter(c -> !in.ruledOut().contains(c.code())).map(c -> ranked(c, seen, absent)).filter(r -> r.score() > 0).sorted(Comparator.comparing(Ranked::score).reversed()).toList();
         Sign next = next(in, ranked);
         return new DiagnosisResult(ranked, next == null ? null : next.code(), List.of(finding(ranked, seen)));
     }
@@ -59,7 +59,7 @@ public final class DiagnosisCheck {
 
     /** The unasked sign that differs most among the top three; whether it is the seal at all is asked first, and whatever is left where nothing parts them. */
     private static @Nullable Sign next(DiagnosisInput in, List<Ranked> ranked) {
-        List<Sign> unasked = Sign.all().stream().filter(s -> !in.signs().contains(s.code()) && !in.absent().contains(s.code())).toList();
+        List<Sign> unasked = Sign.all().stream().filter(s -> !in.signs().contains(s.code()) && !in.absent().contains(s.code())).filter(s -> !in.ruledOut().containsAll(s.weights().keySet())).toList();
         boolean innocent = Stream.concat(in.signs().stream(), in.absent().stream()).anyMatch(c -> Sign.of(c).orElseThrow().group() == Sign.Group.INNOCENT);
         if (!innocent) {
             return unasked.stream().filter(s -> s.group() == Sign.Group.INNOCENT).findFirst().orElse(null);

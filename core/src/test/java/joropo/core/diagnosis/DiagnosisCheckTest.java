@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class DiagnosisCheckTest {
     private static DiagnosisResult check(String signs, String absent) {
-        return DiagnosisCheck.check(new DiagnosisInput(words(signs), words(absent)));
+        return DiagnosisCheck.check(new DiagnosisInput(words(signs), words(absent), null));
     }
 
     private static List<String> words(String text) {
@@ -69,6 +69,16 @@ class DiagnosisCheckTest {
         assertThat(check("LIP_HARD", "WET_BELOW").findings().get(0).message()).contains("One sign alone proves nothing.");
     }
 
+    /** A breather that was looked at and is free is not the cause, whatever points to it. */
+    @Test
+    void whatWasLookedAtItselfIsRuledOut() {
+        DiagnosisResult warm = check("LEAKS_WARM", "");
+        assertThat(warm.causes()).extracting(Ranked::cause).containsExactly("BLOCKED_BREATHER", "LEVEL", "HOT_BORE");
+        DiagnosisResult free = DiagnosisCheck.check(new DiagnosisInput(List.of("LEAKS_WARM"), null, List.of("BLOCKED_BREATHER", "LEVEL")));
+        assertThat(free.causes()).singleElement().isEqualTo(warm.causes().get(2));
+        assertThat(DiagnosisCheck.check(new DiagnosisInput(List.of("LEAKS_WARM"), null, List.of("PLUG", "GASKET", "HOSE", "HIGHER_JOINT"))).nextCheck()).as("nothing it could show is left").isNotEqualTo("WET_BELOW");
+    }
+
     @Test
     void oilThatWasChangedProvesNothing() {
         assertThat(check("OIL_MILKY OIL_CHANGED", "").causes()).extracting(Ranked::cause).containsExactly("OIL_PROVES_NOTHING");
@@ -115,8 +125,8 @@ class DiagnosisCheckTest {
         List<String> absent = new ArrayList<>();
         int questions = 0;
         while (true) {
-            List<Ranked> causes = DiagnosisCheck.check(new DiagnosisInput(seen, absent)).causes();
-            String next = order.apply(new DiagnosisInput(seen, absent));
+            List<Ranked> causes = DiagnosisCheck.check(new DiagnosisInput(seen, absent, null)).causes();
+            String next = order.apply(new DiagnosisInput(seen, absent, null));
             boolean found = !causes.isEmpty() && score(new DiagnosisResult(causes, null, List.of()), truth.code()) >= causes.get(0).score();
             if (found || next == null) {
                 return questions;
@@ -130,6 +140,7 @@ class DiagnosisCheckTest {
     void refusesWhatTheTableDoesNotKnow() {
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> check("LIP_SAD", "")).withMessageContaining("names a sign that the table has not");
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> check("LIP_HARD", "LIP_HARD")).withMessageContaining("names what was seen too: LIP_HARD");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new DiagnosisInput(null, null)).withMessageContaining("is needed");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new DiagnosisInput(null, null, null)).withMessageContaining("is needed");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new DiagnosisInput(List.of(), null, List.of("MOON"))).withMessageContaining("names a cause that the table has not");
     }
 }
