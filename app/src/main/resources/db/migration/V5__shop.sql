@@ -88,6 +88,7 @@ create table part_entry (
   part text not null,
   state text not null,
   lot_id integer references lot (id),
+  count integer not null check (count > 0),
   size text not null,
   material text,
   reason text not null,

@@ -20,6 +20,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * A made-up mill with its machines, store and jobs over two seasons. Readings come from a fixed seed and jobs bear fixed days, so that
@@ -32,7 +33,6 @@ class DemoData implements SmartInitializingSingleton {
     private static final String MARKER = "DEMO";
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final Instant BEGINNING = Instant.parse("2024-10-01T12:00:00Z");
-
     private static final Instant STOCKTAKING = Instant.parse("2026-10-05T12:00:00Z");
 
     private final JoropoSettings settings;
@@ -42,8 +42,9 @@ class DemoData implements SmartInitializingSingleton {
     private final DemoStore store;
     private final DemoJobs jobs;
     private final DemoClock clock;
+    private final TransactionTemplate whole;
 
-    DemoData(JoropoSettings settings, PeopleService people, SettingsService workshop, DemoMill mill, DemoStore store, DemoJobs jobs, DemoClock clock) {
+    DemoData(JoropoSettings settings, PeopleService people, SettingsService workshop, DemoMill mill, DemoStore store, DemoJobs jobs, DemoClock clock, TransactionTemplate whole) {
         this.settings = settings;
         this.people = people;
         this.workshop = workshop;
@@ -51,9 +52,10 @@ class DemoData implements SmartInitializingSingleton {
         this.store = store;
         this.jobs = jobs;
         this.clock = clock;
+        this.whole = whole;
     }
 
-    /** Before the first page can be asked for. */
+    /** Before the first page can be asked for; all of them or none. */
     @Override
     public void afterSingletonsInstantiated() {
         if (!people.isEmpty()) {
@@ -62,18 +64,22 @@ class DemoData implements SmartInitializingSingleton {
         mark(settings.data().resolve(MARKER));
         clock.turnTo(BEGINNING);
         try {
-            NewPerson lead = DemoPeople.ALL.stream().filter(p -> p.role() == Role.LEAD).findFirst().orElseThrow();
-            people.addFirst(lead);
-            DemoPeople.ALL.stream().filter(p -> !p.equals(lead)).forEach(p -> people.add(p, lead.name()));
-            mill.make();
-            ownThings(mill.id("gear motor output"));
-            clock.turnTo(STOCKTAKING);
-            store.make();
-            jobs.make();
+            whole.executeWithoutResult(made -> make());
         } finally {
             clock.letRun();
         }
         LOG.info("Demo data made in {}", settings.data().toAbsolutePath());
+    }
+
+    private void make() {
+        NewPerson lead = DemoPeople.ALL.stream().filter(p -> p.role() == Role.LEAD).findFirst().orElseThrow();
+        people.addFirst(lead);
+        DemoPeople.ALL.stream().filter(p -> !p.equals(lead)).forEach(p -> people.add(p, lead.name()));
+        mill.make();
+        ownThings(mill.id("gear motor output"));
+        clock.turnTo(STOCKTAKING);
+        store.make();
+        jobs.make();
     }
 
     private static void mark(Path marker) {

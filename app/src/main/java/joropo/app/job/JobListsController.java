@@ -101,7 +101,7 @@ class JobListsController {
     @PostMapping("/timers/{id}/stop")
     String stopTimer(@PathVariable String number, @PathVariable long id, @RequestParam String why, @RequestParam Map<String, String> form,
                      @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
-        return done(number, stage(form), "timers", htmx, me, form, model, () -> lists.stopTimer(number, id, why));
+        return done(number, stage(form), "timers", htmx, me, form, model, () -> lists.stopTimer(number, id, why, me));
     }
 
     /** Does it, and shows the list as it stands then; what was refused stands where it was typed, with the texts. */

@@ -83,7 +83,7 @@ public class JobListsService {
 
     /**
      * Decides about a part of the list.
-     * @param lotId where it is taken from, absent: not from the store
+     * @param lotId where it is taken from, absent: not from the store; only what is new comes from there
      * @throws RefusedInput at {@code part-id} when a reason is wanted and absent, or the store refuses
      */
     public void decide(String number, String id, PartState to, @Nullable Long lotId, String reason, String followUp, Person person) {
@@ -95,6 +95,9 @@ public class JobListsService {
         String at = "part-" + id;
         if (reason.length() > LONGEST_REASON || followUp.length() > LONGEST_REASON) {
             throw new RefusedInput(at, "has room for " + LONGEST_REASON + " characters");
+        }
+        if (to != PartState.NEW && lotId != null) {
+            throw new RefusedInput(at, "comes from the store only as a new one");
         }
         if (to.wantsReason() && reason.isBlank()) {
             throw new RefusedInput(at, "needs a written reason: " + to.words());
@@ -130,13 +133,25 @@ public class JobListsService {
         return lists.remove(number, kind, name.isBlank() ? kind.words() + (same == 0 ? "" : " " + (same + 1)) : name.strip(), cameWith, person);
     }
 
-    /** Notes what was seen of a part that came off. @throws RefusedInput naming each field that cannot be read; then nothing is stored */
+    /**
+     * Notes what was seen of a part that came off.
+     * @param form by field what was typed, and as {@code was-} and the field what stood there when the page was made
+     * @throws RefusedInput naming each field that cannot be read, or that somebody else noted otherwise meanwhile; then nothing is stored
+     */
     public void note(String number, long partId, Map<String, String> form, LengthUnit unit, Person person) {
         StripPart part = part(store.load(number), partId);
         Map<String, String> texts = new LinkedHashMap<>();
         Map<String, String> errors = new LinkedHashMap<>();
         for (Field field : StripPart.FIELDS) {
-            String typed = form.getOrDefault(field.name(), "").strip();
+            String now = part.texts().getOrDefault(field.name(), "");
+            String was = form.getOrDefault("was-" + field.name(), now);
+            String typed = form.getOrDefault(field.name(), was).strip();
+            if (typed.equals(was)) {
+                typed = now;
+            } else if (!was.equals(now) && !typed.equals(now)) {
+                errors.put("strip-" + partId + "-" + field.name(), "was noted meanwhile as \"" + now + "\": see which is right");
+                continue;
+            }
             if (typed.isEmpty()) {
                 continue;
             }
@@ -209,11 +224,11 @@ public class JobListsService {
     }
 
     /** A timer is stopped before its time only with a reason. */
-    public void stopTimer(String number, long id, String why) {
+    public void stopTimer(String number, long id, String why, Person person) {
         if (why.isBlank() || why.length() > LONGEST_REASON) {
             throw new RefusedInput("timer-" + id, "needs a reason, up to " + LONGEST_REASON + " characters");
         }
-        lists.stopTimer(number, id, why.strip());
+        lists.stopTimer(number, id, why.strip(), person);
     }
 
     private static StripPart part(JobState state, long id) {

@@ -286,7 +286,7 @@ public class JobService {
         }
         Instant at = store.now();
         String snapshot = json.writeSnapshot(snapshots.of(state, evaluation, person.fullName(), at));
-        store.sign(number, Signing.of(evaluation, snapshot, Sha256.of(snapshot), person.fullName()), person, at);
+        store.sign(state, Signing.of(evaluation, snapshot, Sha256.of(snapshot), person.fullName()), person, at);
     }
 
     /** @throws RefusedInput when there is nothing to add, or the job is not signed */

@@ -100,12 +100,19 @@ class JobStore {
         jobs.insertStep(open(number).job().id(), step, person.id(), now(), skippedWhy);
     }
 
-    /** Freezes the job and keeps at its position what it leaves there; a second signature, such as from a double click, changes nothing. */
+    /**
+     * Freezes the job and keeps at its position what it leaves there; a second signature, such as from a double click, changes nothing.
+     * @param seen the job that was found ready, @throws RefusedInput when somebody has changed it since, or it is not open any more
+     */
     @Transactional
-    public void sign(String number, Signing signing, Person person, Instant at) {
+    public void sign(JobState seen, Signing signing, Person person, Instant at) {
+        String number = seen.job().number();
         Job job = find(number);
         if (job.state() == Job.State.SIGNED) {
             return;
+        }
+        if (!state(mustBeOpen(job)).equals(seen)) {
+            throw new RefusedInput("", "Somebody changed this job at the same moment: look at it and sign again.");
         }
         jobs.insertSignature(job.id(), signing.snapshot(), signing.sha256(), person.id(), at);
         jobs.setState(job.id(), Job.State.SIGNED, null);

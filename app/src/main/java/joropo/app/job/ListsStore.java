@@ -41,7 +41,7 @@ class ListsStore {
 
     /**
      * Decides about a part. What was laid out before for it goes back to its lot first.
-     * @throws RefusedInput when the lot has too few, or is past its date and nobody may release it: then nothing is stored
+     * @throws RefusedInput when the lot does not serve for it, has too few, or is past its date and nobody may release it: then nothing is stored
      */
     @Transactional
     public void decide(String number, PartsList.Part part, PartState state, @Nullable Long lotId, String reason, String followUp, Person person) {
@@ -51,9 +51,12 @@ class ListsStore {
             return;
         }
         if (before != null && before.lotId() != null) {
-            store.move(before.lotId(), Movement.Kind.RETURNED, part.count(), "not used after all", job.id(), person);
+            store.move(before.lotId(), Movement.Kind.RETURNED, before.count(), "not used after all", job.id(), person);
         }
         if (lotId != null) {
+            if (store.offers(part, store.lots()).stream().noneMatch(o -> o.lot().id() == lotId)) {
+                throw new RefusedInput("lot", "that lot is used up, or of another size or material than what is wanted now: " + part.name());
+            }
             store.move(lotId, Movement.Kind.ISSUED, part.count(), reason, job.id(), person);
         }
         lists.decide(job.id(), part, state, lotId, reason, followUp, person.id(), now());
@@ -87,8 +90,8 @@ class ListsStore {
     }
 
     @Transactional
-    public void stopTimer(String number, long id, String why) {
-        lists.stopTimer(jobs.openJob(number).id(), id, why);
+    public void stopTimer(String number, long id, String why, Person person) {
+        lists.stopTimer(jobs.openJob(number).id(), id, why + " (" + person.fullName() + ")");
     }
 
     private Instant now() {

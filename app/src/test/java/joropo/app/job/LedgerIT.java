@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.microsoft.playwright.Page;
+import java.time.Instant;
 import joropo.app.Workshop;
+import joropo.app.settings.SettingsService;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
@@ -13,6 +15,18 @@ import org.junit.jupiter.api.Test;
 class LedgerIT {
     private static String url(String number, String stage) {
         return Workshop.address() + "/jobs/" + number + "/" + stage;
+    }
+
+    /** What comes in between the last look and the signature is looked at first. */
+    @Test
+    void aJobThatIsChangedMeanwhileIsNotSigned() {
+        String number = JobMaker.readyToSign("IN");
+        var store = Workshop.bean(JobStore.class);
+        JobState seen = store.load(number);
+        Workshop.bean(JobService.class).enter(number, JobEntry.Kind.TEMPORARY, "rag in the drain", true, JobMaker.person("tobias"));
+        Signing signing = Signing.of(JobEvaluation.of(seen.position(), seen.texts(), seen.sections(), Workshop.bean(SettingsService.class).shop()), "{}", "0", "Marisol");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> store.sign(seen, signing, JobMaker.person("marisol"), Instant.now())).withMessageContaining("changed this job at the same moment");
+        assertThat(store.load(number).isOpen()).isTrue();
     }
 
     @Test

@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.microsoft.playwright.Page;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import joropo.app.Workshop;
 import joropo.app.store.StoreService;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
+import joropo.core.plan.PartsList;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -133,10 +136,37 @@ class PartsIT {
         assertThat(STORE.movements(lot)).hasSize(2);
         lists.list(number, Stage.INTAKE, Map.of("kind", "RETAINING_RING", "size", "151", "count", "2"), person);
         String more = Workshop.bean(JobStore.class).load(number).kept().lists().parts().get(1).part();
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, PartState.NEW, lot, "", "", person)).withMessageContaining("is more than there are: 0 on hand");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, PartState.NEW, lot, "", "", person)).withMessageContaining("of another size or material than what is wanted now");
+        long one = lot("RETAINING_RING", "", "151", "", "R-2", "", 1);
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, PartState.NEW, one, "", "", person)).withMessageContaining("is more than there are: 1 on hand");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, PartState.CARRY_OVER, one, "sound", "", person)).withMessageContaining("comes from the store only as a new one");
         assertThat(Workshop.bean(JobStore.class).load(number).kept().lists().decided()).extracting(PartEntry::part).isEqualTo(List.of(id));
         for (PartState wanting : List.of(PartState.CARRY_OVER, PartState.TRANSFER, PartState.NOT_FOR_THIS)) {
             assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, wanting, null, " ", "", person)).withMessageContaining("needs a written reason");
         }
+    }
+
+    /** As many go back to the lot as were taken, and one laid out is not two. */
+    @Test
+    void whatIsDecidedAnewGoesBackWhole() {
+        long lot = lot("LIP_SEAL", "", "41x57x8", "NBR", "S-2", "1Q2026", 3);
+        String number = JobMaker.open();
+        var lists = Workshop.bean(JobListsService.class);
+        var person = JobMaker.person("marisol");
+        lists.list(number, Stage.INTAKE, Map.of("kind", "LIP_SEAL", "size", "41x57x8", "count", "2"), person);
+        lists.decide(number, "lip-seal", PartState.NEW, lot, "", "", person);
+        assertThat(onHand(lot)).isEqualTo(1);
+        JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes");
+        JobMaker.keep(number, Stage.DECIDE, "size", "41x57x8", "layout", "DUST_LIP", "material", "NBR", "caseType", "RUBBER", "mainLip", "IN", "chooseWhy", "as its builder fitted it");
+        assertThat(line(number).part().count()).as("the plan wants one").isEqualTo(1);
+        assertThat(line(number).isSettled()).as("two are enough for one").isTrue();
+        lists.decide(number, "lip-seal", PartState.OPEN, null, "", "", person);
+        assertThat(onHand(lot)).isEqualTo(3);
+        PartEntry one = new PartEntry("lip-seal", PartState.NEW, lot, "S-2", null, 1, "41x57x8", "NBR", "", "", "Marisol", Instant.EPOCH);
+        assertThat(one.isFor(new PartsList.Part("lip-seal", 2, PartKind.LIP_SEAL, "lip seal", "41x57x8", "NBR", "", null))).as("one is not two").isFalse();
+    }
+
+    private static PartLine line(String number) {
+        return Workshop.bean(JobService.class).page(number, Stage.DECIDE, JobMaker.person("marisol")).lists().parts().get(0).line();
     }
 }

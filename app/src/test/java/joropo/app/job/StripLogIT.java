@@ -9,10 +9,12 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import joropo.app.Workshop;
 import joropo.app.bench.Role;
 import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem;
+import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
@@ -164,5 +166,24 @@ class StripLogIT {
         assertThat(page.locator("#sign")).isEnabled();
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    /** Two people note one part from pages made at the same moment. */
+    @Test
+    void whatTwoNoteOfOnePartIsJoinedAndNeverOverwrittenSilently() {
+        String number = JobMaker.madeSafe();
+        var lists = Workshop.bean(JobListsService.class);
+        var marisol = JobMaker.person("marisol");
+        long part = lists.remove(number, "LIP_SEAL", "", null, marisol);
+        lists.note(number, part, Map.of("place", "2.5", "was-place", "", "was-marking", ""), LengthUnit.MM, marisol);
+        lists.note(number, part, Map.of("marking", "45 62 8", "was-marking", "", "was-place", ""), LengthUnit.MM, JobMaker.person("tobias"));
+        assertThat(noted(number)).containsEntry("place", "2.5 mm").containsEntry("marking", "45 62 8");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.note(number, part, Map.of("place", "3.5", "was-place", ""), LengthUnit.MM, marisol)).withMessageContaining("was noted meanwhile as \"2.5 mm\"");
+        lists.note(number, part, Map.of("place", "", "was-place", "2.5 mm"), LengthUnit.MM, marisol);
+        assertThat(noted(number)).containsOnlyKeys("marking");
+    }
+
+    private static Map<String, String> noted(String number) {
+        return Workshop.bean(JobStore.class).load(number).kept().lists().log().get(0).texts();
     }
 }
