@@ -79,8 +79,8 @@ public class JobService {
         return numbers.isEmpty() ? List.of() : jobs.lines(null, null, numbers, false);
     }
 
-    /** What is known of a position from the jobs that were signed there. @param causes in words with how often */
-    public record History(Lives lives, List<String> causes, List<PositionNote> notes, List<ConcessionLine> concessions, List<RecommendationLine> recommendations, List<String> parts) { }
+    /** What is known of a position from the jobs that were signed there. @param ofKind lives of the seal that runs there now, wherever that kind has been, @param causes in words with how often */
+    public record History(Lives lives, Lives ofKind, List<String> causes, List<PositionNote> notes, List<ConcessionLine> concessions, List<RecommendationLine> recommendations, List<String> parts) { }
 
     public History history(long positionId) {
         return store.history(positionId);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
@@ -16,6 +17,7 @@ import joropo.app.bench.BenchService;
 import joropo.app.bench.BenchService.Arranged;
 import joropo.app.bench.Role;
 import joropo.app.job.JobMapper.StageDraft;
+import joropo.app.job.ListsMapper.LifeRow;
 import joropo.app.register.RegisterService;
 import joropo.app.ui.NotFound;
 import joropo.core.plan.Lives;
@@ -158,10 +160,16 @@ class JobStore {
 
     @Transactional(readOnly = true)
     public JobService.History history(long positionId) {
-        Lives lives = Lives.of(lists.lives(positionId).stream().map(l -> new Lives.Fitted(l.jobNumber(), l.seal(), l.fittedAt(), l.hoursOfLast(), l.reasonOfLast())).toList());
+        Lives lives = lives(lists.lives(positionId));
+        String seal = lives.lives().isEmpty() ? "" : lives.lives().get(0).seal();
+        Lives ofKind = Lives.ofSeal(lists.livesAround(seal).stream().collect(Collectors.groupingBy(LifeRow::positionId)).values().stream().map(JobStore::lives).toList(), seal);
         List<String> causes = jobs.causes(null, positionId).stream().map(JobMapper.CauseCount::words).toList();
         List<String> parts = lives.lives().isEmpty() ? List.of() : json.readSnapshot(jobs.signature(find(lives.lives().get(0).job()).id()).orElseThrow().snapshot()).parts();
-        return new JobService.History(lives, causes, jobs.notes(positionId), lists.concessions(positionId), lists.recommendations(positionId), parts);
+        return new JobService.History(lives, ofKind, causes, jobs.notes(positionId), lists.concessions(positionId), lists.recommendations(positionId), parts);
+    }
+
+    private static Lives lives(List<LifeRow> rows) {
+        return Lives.of(rows.stream().map(l -> new Lives.Fitted(l.jobNumber(), l.seal(), l.fittedAt(), l.hoursOfLast(), l.reasonOfLast())).toList());
     }
 
     @Transactional(readOnly = true)

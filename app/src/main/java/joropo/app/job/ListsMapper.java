@@ -58,6 +58,9 @@ interface ListsMapper {
 
     List<LifeRow> lives(long positionId);
 
+    /** Everything that was fitted at the positions where this seal has been. */
+    List<LifeRow> livesAround(String seal);
+
     /** A row of the strip log. @param texts JSON, absent: nothing noted yet */
     record Removed(long id, PartKind kind, String name, @Nullable Long cameWith, String personName, Instant removedAt, @Nullable String struckWhy, @Nullable String texts,
                    StripPart.@Nullable Back back, @Nullable String backReason, @Nullable String backBy) { }
@@ -66,5 +69,5 @@ interface ListsMapper {
     record LastSeal(String jobNumber, String seal, String size, @Nullable String material, Instant fittedAt) { }
 
     /** One fitting at a position, in the order of fitting. */
-    record LifeRow(String jobNumber, String seal, Instant fittedAt, @Nullable Double hoursOfLast, String reasonOfLast) { }
+    record LifeRow(long positionId, String jobNumber, String seal, Instant fittedAt, @Nullable Double hoursOfLast, String reasonOfLast) { }
 }

@@ -75,14 +75,14 @@ public class StoreCsv {
     public DryRun dryRun(String text) {
         List<Line> out = new ArrayList<>();
         List<NewLot> seen = new ArrayList<>();
+        List<Lot> lying = store.lots().stream().map(StoreService.Shelved::lot).toList();
         for (CSVRecord record : records(text)) {
             String error = null;
             Map<String, String> texts = texts(record);
             try {
                 NewLot lot = LotReader.read(texts, LengthUnit.MM, settings.shop());
-                boolean there = store.lots().stream().anyMatch(s -> same(s.lot(), lot));
-                boolean twice = seen.stream().anyMatch(l -> l.kind() == lot.kind() && l.size().equals(lot.size()) && l.batch().equals(lot.batch()) && l.place().equals(lot.place()));
-                error = there ? "Batch " + lot.batch() + " lies there already: bring more back to that lot." : twice ? "Stands twice in this file." : null;
+                boolean twice = seen.stream().anyMatch(lot::liesWith);
+                error = lying.stream().anyMatch(lot::liesWith) ? "Batch " + lot.batch() + " lies there already: bring more back to that lot." : twice ? "Stands twice in this file." : null;
                 seen.add(lot);
             } catch (RefusedInput e) {
                 error = LotReader.sentence(e);
@@ -90,10 +90,6 @@ public class StoreCsv {
             out.add(new Line(record.getRecordNumber() + 1, String.join(", ", Stream.of("count", "kind", "size", "material", "batch").map(f -> texts.getOrDefault(f, "")).filter(t -> !t.isBlank()).toList()), error));
         }
         return new DryRun(out, text);
-    }
-
-    private static boolean same(Lot l, NewLot lot) {
-        return l.kind() == lot.kind() && l.size().equals(lot.size()) && l.batch().equals(lot.batch()) && l.place().equals(lot.place());
     }
 
     /** Receives every line, or nothing. @return how many, @throws RefusedInput when one line will not do */

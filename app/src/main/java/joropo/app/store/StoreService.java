@@ -82,7 +82,7 @@ public class StoreService {
     }
 
     private void mustBeNew(NewLot lot) {
-        store.lots().stream().filter(l -> l.kind() == lot.kind() && l.size().equals(lot.size()) && l.batch().equals(lot.batch()) && l.place().equals(lot.place())).findFirst().ifPresent(l -> {
+        store.lots().stream().filter(lot::liesWith).findFirst().ifPresent(l -> {
             throw new RefusedInput("batch", "lies at " + l.place() + " already as lot " + l.id() + ": bring more back to that one");
         });
     }

@@ -3,12 +3,13 @@ package joropo.core.plan;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How long the seals of one position lasted (guide).
+ * How long seals lasted: those of one position, or those of one kind wherever they ran (guide).
  * @param lives newest first, @param meanDays, @param meanHours over those that have ended; absent for fewer than three
  */
 public record Lives(List<Life> lives, @Nullable Double meanDays, @Nullable Double meanHours) {
@@ -38,6 +39,20 @@ public record Lives(List<Life> lives, @Nullable Double meanDays, @Nullable Doubl
             Fitted next = i + 1 < fitted.size() ? fitted.get(i + 1) : null;
             lives.add(0, new Life(one.job(), one.seal(), one.at(), next == null ? null : next.at(), next == null ? null : next.hoursOfLast(), next == null ? "" : next.reasonOfLast()));
         }
+        return over(lives);
+    }
+
+    /** Those of one kind at all positions. @param positions lives of each, @param seal in words */
+    public static Lives ofSeal(List<Lives> positions, String seal) {
+        return over(positions.stream().flatMap(p -> p.lives().stream()).filter(l -> l.seal().equals(seal)).sorted(Comparator.comparing(Life::fittedAt).reversed()).toList());
+    }
+
+    /** How many have ended. */
+    public long ended() {
+        return lives.stream().filter(l -> l.removedAt() != null).count();
+    }
+
+    private static Lives over(List<Life> lives) {
         List<Life> ended = lives.stream().filter(l -> l.removedAt() != null).toList();
         List<Double> hours = ended.stream().map(Life::hours).filter(Objects::nonNull).toList();
         return new Lives(List.copyOf(lives), ended.size() < FEWEST ? null : Double.valueOf(ended.stream().mapToLong(l -> l.days(l.removedAt())).average().orElseThrow()),

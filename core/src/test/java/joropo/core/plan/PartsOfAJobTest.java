@@ -85,6 +85,12 @@ class PartsOfAJobTest {
         assertThat(three.meanDays()).isCloseTo((100 + 265 + 100) / 3.0, within(1e-9));
         assertThat(three.meanHours()).isCloseTo(3400, within(1e-9));
         assertThat(Lives.of(List.of()).lives()).isEmpty();
+        Lives elsewhere = Lives.of(List.of(new Fitted("26-0005", "45x62x8", at("2026-02-01"), null, ""), new Fitted("26-0030", "45x62x10", at("2026-02-11"), null, "")));
+        Lives kind = Lives.ofSeal(List.of(two, elsewhere), "45x62x8");
+        assertThat(kind.lives()).extracting(Lives.Life::job).containsExactly("26-0005", "26-0003", "25-0009", "25-0001");
+        assertThat(kind.ended()).isEqualTo(3);
+        assertThat(kind.meanDays()).isCloseTo((10 + 100 + 265) / 3.0, within(1e-9));
+        assertThat(kind.meanHours()).as("two have said their hours").isNull();
     }
 
     private static Instant at(String day) {
