@@ -244,15 +244,16 @@ function refresh() {
 let pressed = null;
 document.addEventListener("pointerdown", (event) => { pressed = event.target; });
 ["pointerup", "pointercancel"].forEach((end) => document.addEventListener(end, () => { pressed = null; }));
-function bare(part) {
-  const copy = part.cloneNode(true);
-  copy.querySelectorAll("input[name=_csrf]").forEach((token) => token.remove());
-  return copy;
+function same(there, come) {
+  const tokens = (part) => part.querySelectorAll("input[name=_csrf]");
+  const token = tokens(come)[0];   // each answer masks it anew; any of them is good
+  if (token) [there, come].forEach((part) => tokens(part).forEach((input) => input.setAttribute("value", token.value)));
+  return there.isEqualNode(come);
 }
 document.addEventListener("htmx:oobBeforeSwap", (event) => {
   const { target, fragment } = event.detail;
   const typedIn = ["parts", "strip", "back", "ledger", "timers", "steps"].includes(target.id) && beingTyped(target);
-  if (typedIn || target.contains(pressed) || fragment.firstElementChild && bare(fragment.firstElementChild).isEqualNode(bare(target))) event.preventDefault();
+  if (typedIn || target.contains(pressed) || fragment.firstElementChild && same(target, fragment.firstElementChild)) event.preventDefault();
 });
 function watch() {
   if (!live || document.hidden || stream) return;
