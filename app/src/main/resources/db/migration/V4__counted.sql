@@ -33,9 +33,11 @@ create table torque_tick (
   job_id integer not null references job (id),
   pass integer not null,
   bolt integer not null,
+  bolts integer not null,
+  nm real not null,
   person_id integer not null references person (id),
   ticked_at text not null,
-  unique (job_id, pass, bolt)
+  unique (job_id, pass, bolt, bolts, nm)
 ) strict;
 
 create trigger job_entry_stays before update on job_entry begin select raise(abort, 'an entry stays as it was made'); end;

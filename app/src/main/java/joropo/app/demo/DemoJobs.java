@@ -193,10 +193,10 @@ class DemoJobs {
         keep(number, Stage.SET, who, texts("playMeasured", "0.12", "playLow", "0.05", "playHigh", "0.20", "bolts", "8", "boltTorque", "48", "torqueUnit", "NM", "figureFor", "DRY", "threads", "OILED", "tightened", "yes", "lockedUp", "yes",
                 "locking", "TAB", "lockingWay", "over the flat, away from the shaft", "countedOut", "yes", "guardsBack", "yes"));
         for (int bolt : new int[] {1, 5, 3, 7, 2, 6, 4, 8}) {
-            jobs.tick(number, 1, bolt, who);
+            jobs.tick(number, 1, bolt, 10.8, who);
         }
         for (int bolt : new int[] {1, 5, 3}) {
-            jobs.tick(number, 2, bolt, who);
+            jobs.tick(number, 2, bolt, 21.6, who);
         }
         type(number, Stage.PROVE, who, texts("handTurn", "EVEN", "levelRight", "yes", "breatherFree", "yes"));
     }

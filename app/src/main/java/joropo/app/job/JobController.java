@@ -161,11 +161,11 @@ class JobController {
     }
 
     @PostMapping("/torque/{pass}/{bolt}")
-    String tick(@PathVariable String number, @PathVariable int pass, @PathVariable int bolt, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+    String tick(@PathVariable String number, @PathVariable int pass, @PathVariable int bolt, @RequestParam double nm, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
                 @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         String notice = "";
         try {
-            jobs.tick(number, pass, bolt, me);
+            jobs.tick(number, pass, bolt, nm, me);
         } catch (RefusedInput e) {
             notice = "Not ticked: the plan " + e.errors().get(0).message() + ".";
         }

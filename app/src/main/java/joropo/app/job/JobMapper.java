@@ -49,7 +49,7 @@ interface JobMapper {
 
     List<TorqueWork.Tick> ticks(long jobId);
 
-    int insertTick(@Param("jobId") long jobId, @Param("pass") int pass, @Param("bolt") int bolt, @Param("personId") long personId, @Param("at") Instant at);
+    int insertTick(@Param("jobId") long jobId, @Param("t") TorqueWork.Tick tick, @Param("personId") long personId, @Param("at") Instant at);
 
     void insertCause(@Param("jobId") long jobId, @Param("positionId") long positionId, @Param("cause") String cause, @Param("score") double score);
 

@@ -141,7 +141,7 @@ class JobPages {
         String others = Stream.of(Unit.NM, Unit.LBF_FT, Unit.LBF_IN, Unit.KGF_M).filter(u -> u != own).map(u -> figure(nm, u)).collect(Collectors.joining(", "));
         boolean same = Math.abs(plan.wrenchNm() - plan.inUnits().nm()) < 1e-9;
         String wrench = same ? "" : figure(nm * plan.wrenchNm() / plan.inUnits().nm(), own);
-        return new TorqueView(BoltCircle.svg(plan.sequence(), work.done(pass), next == null ? 0 : next.bolt(), "b-"), pass, plan.passesNm().size(), next == null ? 0 : next.bolt(), figure(nm, own), others, wrench, work.left());
+        return new TorqueView(BoltCircle.svg(plan.sequence(), work.done(pass), next == null ? 0 : next.bolt(), "b-"), pass, plan.passesNm().size(), next == null ? 0 : next.bolt(), nm, figure(nm, own), others, wrench, work.left());
     }
 
     /** As finely as a wrench is set: small torques to a hundredth. */

@@ -19,6 +19,7 @@ import joropo.app.ui.NotFound;
 import joropo.core.plan.Lives;
 import joropo.core.plan.Step;
 import joropo.core.units.FieldError;
+import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
@@ -243,18 +244,21 @@ public class JobService {
         store.enter(number, kind, what.strip(), open ? kind.open() : kind.closed(), person);
     }
 
-    /** Ticks the bolt that is next in the torque plan. @throws RefusedInput when another one is next: somebody else may have ticked it */
-    public void tick(String number, int pass, int bolt, Person person) {
+    /**
+     * Ticks the bolt that is next in the torque plan. @param nm what it was tightened to (N·m)
+     * @throws RefusedInput when another one is next, or another figure: somebody else may have ticked it, or typed
+     */
+    public void tick(String number, int pass, int bolt, double nm, Person person) {
         JobState state = store.load(number);
-        TorqueWork.Tick next = new TorqueWork(evaluate(state).torque(), state.kept().ticks()).next();
-        var wanted = new TorqueWork.Tick(pass, bolt);
-        if (state.kept().ticks().contains(wanted)) {
+        TorqueWork work = new TorqueWork(evaluate(state).torque(), state.kept().ticks());
+        TorqueWork.Tick next = work.next();
+        if (work.isDone(pass, bolt, nm)) {
             return;
         }
-        if (!wanted.equals(next)) {
-            throw new RefusedInput("torque", next == null ? "has no bolt left to tighten" : "goes on with bolt " + next.bolt() + " in pass " + next.pass());
+        if (next == null || !next.isBy(pass, bolt, nm)) {
+            throw new RefusedInput("torque", next == null ? "has no bolt left to tighten" : "goes on with bolt " + next.bolt() + " in pass " + next.pass() + " to " + Length.show(next.nm(), 1) + " N·m");
         }
-        store.tick(number, wanted, person);
+        store.tick(number, next, person);
     }
 
     /** Leaves a note to the next fitter at this position. @throws RefusedInput when it says nothing */

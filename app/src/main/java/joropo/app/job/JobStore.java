@@ -144,7 +144,7 @@ class JobStore {
     /** One bolt in one pass; a second call changes nothing. */
     @Transactional
     public void tick(String number, TorqueWork.Tick tick, Person person) {
-        jobs.insertTick(open(number).job().id(), tick.pass(), tick.bolt(), person.id(), now());
+        jobs.insertTick(open(number).job().id(), tick, person.id(), now());
     }
 
     @Transactional

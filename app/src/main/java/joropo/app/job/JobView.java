@@ -35,8 +35,8 @@ public record JobView(Job job, Position position, Stage stage, List<StageView> s
         return entries.stream().filter(e -> e.kind().name().equals(kind)).toList();
     }
 
-    /** The torque plan as far as it has come. @param bolt the next one, 0: all are done, @param figure torque of this pass in the unit of the sheet, @param other in the other units */
-    public record TorqueView(String drawing, int pass, int passes, int bolt, String figure, String other, String wrench, int left) { }
+    /** The torque plan as far as it has come. @param bolt the next one, 0: all are done, @param nm torque of this pass (N·m), @param figure the same in the unit of the sheet, @param other in the other units */
+    public record TorqueView(String drawing, int pass, int passes, int bolt, double nm, String figure, String other, String wrench, int left) { }
 
     /**
      * What stands on lists beside the sheet; each empty where it does not belong to the stage.
