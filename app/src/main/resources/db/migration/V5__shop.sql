@@ -178,6 +178,21 @@ create table seal_life (
 ) strict;
 create index life_by_position on seal_life (position_id);
 
+-- A step is ticked as it read then; one from before that was written down holds for whatever it says.
+create table step_as_read (
+  id integer primary key,
+  job_id integer not null references job (id),
+  step text not null,
+  act text not null,
+  person_id integer not null references person (id),
+  done_at text not null,
+  skipped_why text
+) strict;
+insert into step_as_read (id, job_id, step, act, person_id, done_at, skipped_why) select id, job_id, step, '', person_id, done_at, skipped_why from step_done;
+drop table step_done;
+alter table step_as_read rename to step_done;
+create index step_by_job on step_done (job_id, step);
+
 create trigger lot_movement_stays before update on lot_movement begin select raise(abort, 'a movement stays as it was made'); end;
 create trigger lot_movement_remains before delete on lot_movement begin select raise(abort, 'a movement is never deleted'); end;
 create trigger part_entry_stays before update on part_entry begin select raise(abort, 'an entry stays as it was made'); end;

@@ -183,7 +183,7 @@ class DemoJobs {
         keep(number, Stage.DECIDE, who, texts("size", "35x52x8", "caseType", "RUBBER", "layout", "DUST_LIP", "material", "HNBR", "mainLip", "IN",
                 "chooseWhy", "No room for a pair, and this one lasted two seasons."));
         settle(number, who);
-        PLAN.subList(0, 10).forEach(step -> jobs.finishStep(number, step, null, who));
+        PLAN.subList(0, 10).forEach(step -> jobs.finishStep(number, step, null, null, who));
         type(number, Stage.FIT, who, texts("fitGauge", "DEPTH_MICROMETER", "depth12", "1.72", "depth3", "1.64", "depth6", "1.49", "depth9", "1.58",
                 "gaugeCircle", "46"));
     }
@@ -220,7 +220,7 @@ class DemoJobs {
         measure(number, who, shaft, bore, depth, fixed(depth + 4), "SMOOTH", "FULL_CHAMFER");
         keep(number, Stage.DECIDE, who, texts("size", size, "caseType", "RUBBER", "layout", "DUST_LIP", "material", "HNBR", "mainLip", "IN", "chooseWhy", "As its builder fitted it."));
         settle(number, who);
-        steps.forEach(step -> jobs.finishStep(number, step, null, who));
+        steps.forEach(step -> jobs.finishStep(number, step, null, null, who));
         double target = depth - width;
         keep(number, Stage.FIT, who, texts("fitGauge", "DEPTH_MICROMETER", "depth12", fixed(target - 0.01), "depth3", fixed(target + 0.01),
                 "depth6", fixed(target - 0.02), "depth9", fixed(target), "gaugeCircle", fixed(bore - 8)));

@@ -130,10 +130,10 @@ class JobController {
     }
 
     @PostMapping("/steps/{step}")
-    String step(@PathVariable String number, @PathVariable String step, @RequestParam(required = false) @Nullable String why,
+    String step(@PathVariable String number, @PathVariable String step, @RequestParam(required = false) @Nullable String read, @RequestParam(required = false) @Nullable String why,
                 @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
         try {
-            jobs.finishStep(number, step, why, me);
+            jobs.finishStep(number, step, read, why, me);
             if (!htmx) {
                 return "redirect:/jobs/" + number + "/fit#steps";
             }

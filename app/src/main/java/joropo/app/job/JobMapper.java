@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import joropo.core.diagnosis.Cause;
+import joropo.core.plan.Step;
 import joropo.core.verdict.Status;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -33,7 +34,7 @@ interface JobMapper {
 
     List<StepDone> steps(long jobId);
 
-    int insertStep(@Param("jobId") long jobId, @Param("step") String step, @Param("personId") long personId, @Param("at") Instant at,
+    int insertStep(@Param("jobId") long jobId, @Param("s") Step step, @Param("personId") long personId, @Param("at") Instant at,
                    @Param("skippedWhy") @Nullable String skippedWhy);
 
     Optional<Signature> signature(long jobId);

@@ -151,10 +151,10 @@ class JobPages {
     }
 
     private static List<StepView> steps(JobState state, JobEvaluation evaluation) {
-        Map<String, StepDone> done = state.stepsById();
+        Map<String, StepDone> done = state.done(evaluation.plan());
         List<StepView> out = new ArrayList<>();
         for (Step step : evaluation.plan()) {
-            out.add(new StepView(out.size() + 1, step, done.get(step.id()), JobRules.stepHeldBy(evaluation.plan(), done.keySet(), step.id()).isEmpty()));
+            out.add(new StepView(out.size() + 1, step, done.get(step.id()), state.newestTick(step).filter(t -> !done.containsKey(step.id())).orElse(null), JobRules.stepHeldBy(evaluation.plan(), done.keySet(), step.id()).isEmpty()));
         }
         return out;
     }

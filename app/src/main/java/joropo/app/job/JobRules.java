@@ -62,7 +62,8 @@ final class JobRules {
         }
         held(Stage.SIGN, state, evaluation).map(Held::why).ifPresent(out::add);
         partsHeld(state, evaluation).ifPresent(why -> out.add("Parts list: " + why + "."));
-        long steps = evaluation.plan().stream().filter(s -> s.hold() && !state.stepsDone().contains(s.id())).count();
+        Set<String> done = state.done(evaluation.plan()).keySet();
+        long steps = evaluation.plan().stream().filter(s -> s.hold() && !done.contains(s.id())).count();
         if (evaluation.plan().isEmpty()) {
             out.add("There is no fitting plan: the seal is not decided.");
         } else if (steps > 0) {

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import joropo.app.access.Person;
 import joropo.app.access.Sha256;
 import joropo.app.drawing.LineDrawing;
@@ -211,29 +212,35 @@ public class JobService {
                 .ifPresent(d -> store.saveDraft(state, stage, tab, state.seq(stage), json.read(d.texts()), d.verdict(), person));
     }
 
-    /** Ticks a step, or skips it with a reason. @throws RefusedInput when a hold point before it is open or the reason is no reason */
-    public void finishStep(String number, String step, @Nullable String skippedWhy, Person person) {
+    /**
+     * Ticks a step, or skips it with a reason.
+     * @param read what the step said where it was ticked, absent: as it reads now
+     * @throws RefusedInput when a hold point before it is open, the reason is no reason, or the step says something else by now
+     */
+    public void finishStep(String number, String step, @Nullable String read, @Nullable String skippedWhy, Person person) {
         JobState state = store.load(number);
         JobEvaluation evaluation = evaluate(state);
-        if (evaluation.plan().stream().noneMatch(s -> s.id().equals(step))) {
-            throw new RefusedInput(step, "is no step of this plan");
+        Step ticked = evaluation.plan().stream().filter(s -> s.id().equals(step)).findFirst().orElseThrow(() -> new RefusedInput(step, "is no step of this plan"));
+        if (read != null && !read.equals(ticked.act())) {
+            throw new RefusedInput(step, "says something else by now: read it again");
         }
+        Set<String> done = state.done(evaluation.plan()).keySet();
         if (skippedWhy != null && (skippedWhy.isBlank() || skippedWhy.length() > LONGEST_REASON)) {
             throw new RefusedInput(step, "skipping needs a written reason, up to " + LONGEST_REASON + " characters");
         }
-        Step held = JobRules.stepHeldBy(evaluation.plan(), state.stepsDone(), step).orElse(null);
+        Step held = JobRules.stepHeldBy(evaluation.plan(), done, step).orElse(null);
         if (held != null) {
             throw new RefusedInput(step, "waits for the hold point before it: " + held.act());
         }
         JobRules.held(Stage.FIT, state, evaluation).ifPresent(stage -> {
             throw new RefusedInput(step, stage.why());
         });
-        if (step.equals("parts") && skippedWhy == null && !state.stepsDone().contains(step)) {
+        if (step.equals("parts") && skippedWhy == null && !done.contains(step)) {
             JobRules.partsHeld(state, evaluation).ifPresent(why -> {
                 throw new RefusedInput(step, why);
             });
         }
-        store.finishStep(number, step, skippedWhy == null ? null : skippedWhy.strip(), person);
+        store.finishStep(number, ticked, skippedWhy == null ? null : skippedWhy.strip(), person);
     }
 
     /** Enters that something is put in or counted out, on trial or final. @throws RefusedInput when it has no name or the job is closed */

@@ -5,9 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import joropo.app.register.Position;
+import joropo.core.plan.Step;
 import org.jspecify.annotations.Nullable;
 
 /** A job as it stands in the store, with the texts that count now: the newest typing, kept or not. */
@@ -71,14 +70,16 @@ record JobState(Job job, Position position, List<Revision> revisions, List<JobMa
         return drafts.stream().anyMatch(d -> d.stage() == stage && !d.aside() && isNewer(d, revisions));
     }
 
-    Set<String> stepsDone() {
-        return steps.stream().map(StepDone::step).collect(Collectors.toSet());
+    /** The steps of this plan that are done, by id: a tick counts as long as the step says what it said then. */
+    Map<String, StepDone> done(List<Step> plan) {
+        Map<String, StepDone> out = new LinkedHashMap<>();
+        plan.forEach(s -> newestTick(s).filter(t -> t.act().isEmpty() || t.act().equals(s.act())).ifPresent(t -> out.put(s.id(), t)));
+        return out;
     }
 
-    Map<String, StepDone> stepsById() {
-        Map<String, StepDone> out = new LinkedHashMap<>();
-        steps.forEach(s -> out.put(s.step(), s));
-        return out;
+    /** The newest tick of a step, whatever the step said then. */
+    Optional<StepDone> newestTick(Step step) {
+        return steps.stream().filter(t -> t.step().equals(step.id())).reduce((older, newer) -> newer);
     }
 
     boolean isOpen() {

@@ -21,6 +21,7 @@ import joropo.app.job.ListsMapper.LifeRow;
 import joropo.app.register.RegisterService;
 import joropo.app.ui.NotFound;
 import joropo.core.plan.Lives;
+import joropo.core.plan.Step;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
@@ -96,9 +97,9 @@ class JobStore {
         jobs.insertRevision(state.job().id(), stage, revision, json.write(texts), TextsJson.SCHEMA_VERSION, verdict, person.id(), at);
     }
 
-    /** Done, or skipped with a reason; a second call for the same step changes nothing. */
+    /** Done, or skipped with a reason; a second call for the same step, as it reads now, changes nothing. */
     @Transactional
-    public void finishStep(String number, String step, @Nullable String skippedWhy, Person person) {
+    public void finishStep(String number, Step step, @Nullable String skippedWhy, Person person) {
         jobs.insertStep(open(number).job().id(), step, person.id(), now(), skippedWhy);
     }
 

@@ -104,8 +104,8 @@ public record JobView(Job job, Position position, Stage stage, List<StageView> s
         }
     }
 
-    /** A step of the plan. @param ready whether every hold point before it is done */
-    public record StepView(int number, Step step, @Nullable StepDone done, boolean ready) { }
+    /** A step of the plan. @param before its tick from when it said something else, absent: none, @param ready whether every hold point before it is done */
+    public record StepView(int number, Step step, @Nullable StepDone done, @Nullable StepDone before, boolean ready) { }
 
     /** Typing of another window. */
     public record AsideView(String tab, String personName, Instant savedAt, List<Difference> differences) { }

@@ -107,7 +107,7 @@ class SnapshotMaker {
     }
 
     private static List<StepLine> steps(JobState state, JobEvaluation evaluation) {
-        Map<String, StepDone> done = state.stepsById();
+        Map<String, StepDone> done = state.done(evaluation.plan());
         return evaluation.plan().stream().map(s -> {
             StepDone d = done.get(s.id());
             return new StepLine(s.act(), s.hold(), s.caution(), d == null ? null : d.personName(), d == null ? null : d.doneAt(), d == null ? null : d.skippedWhy());

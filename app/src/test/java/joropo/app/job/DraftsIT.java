@@ -239,11 +239,42 @@ class DraftsIT {
         String number = JobMaker.madeSafe();
         JobMaker.keep(number, Stage.DECIDE, "size", "45x62x8", "caseType", "RUBBER", "mainLip", "IN");
         var who = JobMaker.person("marisol");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "drive", null, who)).withMessageContaining("waits for the hold point");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "parts", " ", who)).withMessageContaining("needs a written reason");
-        jobs.finishStep(number, "parts", "parts were laid out yesterday", who);
-        jobs.finishStep(number, "parts", null, who);
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "drive", null, null, who)).withMessageContaining("waits for the hold point");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "parts", null, " ", who)).withMessageContaining("needs a written reason");
+        jobs.finishStep(number, "parts", null, "parts were laid out yesterday", who);
+        jobs.finishStep(number, "parts", null, null, who);
         assertThat(jobs.snapshot(number).steps().get(0).skippedWhy()).as("the first word stands").isEqualTo("parts were laid out yesterday");
+    }
+
+    /** A tick on "open side faces inside" is none on "open side faces outside". */
+    @Test
+    void aStepThatSaysSomethingElseIsOpenAgain() {
+        String number = JobMaker.madeSafe();
+        String[] seal = {"size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "IN"};
+        JobMaker.keep(number, Stage.DECIDE, seal);
+        JobMaker.settle(number);
+        var who = JobMaker.person("marisol");
+        List.of("parts", "clean", "dry-trial", "way-round").forEach(step -> jobs.finishStep(number, step, null, null, who));
+        assertThat(open(number)).doesNotContain("way-round");
+        String read = jobs.page(number, Stage.FIT, who).steps().stream().filter(s -> s.step().id().equals("way-round")).findFirst().orElseThrow().step().act();
+        seal[9] = "OUT";
+        JobMaker.keep(number, Stage.DECIDE, seal);
+        assertThat(open(number)).contains("way-round").doesNotContain("clean");
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "way-round", read, null, who)).withMessageContaining("says something else by now");
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/fit");
+        assertThat(page.locator("#step-way-round")).containsText("changed since it was ticked by Marisol Araguaney");
+        page.click("#done-way-round");
+        assertThat(page.locator("#step-way-round")).hasCount(0);
+        seal[9] = "IN";
+        JobMaker.keep(number, Stage.DECIDE, seal);
+        assertThat(open(number)).as("turned twice, ticked once the other way").contains("way-round");
+        page.context().close();
+        assertThat(Workshop.complaints()).isEmpty();
+    }
+
+    private static List<String> open(String number) {
+        return jobs.page(number, Stage.FIT, JobMaker.person("marisol")).steps().stream().filter(s -> s.done() == null).map(s -> s.step().id()).toList();
     }
 
     @Test

@@ -49,7 +49,7 @@ final class JobMaker {
         keep(number, Stage.DECIDE, "size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", mainLip);
         settle(number);
         for (String step : "parts clean dry-trial way-round outside lip between edges start drive depth free shaft print turn fill run".split(" ")) {
-            Workshop.bean(JobService.class).finishStep(number, step, null, person("marisol"));
+            Workshop.bean(JobService.class).finishStep(number, step, null, null, person("marisol"));
         }
         keep(number, Stage.FIT, "fitGauge", "DEPTH_MICROMETER", "depth12", "2.5", "depth3", "2.5", "depth6", "2.5", "depth9", "2.5");
         keep(number, Stage.SET, "playMeasured", "0.1", "playLow", "0.05", "playHigh", "0.2", "tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");

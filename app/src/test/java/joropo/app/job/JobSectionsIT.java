@@ -107,13 +107,13 @@ class JobSectionsIT {
         var jobs = Workshop.bean(JobService.class);
         List<String> before = List.of("parts", "clean", "dry-trial", "way-round", "clock-1", "outside", "lip", "between", "edges");
         JobMaker.settle(number);
-        before.forEach(step -> jobs.finishStep(number, step, null, person));
+        before.forEach(step -> jobs.finishStep(number, step, null, null, person));
         at(page, number, "fit");
         Locator chosen = page.locator("#drawing .wide-drawing .chosen");
         assertThat(chosen).hasCount(1);
         assertThat(page.locator("#steps .is-ready").first()).containsText("Start the seal by hand");
         double seal = chosen.boundingBox().width;
-        List.of("start", "drive", "depth").forEach(step -> jobs.finishStep(number, step, null, person));
+        List.of("start", "drive", "depth").forEach(step -> jobs.finishStep(number, step, null, null, person));
         at(page, number, "fit");
         assertThat(chosen).hasCount(0);   // at a hold point nothing goes in
         page.locator("#steps .is-ready .done").first().click();
