@@ -11,10 +11,11 @@ create table job_entry (
 create index entry_by_job on job_entry (job_id);
 
 create table position_cause (
-  job_id integer primary key references job (id),
+  job_id integer not null references job (id),
   position_id integer not null references seal_position (id),
   cause text not null,
-  score real not null
+  score real not null,
+  primary key (job_id, cause)
 ) strict;
 create index cause_by_position on position_cause (position_id);
 

@@ -251,7 +251,9 @@ class QuickRuns {
         for (int i = 0; i < r.passesNm().size(); i++) {
             figures.add(new Figure(i == r.passesNm().size() - 1 ? "then all round" : "pass " + (i + 1), Length.show(r.passesNm().get(i), 1), "N·m", null));
         }
-        figures.add(new Figure("wrench set to", Length.show(r.wrenchNm(), 1), "N·m", null));
+        if (r.wrenchNm() != null) {
+            figures.add(new Figure("wrench set to", Length.show(r.wrenchNm(), 1), "N·m", null));
+        }
         figures.add(new Figure("that is", Length.show(r.inUnits().lbfFt(), 1), "lbf·ft", null));
         figures.add(new Figure("or", Length.show(r.inUnits().lbfIn(), 0), "lbf·in", null));
         figures.add(new Figure("or", Length.show(r.inUnits().kgfM(), 2), "kgf·m", null));

@@ -139,8 +139,8 @@ class JobPages {
         double nm = plan.passesNm().get(pass - 1);
         Unit own = Unit.valueOf(values.choice("torqueUnit", TorquePlanInput.TorqueUnit.class).name());
         String others = Stream.of(Unit.NM, Unit.LBF_FT, Unit.LBF_IN, Unit.KGF_M).filter(u -> u != own).map(u -> figure(nm, u)).collect(Collectors.joining(", "));
-        boolean same = Math.abs(plan.wrenchNm() - plan.inUnits().nm()) < 1e-9;
-        String wrench = same ? "" : figure(nm * plan.wrenchNm() / plan.inUnits().nm(), own);
+        boolean same = plan.wrenchNm() != null && Math.abs(plan.wrenchNm() - plan.inUnits().nm()) < 1e-9;
+        String wrench = same ? "" : plan.wrenchNm() == null ? "nobody knows what: measure it from grip to square" : figure(nm * plan.wrenchNm() / plan.inUnits().nm(), own);
         return new TorqueView(BoltCircle.svg(plan.sequence(), work.done(pass), next == null ? 0 : next.bolt(), "b-"), pass, plan.passesNm().size(), next == null ? 0 : next.bolt(), nm, figure(nm, own), others, wrench, work.left());
     }
 

@@ -120,9 +120,7 @@ class JobStore {
         jobs.insertSignature(job.id(), signing.snapshot(), signing.sha256(), person.id(), at);
         jobs.setState(job.id(), Job.State.SIGNED, null);
         bench.fitted(job.positionId(), job.id(), signing.fitted());
-        if (signing.cause() != null) {
-            jobs.insertCause(job.id(), job.positionId(), signing.cause().cause(), signing.cause().score());
-        }
+        signing.causes().forEach(c -> jobs.insertCause(job.id(), job.positionId(), c.cause(), c.score()));
         lists.insertLife(job.id(), job.positionId(), signing.life(), at);
         if (signing.concession() != null) {
             lists.insertConcession(job.id(), job.positionId(), signing.concession());

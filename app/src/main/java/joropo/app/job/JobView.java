@@ -13,6 +13,7 @@ import joropo.app.ui.Sign;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartsList;
 import joropo.core.plan.Step;
+import joropo.core.plan.StripLog;
 import joropo.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
@@ -57,6 +58,11 @@ public record JobView(Job job, Position position, Stage stage, List<StageView> s
         /** What a cover or a plug brings along. */
         public List<PartKind> small() {
             return List.of(PartKind.WASHER, PartKind.PIN, PartKind.KEY, PartKind.SHIM, PartKind.LOCK_TAB, PartKind.BOLT);
+        }
+
+        /** Parts of the bore of which nobody has read the place, by name. */
+        public List<String> unplaced() {
+            return log.stream().filter(p -> StripLog.isInBore(p.kind()) && p.cameWith() == null && p.text("place").isBlank()).map(StripPart::name).toList();
         }
 
         public long unsettled() {

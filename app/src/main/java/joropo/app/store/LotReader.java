@@ -1,5 +1,6 @@
 package joropo.app.store;
 
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,11 +37,11 @@ final class LotReader {
     }
 
     /** @throws RefusedInput naming every field that will not do */
-    static NewLot read(Map<String, String> texts, LengthUnit unit, Shop shop) {
-        return new LotReader(texts, unit, shop).lot();
+    static NewLot read(Map<String, String> texts, LengthUnit unit, Shop shop, LocalDate today) {
+        return new LotReader(texts, unit, shop).lot(today);
     }
 
-    private NewLot lot() {
+    private NewLot lot(LocalDate today) {
         PartKind kind = Arrays.stream(PartKind.values()).filter(k -> k.name().equals(text("kind"))).findFirst().orElse(null);
         if (kind == null) {
             errors.put("kind", text("kind").isEmpty() ? "is needed" : "is none of the kinds: " + text("kind"));
@@ -49,6 +50,9 @@ final class LotReader {
         String size = size(kind);
         String material = material(kind);
         CureQuarter cured = text("cured").isEmpty() ? null : refusing("cured", () -> CureQuarter.parse(text("cured")));
+        if (cured != null && !cured.hasBegun(today)) {
+            errors.put("cured", "has not come yet: read the bag again");
+        }
         if (text("batch").isEmpty()) {
             errors.putIfAbsent("batch", "is needed: it is what a maker is asked by");
         }

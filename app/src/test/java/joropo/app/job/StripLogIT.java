@@ -93,6 +93,7 @@ class StripLogIT {
         off("SLEEVE", 10);
         off("KEY", 11);
         off("BEARING", 12);
+        assertThat(page.locator("#unplaced")).containsText("Place not read, drawn against its neighbour in the section as found: washer 2, washer 3, bearing.");
         assertThat(actions).as("actions for twelve parts").isLessThan(MOST_ACTIONS);
 
         page.locator("input[type=file]").first().setInputFiles(new FilePayload("bearing.png", "image/png", PNG));

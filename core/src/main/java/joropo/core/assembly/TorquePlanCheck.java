@@ -18,6 +18,7 @@ import joropo.core.units.Unit;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
 
 /** Sequence, passes and the setting of the wrench for a ring of bolts (guide). */
 public final class TorquePlanCheck {
@@ -28,14 +29,14 @@ public final class TorquePlanCheck {
     public static TorquePlanResult check(TorquePlanInput in) {
         List<Finding> findings = new ArrayList<>();
         double nm = unit(in.torqueUnit()).toBase(in.torque()) * factor(in, findings);
-        double wrench = wrench(in, nm, findings);
+        Double wrench = wrench(in, nm, findings);
         if (in.leftHand()) {
             findings.add(finding("left-hand", CAUTION, "left-hand thread", "It tightens to the left, anticlockwise.", "Say it before the first turn; a forced left-hand thread is lost."));
         }
         findings.add(Finding.of("sequence", PASS, "order of the bolts", in.bolts() == 2 ? "Both in turn, a flat at a time." : "Each bolt run down by hand to contact first; then three passes and a full round at the last figure.", "",
                 Source.GUIDE, "torque").withValue(Length.snap(nm), "N·m"));
         List<Double> passes = Arrays.stream(PASSES).mapToObj(p -> Length.snap(p * nm)).toList();
-        return new TorquePlanResult(sequence(in.bolts()), passes, Length.snap(wrench), new InUnits(Length.snap(nm), in(Unit.LBF_FT, nm), in(Unit.LBF_IN, nm), in(Unit.KGF_M, nm)), findings);
+        return new TorquePlanResult(sequence(in.bolts()), passes, wrench == null ? null : Double.valueOf(Length.snap(wrench)), new InUnits(Length.snap(nm), in(Unit.LBF_FT, nm), in(Unit.LBF_IN, nm), in(Unit.KGF_M, nm)), findings);
     }
 
     private static Unit unit(TorqueUnit unit) {
@@ -72,13 +73,13 @@ public final class TorquePlanCheck {
     }
 
     /** An extension in line makes the wrench longer: it is set lower. */
-    private static double wrench(TorquePlanInput in, double nm, List<Finding> findings) {
+    private static @Nullable Double wrench(TorquePlanInput in, double nm, List<Finding> findings) {
         if (in.extensionMm() == null || in.extensionMm() == 0) {
             return nm;
         }
         if (in.wrenchLengthMm() == null) {
-            findings.add(Finding.missing("wrench", "setting of the wrench", "With an extension in line the wrench is set lower, and its own length is not known.", "Measure the wrench from grip to square."));
-            return nm;
+            findings.add(Finding.missing("wrench", "setting of the wrench", "With an extension in line the wrench is set lower, and its own length is not known.", "Measure the wrench from grip to square, or turn the extension square to it."));
+            return null;
         }
         double set = nm * in.wrenchLengthMm() / (in.wrenchLengthMm() + in.extensionMm());
         findings.add(Finding.of("wrench", PASS, "setting of the wrench", "Set lower for the extension in line; square to the wrench it would change nothing.", "", Source.COMPUTED, "").withValue(Length.snap(set), "N·m"));

@@ -3,6 +3,7 @@ package joropo.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.core.diagnosis.DiagnosisResult.Ranked;
 import joropo.core.units.Length;
@@ -79,8 +80,12 @@ public final class DiagnosisCheck {
         if (ranked.isEmpty()) {
             return Finding.missing("causes", "cause of the leak", seen.isEmpty() ? "Nothing was looked at yet." : "What was seen points to nothing that the table knows.", "Look, and say what is there and what is not.");
         }
-        Cause first = Cause.of(ranked.get(0).cause()).orElseThrow();
-        String words = "It points to: " + first.words() + ", score " + Length.show(ranked.get(0).score(), 1) + (seen.size() == 1 ? ". One sign alone proves nothing." : ".");
-        return Finding.of("causes", first.ofTheSeal() ? Status.PASS : Status.CAUTION, "cause of the leak", words + (first.ofTheSeal() ? "" : " That is not the seal: a new one would cure nothing."), first.remedy(), Source.GUIDE, "failure signs");
+        List<Cause> first = ranked.stream().filter(r -> r.score() == ranked.get(0).score()).map(r -> Cause.of(r.cause()).orElseThrow()).toList();
+        boolean alone = first.size() == 1;
+        long innocent = first.stream().filter(c -> !c.ofTheSeal()).count();
+        String words = (alone ? "It points to: " : "It points as much to one as to another: ") + first.stream().map(Cause::words).collect(Collectors.joining("; ")) + ", score " + Length.show(ranked.get(0).score(), 1)
+                + (seen.size() == 1 ? ". One sign alone proves nothing." : ".");
+        String seal = innocent == 0 ? "" : innocent == first.size() ? " That is not the seal: a new one would cure nothing." : " Not all of these are the seal.";
+        return Finding.of("causes", innocent == 0 ? Status.PASS : Status.CAUTION, "cause of the leak", words + seal, alone ? first.get(0).remedy() : "Look further: what parts them stands first.", Source.GUIDE, "failure signs");
     }
 }

@@ -16,6 +16,11 @@ public record DiagnosisResult(List<Ranked> causes, @Nullable String nextCheck, L
         }
     }
 
+    /** Those that stand first: more than one where nothing parts them yet. */
+    public List<Ranked> first() {
+        return causes.stream().filter(c -> c.score() == causes.get(0).score()).toList();
+    }
+
     public DiagnosisResult {
         causes = List.copyOf(causes);
         findings = List.copyOf(findings);

@@ -61,6 +61,9 @@ public record ShelfLife(@Nullable LocalDate useBy, Finding finding) {
         if (cured == null) {
             return new ShelfLife(null, finding(Status.MISSING, "Cure date not known: nobody can say how old it is.", "Read the bag, or ask its source; without a date it does not go in."));
         }
+        if (!cured.hasBegun(today)) {
+            return new ShelfLife(null, finding(Status.MISSING, "Cured " + cured + ", it says, and that has not come yet: nobody can say how old it is.", "Read the bag again."));
+        }
         LocalDate useBy = cured.lastDay().plusYears(group.years() + (extended ? group.extension() : 0));
         long left = ChronoUnit.DAYS.between(today, useBy);
         String why = material + ", group " + group.name() + ", cured " + cured + ": to be used by " + useBy + (extended ? ", extended once" : "") + ".";

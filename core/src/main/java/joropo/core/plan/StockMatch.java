@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Which lots of the store serve for a part, in the order in which they are to be used: the oldest first, those past their date last (guide; dates by ISO 2230). */
 public final class StockMatch {
+    private static final Pattern INCH = Pattern.compile("(?i)\\bin(?:ch)?\\b|\\din\\b|\"");
     private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)?");
 
     private StockMatch() { }
@@ -49,9 +50,9 @@ public final class StockMatch {
         return part.size().isBlank() ? lot.name().toLowerCase(Locale.ROOT).contains(part.name().toLowerCase(Locale.ROOT)) : sameFigures(lot.size(), part.size());
     }
 
-    /** Whether two sizes have the same figures in the same order, however they are parted. */
+    /** Whether two sizes have the same figures in the same order and the same unit, however they are parted. */
     public static boolean sameFigures(String one, String other) {
-        return figures(one).equals(figures(other));
+        return figures(one).equals(figures(other)) && INCH.matcher(one).find() == INCH.matcher(other).find();
     }
 
     private static List<Double> figures(String size) {

@@ -3,6 +3,7 @@ package joropo.core.plan;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -20,6 +21,7 @@ public final class StripLog {
     private static final double USUAL_WASHER_MM = 2;
     private static final double USUAL_RING_MM = 1.75;
     private static final double GROOVE_ROOM_MM = 0.15;
+    private static final Set<PartKind> IN_BORE = EnumSet.of(PartKind.LIP_SEAL, PartKind.RETAINING_RING, PartKind.SPACER, PartKind.WASHER, PartKind.BEARING);
 
     /**
      * One part that came off.
@@ -50,13 +52,11 @@ public final class StripLog {
         List<BoreItem> items = new ArrayList<>();
         Set<PartKind> logged = removed.stream().map(Removed::kind).collect(Collectors.toSet());
         double at = Math.min(0, typed.boreFromMm());
-        for (Removed r : removed) {
+        for (Removed r : removed.stream().filter(r -> isInBore(r.kind())).toList()) {
             double from = r.placeMm() == null ? at : r.placeMm();
             BoreItem item = item(r, from, typed, (int) items.stream().filter(i -> i.id().startsWith(letter(r.kind()))).count() + 1);
-            if (item != null) {
-                items.add(item);
-                at = item.toMm();
-            }
+            items.add(item);
+            at = item.toMm();
         }
         double end = at;
         typed.boreItems().stream().filter(i -> !(i instanceof BoreItem.Sealing) && !(i instanceof BoreItem.Bearing && logged.contains(PartKind.BEARING)) && !(i instanceof BoreItem.Shoulder && i.fromMm() < end - 1e-9))
@@ -84,8 +84,13 @@ public final class StripLog {
         };
     }
 
-    /** Nothing for a part that has no place in the bore. @param count of its kind, from outside */
-    private static @Nullable BoreItem item(Removed r, double from, Section typed, int count) {
+    /** Whether a part of this kind has its place in the bore, and so in the section that was found. */
+    public static boolean isInBore(PartKind kind) {
+        return IN_BORE.contains(kind);
+    }
+
+    /** @param count of its kind, from outside */
+    private static BoreItem item(Removed r, double from, Section typed, int count) {
         BoreItem.Seal like = typed.seal();
         String id = letter(r.kind()) + count;
         return switch (r.kind()) {
@@ -94,9 +99,8 @@ public final class StripLog {
                 double thick = r.thicknessMm() == null ? USUAL_RING_MM : r.thicknessMm();
                 yield new BoreItem.Ring(id, from, thick + GROOVE_ROOM_MM, thick, null, null, null);
             }
-            case SPACER, WASHER -> new BoreItem.Spacer(id, from, r.thicknessMm() == null ? USUAL_WASHER_MM : r.thicknessMm(), null, null, null, null, null);
             case BEARING -> new BoreItem.Bearing(id, from, null, null);
-            default -> null;
+            default -> new BoreItem.Spacer(id, from, r.thicknessMm() == null ? USUAL_WASHER_MM : r.thicknessMm(), null, null, null, null, null);
         };
     }
 }

@@ -84,6 +84,7 @@ class TorquePlanCheckTest {
         assertThat(plan.passesNm()).as("the bolt still gets its torque").endsWith(100.0);
         assertThat(plan.findings()).extracting(Finding::id).contains("left-hand", "wrench");
         TorquePlanResult unknown = TorquePlanCheck.check(new TorquePlanInput(4, 100.0, TorqueUnit.NM, null, null, null, 100.0, null));
+        assertThat(unknown.wrenchNm()).as("no figure rather than one that is too high").isNull();
         assertThat(unknown.findings()).filteredOn(f -> f.status() == Status.MISSING).extracting(Finding::id).containsExactlyInAnyOrder("threads", "wrench");
     }
 

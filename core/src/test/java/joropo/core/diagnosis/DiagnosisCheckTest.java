@@ -12,6 +12,7 @@ import joropo.core.diagnosis.DiagnosisResult.Ranked;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestReporter;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -80,6 +81,22 @@ class DiagnosisCheckTest {
     }
 
     @Test
+    void whatNothingPartsIsNamedTogether() {
+        DiagnosisResult sides = check("LIP_ONE_SIDED", "WET_BELOW");
+        assertThat(sides.first()).extracting(Ranked::cause).containsExactly("OFFSET", "COCKED_SEAL");
+        assertThat(sides.findings().get(0).message()).startsWith("It points as much to one as to another: ").contains("; ");
+        assertThat(check("WET_BELOW", "").first()).extracting(Ranked::cause).containsExactlyInAnyOrder("PLUG", "GASKET", "HOSE", "HIGHER_JOINT");
+        assertThat(check("WET_BELOW", "").findings().get(0).message()).contains("That is not the seal: a new one would cure nothing.");
+        DiagnosisResult mixed = check("LEAKS_RUNNING WET_BELOW", "");
+        assertThat(mixed.first()).extracting(Ranked::cause).contains("LEAD", "PLUG");
+        assertThat(mixed.findings().get(0)).satisfies(f -> {
+            assertThat(f.status()).isEqualTo(Status.CAUTION);
+            assertThat(f.message()).contains("Not all of these are the seal.");
+        });
+        assertThat(check("", "").first()).isEmpty();
+    }
+
+    @Test
     void oilThatWasChangedProvesNothing() {
         assertThat(check("OIL_MILKY OIL_CHANGED", "").causes()).extracting(Ranked::cause).containsExactly("OIL_PROVES_NOTHING");
     }
@@ -107,10 +124,10 @@ class DiagnosisCheckTest {
 
     /** A person who sees exactly what a cause shows is asked one sign after the other, until that cause stands first; the order of the questions is worth its name only if it is shorter than going down the table. */
     @Test
-    void theAskingOrderShortensABlindWalk() {
+    void theAskingOrderShortensABlindWalk(TestReporter report) {
         double asked = mean(in -> DiagnosisCheck.check(in).nextCheck());
         double table = mean(in -> Sign.all().stream().map(Sign::code).filter(c -> !in.signs().contains(c) && !in.absent().contains(c)).findFirst().orElse(null));
-        System.out.printf("Mean questions to the right cause: %.1f by the asking order, %.1f down the table%n", asked, table);
+        report.publishEntry("mean questions to the right cause", "%.1f by the asking order, %.1f down the table".formatted(asked, table));
         assertThat(asked).isLessThan(table * 0.9);
     }
 
