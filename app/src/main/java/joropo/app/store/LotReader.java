@@ -1,6 +1,5 @@
 package joropo.app.store;
 
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,11 +36,11 @@ final class LotReader {
     }
 
     /** @throws RefusedInput naming every field that will not do */
-    static NewLot read(Map<String, String> texts, LengthUnit unit, Shop shop, LocalDate today) {
-        return new LotReader(texts, unit, shop).lot(today);
+    static NewLot read(Map<String, String> texts, LengthUnit unit, Shop shop) {
+        return new LotReader(texts, unit, shop).lot();
     }
 
-    private NewLot lot(LocalDate today) {
+    private NewLot lot() {
         PartKind kind = Arrays.stream(PartKind.values()).filter(k -> k.name().equals(text("kind"))).findFirst().orElse(null);
         if (kind == null) {
             errors.put("kind", text("kind").isEmpty() ? "is needed" : "is none of the kinds: " + text("kind"));
@@ -50,7 +49,7 @@ final class LotReader {
         String size = size(kind);
         String material = material(kind);
         CureQuarter cured = text("cured").isEmpty() ? null : refusing("cured", () -> CureQuarter.parse(text("cured")));
-        if (cured != null && !cured.hasBegun(today)) {
+        if (cured != null && !cured.hasBegun(shop.today())) {
             errors.put("cured", "has not come yet: read the bag again");
         }
         if (text("batch").isEmpty()) {

@@ -80,7 +80,7 @@ public class StoreCsv {
             String error = null;
             Map<String, String> texts = texts(record);
             try {
-                NewLot lot = LotReader.read(texts, LengthUnit.MM, settings.shop(), store.today());
+                NewLot lot = LotReader.read(texts, LengthUnit.MM, settings.shop());
                 boolean twice = seen.stream().anyMatch(lot::liesWith);
                 error = lying.stream().anyMatch(lot::liesWith) ? "Batch " + lot.batch() + " lies there already: bring more back to that lot." : twice ? "Stands twice in this file." : null;
                 seen.add(lot);

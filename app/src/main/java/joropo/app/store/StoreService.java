@@ -73,7 +73,7 @@ public class StoreService {
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public long receive(Map<String, String> texts, LengthUnit unit, Person person) {
-        NewLot lot = LotReader.read(texts, unit, settings.shop(), today());
+        NewLot lot = LotReader.read(texts, unit, settings.shop());
         mustBeNew(lot);
         long id = store.insertLot(lot, person.id(), today());
         store.insertMovement(id, Movement.Kind.RECEIVED, lot.count(), null, "", person.id(), now());

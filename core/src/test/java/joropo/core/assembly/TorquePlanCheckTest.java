@@ -11,6 +11,7 @@ import joropo.core.assembly.TorquePlanInput.FigureFor;
 import joropo.core.assembly.TorquePlanInput.Threads;
 import joropo.core.assembly.TorquePlanInput.TorqueUnit;
 import joropo.core.units.Length;
+import joropo.core.units.Unit;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
@@ -93,5 +94,31 @@ class TorquePlanCheckTest {
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> plan(1, 40, TorqueUnit.NM, null, null)).withMessage("bolts: must be 2 to 96, got 1");
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> plan(97, -1, TorqueUnit.NM, null, null)).withMessageContaining("torque: must be above 0");
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new TorquePlanInput(null, null, null, null, null, null, null, null)).withMessageContaining("torqueUnit: is needed");
+    }
+
+    /** The unit in which a figure is typed changes no bolt, more torque is more in every pass, and a longer extension always sets the wrench lower. */
+    @Test
+    void unitsChangeNothingAndMoreIsMore() {
+        for (Threads threads : Threads.values()) {
+            for (FigureFor figureFor : FigureFor.values()) {
+                TorquePlanResult metric = plan(6, 50, TorqueUnit.NM, figureFor, threads);
+                for (TorqueUnit unit : TorqueUnit.values()) {
+                    TorquePlanResult other = plan(6, Unit.valueOf(unit.name()).fromBase(50), unit, figureFor, threads);
+                    for (int pass = 0; pass < metric.passesNm().size(); pass++) {
+                        assertThat(other.passesNm().get(pass)).isCloseTo(metric.passesNm().get(pass), within(1e-5));
+                    }
+                    assertThat(other.findings()).extracting(Finding::status).isEqualTo(metric.findings().stream().map(Finding::status).toList());
+                }
+                assertThat(metric.passesNm()).isSorted();
+                assertThat(metric.passesNm().get(3)).as("no figure is raised").isLessThanOrEqualTo(50);
+                assertThat(plan(6, 51, TorqueUnit.NM, figureFor, threads).passesNm().get(0)).isGreaterThan(metric.passesNm().get(0));
+            }
+        }
+        double before = Double.MAX_VALUE;
+        for (double extension : new double[] {0, 50, 100, 200, 400}) {
+            Double set = TorquePlanCheck.check(new TorquePlanInput(4, 100.0, TorqueUnit.NM, FigureFor.DRY, Threads.DRY, 400.0, extension, null)).wrenchNm();
+            assertThat(set).isLessThan(before).isCloseTo(100 * 400 / (400 + extension), within(1e-6));
+            before = set;
+        }
     }
 }

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import java.util.function.Function;
 import joropo.core.diagnosis.DiagnosisResult.Ranked;
@@ -159,5 +162,31 @@ class DiagnosisCheckTest {
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> check("LIP_HARD", "LIP_HARD")).withMessageContaining("names what was seen too: LIP_HARD");
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new DiagnosisInput(null, null, null)).withMessageContaining("is needed");
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new DiagnosisInput(List.of(), null, List.of("MOON"))).withMessageContaining("names a cause that the table has not");
+    }
+
+    /** The order in which a person looks says nothing; what was ruled out changes no other score; nothing asked is asked again. */
+    @Test
+    void theOrderOfLookingSaysNothing() {
+        Random random = new Random(7);
+        for (int run = 0; run < 500; run++) {
+            List<String> codes = new ArrayList<>(Sign.all().stream().map(Sign::code).toList());
+            Collections.shuffle(codes, random);
+            int seen = random.nextInt(6);
+            int absent = random.nextInt(6);
+            List<String> signs = codes.subList(0, seen);
+            List<String> vain = codes.subList(seen, seen + absent);
+            DiagnosisResult result = DiagnosisCheck.check(new DiagnosisInput(signs, vain, null));
+            List<String> backwards = new ArrayList<>(signs);
+            Collections.reverse(backwards);
+            DiagnosisResult turned = DiagnosisCheck.check(new DiagnosisInput(backwards, vain, null));
+            assertThat(turned.causes()).extracting(Ranked::cause).isEqualTo(result.causes().stream().map(Ranked::cause).toList());
+            assertThat(turned.nextCheck()).isEqualTo(result.nextCheck());
+            assertThat(result.causes()).isSortedAccordingTo(Comparator.comparing(Ranked::score).reversed()).allMatch(c -> c.score() > 0 && !c.why().isEmpty());
+            assertThat(result.nextCheck() == null || !signs.contains(result.nextCheck()) && !vain.contains(result.nextCheck())).isTrue();
+            if (!result.causes().isEmpty()) {
+                String out = result.causes().get(0).cause();
+                assertThat(DiagnosisCheck.check(new DiagnosisInput(signs, vain, List.of(out))).causes()).isEqualTo(result.causes().stream().filter(c -> !c.cause().equals(out)).toList());
+            }
+        }
     }
 }

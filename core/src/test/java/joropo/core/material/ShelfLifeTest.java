@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.time.LocalDate;
+import java.util.List;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
@@ -62,5 +63,40 @@ class ShelfLifeTest {
     @CsvSource({"3/24", "2024/3", "5Q24", "0Q24", "2024", "March 2024", "3Q1949", "''"})
     void whatIsNoQuarterIsRefused(String text) {
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> CureQuarter.parse(text));
+    }
+
+    /** Younger is never used up sooner, an extension never shortens, and a day more never makes it better; every quarter is read back from every way of writing it. */
+    @Test
+    void datesFollowTheQuarterAndNeverTurnBack() {
+        for (Elastomer material : Elastomer.all()) {
+            LocalDate before = null;
+            for (int q = 0; q < 4 * 40; q++) {
+                CureQuarter cured = new CureQuarter(1986 + q / 4, q % 4 + 1);
+                LocalDate today = LocalDate.of(2026, 11, 25);
+                LocalDate useBy = ShelfLife.of(material.code(), cured, false, today).useBy();
+                LocalDate extended = ShelfLife.of(material.code(), cured, true, today).useBy();
+                if (ShelfLife.group(material.code()).orElseThrow().isUnlimited()) {
+                    assertThat(useBy).isNull();
+                    continue;
+                }
+                assertThat(extended).isAfter(useBy);
+                assertThat(before == null || useBy.isAfter(before)).as("%s cured %s", material.code(), cured).isTrue();
+                assertThat(ShelfLife.of(material.code(), cured, false, useBy).finding().status()).as("its last day").isEqualTo(Status.CAUTION);
+                assertThat(ShelfLife.of(material.code(), cured, false, useBy.plusDays(1)).finding().status()).isEqualTo(Status.FAIL);
+                assertThat(ShelfLife.of(material.code(), cured, false, useBy.minusDays(ShelfLife.SOON_DAYS + 1)).finding().status()).isEqualTo(Status.PASS);
+                before = useBy;
+            }
+        }
+        for (int year = 1950; year < 2100; year++) {
+            for (int quarter = 1; quarter <= 4; quarter++) {
+                CureQuarter cured = new CureQuarter(year, quarter);
+                for (String text : List.of(quarter + "Q" + year, "Q" + quarter + " " + year, year + "-Q" + quarter, " " + quarter + "q" + year + " ")) {
+                    assertThat(CureQuarter.parse(text)).isEqualTo(cured);
+                }
+                assertThat(cured.lastDay().plusDays(1).getMonthValue()).isEqualTo(quarter == 4 ? 1 : quarter * 3 + 1);
+                assertThat(cured.hasBegun(cured.lastDay())).isTrue();
+                assertThat(cured.hasBegun(cured.lastDay().minusMonths(3).minusDays(2))).as("the quarter before").isFalse();
+            }
+        }
     }
 }
