@@ -17,7 +17,6 @@ import joropo.core.plan.PartsList;
 import joropo.core.plan.StockMatch;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
-import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,7 +49,7 @@ public class StoreService {
 
     /** Lots past their date, without one where there has to be one, or about to pass it; of what is on hand. */
     public List<Shelved> due() {
-        return lots().stream().filter(s -> s.lot().onHand() > 0 && s.life().finding().status() != Status.PASS)
+        return lots().stream().filter(s -> s.lot().onHand() > 0 && s.life().isDue())
                 .sorted(Comparator.comparing((Shelved s) -> s.life().useBy(), Comparator.nullsFirst(Comparator.naturalOrder()))).toList();
     }
 

@@ -42,6 +42,16 @@ public record ShelfLife(@Nullable LocalDate useBy, Finding finding) {
         return Optional.ofNullable(material == null ? null : GROUPS.get(material));
     }
 
+    /** Of what has its date by its maker only: sealants, adhesives, greases (guide). */
+    public static ShelfLife byItsMaker() {
+        return new ShelfLife(null, Finding.of("use-by", Status.CAUTION, "date of the part", "Its date is its maker's, on the tin or the tube.", "Read it before it is opened.", Source.GUIDE, "storage"));
+    }
+
+    /** Whether its date is near or past, or has to be found out first. */
+    public boolean isDue() {
+        return finding.status() != Status.PASS && (useBy != null || finding.status() != Status.CAUTION);
+    }
+
     /**
      * Judges one lot.
      * @param material code, absent for a part without rubber: no limit

@@ -21,7 +21,7 @@ public final class StockMatch {
     /** A lot as it lies in the store. @param material code, absent for parts without rubber, @param family listed material that it ages as, @param cured absent where nobody knows, @param onHand how many are there */
     public record Lot(long id, PartKind kind, String name, String size, @Nullable String material, @Nullable String family, @Nullable CureQuarter cured, boolean extended, int onHand, LocalDate receivedOn) {
         public ShelfLife life(LocalDate today) {
-            return ShelfLife.of(family, cured, extended, today);
+            return kind == PartKind.SEALANT && material == null ? ShelfLife.byItsMaker() : ShelfLife.of(family, cured, extended, today);
         }
     }
 

@@ -52,6 +52,20 @@ class PartsOfAJobTest {
         assertThat(StockMatch.of(new Part("filter", 1, PartKind.FILTER, "filter", "", null, "", null), List.of(breather), TODAY)).isEmpty();
     }
 
+    /** No rubber in it is not no date: sealants and greases have their maker's. */
+    @Test
+    void aTinHasItsMakersDate() {
+        var tin = new Lot(1, PartKind.SEALANT, "sealant film", "", null, null, null, false, 1, TODAY);
+        assertThat(tin.life(TODAY).finding().status()).isEqualTo(Status.CAUTION);
+        assertThat(tin.life(TODAY).isDue()).as("nobody knows when").isFalse();
+        assertThat(StockMatch.of(new Part("sealant", 1, PartKind.SEALANT, "sealant film", "", null, "", null), List.of(tin), TODAY)).singleElement().matches(o -> !o.needsLead());
+        var gasket = new Lot(2, PartKind.GASKET, "gasket", "", null, null, null, false, 1, TODAY);
+        assertThat(gasket.life(TODAY).finding().status()).isEqualTo(Status.PASS);
+        assertThat(lot(3, "45x62x8", "NBR", new CureQuarter(2019, 4), 1, 1).life(TODAY).isDue()).as("soon").isTrue();
+        assertThat(lot(4, "45x62x8", "NBR", null, 1, 1).life(TODAY).isDue()).as("not known").isTrue();
+        assertThat(lot(5, "45x62x8", "NBR", new CureQuarter(2025, 4), 1, 1).life(TODAY).isDue()).isFalse();
+    }
+
     private static Section typed() {
         return new Section("t", null, 45.0, 62.0, Side.IN, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
                 List.of(new BoreItem.Seal("s1", 2.0, 8.0, 62.0, null, Side.IN, null, true, null), new BoreItem.Shoulder("h1", 30.0, null, null)), List.of(), null, null, null, null, null, null, null);
