@@ -60,8 +60,9 @@ public final class DiagnosisCheck {
 
     /** The unasked sign that differs most among the top three; whether it is the seal at all is asked first, and whatever is left where nothing parts them. */
     private static @Nullable Sign next(DiagnosisInput in, List<Ranked> ranked) {
-        List<Sign> unasked = Sign.all().stream().filter(s -> !in.signs().contains(s.code()) && !in.absent().contains(s.code())).filter(s -> !in.ruledOut().containsAll(s.weights().keySet())).toList();
-        boolean innocent = Stream.concat(in.signs().stream(), in.absent().stream()).anyMatch(c -> Sign.of(c).orElseThrow().group() == Sign.Group.INNOCENT);
+        List<Sign> looked = Stream.concat(in.signs().stream(), in.absent().stream()).map(c -> Sign.of(c).orElseThrow()).toList();
+        List<Sign> unasked = Sign.all().stream().filter(s -> !looked.contains(s) && !in.ruledOut().containsAll(s.weights().keySet()) && looked.stream().allMatch(l -> s.group().goesWith(l.group()))).toList();
+        boolean innocent = looked.stream().anyMatch(s -> s.group() == Sign.Group.INNOCENT);
         if (!innocent) {
             return unasked.stream().filter(s -> s.group() == Sign.Group.INNOCENT).findFirst().orElse(null);
         }

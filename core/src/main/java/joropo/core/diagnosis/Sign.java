@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import joropo.core.tables.CsvTable;
 
 /**
@@ -26,6 +27,16 @@ public record Sign(String code, Group group, String words, Map<String, Integer> 
 
         public String words() {
             return words;
+        }
+
+        /** Whether it is looked at on a part that came off. */
+        boolean isOfAPart() {
+            return compareTo(LIP) >= 0;
+        }
+
+        /** Whether both may stand on one shaft entry: a mechanical seal has O-rings, a lip seal has no packing. */
+        boolean goesWith(Group other) {
+            return this == other || !isOfAPart() || !other.isOfAPart() || Set.of(O_RING, FACES).containsAll(Set.of(this, other));
         }
     }
 

@@ -83,6 +83,28 @@ class DiagnosisCheckTest {
         assertThat(DiagnosisCheck.check(new DiagnosisInput(List.of("LEAKS_WARM"), null, List.of("PLUG", "GASKET", "HOSE", "HIGHER_JOINT"))).nextCheck()).as("nothing it could show is left").isNotEqualTo("WET_BELOW");
     }
 
+    /** Who holds a lip seal in the hand is not asked for its packing; a mechanical seal has O-rings too. */
+    @Test
+    void onlySignsOfTheSameKindOfSealAreAskedFor() {
+        assertThat(check("LIP_ONE_SIDED", "WET_BELOW").nextCheck()).isEqualTo("LEAKS_RUNNING");
+        for (Sign seen : Sign.all()) {
+            List<String> looked = new ArrayList<>(List.of("WET_BELOW"));
+            for (String next = check(seen.code(), looked).nextCheck(); next != null; next = check(seen.code(), looked).nextCheck()) {
+                Sign.Group group = Sign.of(next).orElseThrow().group();
+                switch (seen.group()) {
+                    case LIP, PACKING -> assertThat(group).as("%s, then %s", seen.code(), next).isIn(Sign.Group.INNOCENT, Sign.Group.RUNNING, seen.group());
+                    case O_RING, FACES -> assertThat(group).as("%s, then %s", seen.code(), next).isNotIn(Sign.Group.LIP, Sign.Group.PACKING);
+                    default -> { }
+                }
+                looked.add(next);
+            }
+        }
+    }
+
+    private static DiagnosisResult check(String seen, List<String> absent) {
+        return DiagnosisCheck.check(new DiagnosisInput(List.of(seen), absent.stream().filter(a -> !a.equals(seen)).toList(), null));
+    }
+
     @Test
     void whatNothingPartsIsNamedTogether() {
         DiagnosisResult sides = check("LIP_ONE_SIDED", "WET_BELOW");
