@@ -22,30 +22,65 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The house rules of the application; each is also seen to fail on something that breaks it. */
 class HouseTest {
-    private static final JavaClasses HOUSE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("joropo");
+    private static final JavaClasses HOUSE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("joropo");
 
     private static ArchRule coreNeverLooksUp(String core) {
-        return noClasses().that().resideInAPackage(core).should().dependOnClassesThat()
-                .resideInAnyPackage("joropo.app..", "org.springframework..", "tools.jackson..", "com.fasterxml..", "java.sql..", "jakarta..", "org.slf4j..");
+        return noClasses()
+                .that()
+                .resideInAPackage(core)
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "joropo.app..",
+                        "org.springframework..",
+                        "tools.jackson..",
+                        "com.fasterxml..",
+                        "java.sql..",
+                        "jakarta..",
+                        "org.slf4j..");
     }
 
     private static ArchRule controllersAskServices(String whose) {
-        return noClasses().that().areAnnotatedWith(Controller.class).and().resideInAPackage(whose).should().dependOnClassesThat().areAnnotatedWith(Mapper.class);
+        return noClasses()
+                .that()
+                .areAnnotatedWith(Controller.class)
+                .and()
+                .resideInAPackage(whose)
+                .should()
+                .dependOnClassesThat()
+                .areAnnotatedWith(Mapper.class);
     }
 
     /** A check is called by its one function; controllers of pages never call one themselves. */
-    private static final ArchRule PAGES_JUDGE_NOTHING = noClasses().that().areAnnotatedWith(Controller.class).should()
-            .callMethodWhere(DescribedPredicate.describe("a check of core", (JavaMethodCall c) -> c.getTargetOwner().getName().startsWith("joropo.core")
-                    && c.getTargetOwner().getSimpleName().endsWith("Check")));
+    private static final ArchRule PAGES_JUDGE_NOTHING = noClasses()
+            .that()
+            .areAnnotatedWith(Controller.class)
+            .should()
+            .callMethodWhere(DescribedPredicate.describe(
+                    "a check of core",
+                    (JavaMethodCall c) -> c.getTargetOwner().getName().startsWith("joropo.core")
+                            && c.getTargetOwner().getSimpleName().endsWith("Check")));
 
-    private static final ArchRule ONE_JACKSON = noClasses().that().resideInAPackage("joropo..").should().dependOnClassesThat()
+    private static final ArchRule ONE_JACKSON = noClasses()
+            .that()
+            .resideInAPackage("joropo..")
+            .should()
+            .dependOnClassesThat()
             .resideInAPackage("com.fasterxml.jackson.databind..");
 
     private static ArchRule drawingKnowsNoJob(String room) {
-        return noClasses().that().resideInAPackage(room).should().dependOnClassesThat().resideInAnyPackage("joropo.app.job..", "joropo.app.register..");
+        return noClasses()
+                .that()
+                .resideInAPackage(room)
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("joropo.app.job..", "joropo.app.register..");
     }
 
-    private static final ArchRule MAPPERS_STAY_IN_THEIR_ROOM = classes().that().areAnnotatedWith(Mapper.class).should().bePackagePrivate();
+    private static final ArchRule MAPPERS_STAY_IN_THEIR_ROOM =
+            classes().that().areAnnotatedWith(Mapper.class).should().bePackagePrivate();
 
     @Test
     void rulesHold() {
@@ -60,10 +95,14 @@ class HouseTest {
 
     @Test
     void rulesFailWhenBroken() {
-        assertThatExceptionOfType(AssertionError.class).isThrownBy(() -> coreNeverLooksUp("joropo.app..").check(HOUSE));
-        assertThatExceptionOfType(AssertionError.class).isThrownBy(() -> drawingKnowsNoJob("joropo.app.card..").check(HOUSE));
-        JavaClasses wrong = new ClassFileImporter().importClasses(WrongController.class, WrongMapper.class, WrongService.class);
-        assertThatExceptionOfType(AssertionError.class).isThrownBy(() -> controllersAskServices("joropo.app..").check(wrong));
+        assertThatExceptionOfType(AssertionError.class)
+                .isThrownBy(() -> coreNeverLooksUp("joropo.app..").check(HOUSE));
+        assertThatExceptionOfType(AssertionError.class)
+                .isThrownBy(() -> drawingKnowsNoJob("joropo.app.card..").check(HOUSE));
+        JavaClasses wrong =
+                new ClassFileImporter().importClasses(WrongController.class, WrongMapper.class, WrongService.class);
+        assertThatExceptionOfType(AssertionError.class)
+                .isThrownBy(() -> controllersAskServices("joropo.app..").check(wrong));
         assertThatExceptionOfType(AssertionError.class).isThrownBy(() -> PAGES_JUDGE_NOTHING.check(wrong));
         assertThatExceptionOfType(AssertionError.class).isThrownBy(() -> MAPPERS_STAY_IN_THEIR_ROOM.check(wrong));
         assertThatExceptionOfType(AssertionError.class).isThrownBy(() -> noRequiresNew(wrong));
@@ -72,11 +111,13 @@ class HouseTest {
     /** A second write inside a write would wait for itself: there is one writing connection. */
     private static void noRequiresNew(JavaClasses classes) {
         for (JavaClass c : classes) {
-            c.getMethods().stream().filter(m -> m.isAnnotatedWith(Transactional.class)).forEach(m -> {
-                if (m.getAnnotationOfType(Transactional.class).propagation() == Propagation.REQUIRES_NEW) {
-                    throw new AssertionError(m.getFullName() + " asks for a transaction of its own");
-                }
-            });
+            c.getMethods().stream()
+                    .filter(m -> m.isAnnotatedWith(Transactional.class))
+                    .forEach(m -> {
+                        if (m.getAnnotationOfType(Transactional.class).propagation() == Propagation.REQUIRES_NEW) {
+                            throw new AssertionError(m.getFullName() + " asks for a transaction of its own");
+                        }
+                    });
         }
     }
 
@@ -95,11 +136,11 @@ class HouseTest {
 
     /** Public, as no mapper may be. */
     @Mapper
-    public interface WrongMapper { }
+    public interface WrongMapper {}
 
     @Service
     static class WrongService {
         @Transactional(propagation = Propagation.REQUIRES_NEW)
-        public void write() { }
+        public void write() {}
     }
 }

@@ -24,7 +24,8 @@ public final class Keyboard {
     }
 
     public boolean has(String selector) {
-        return (Boolean) page.evaluate("s => document.activeElement !== null && document.activeElement.matches(s)", selector);
+        return (Boolean)
+                page.evaluate("s => document.activeElement !== null && document.activeElement.matches(s)", selector);
     }
 
     public Keyboard type(String text) {

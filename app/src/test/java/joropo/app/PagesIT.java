@@ -12,22 +12,69 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** Every page: no serious fault of accessibility in light and dark, nothing wider than its screen, nothing the browser complains of. */
+/**
+ * Every page: no serious fault of accessibility in light and dark, nothing wider than its screen, nothing the browser
+ * complains of.
+ */
 class PagesIT {
-    private static final List<String> PAGES = List.of("/", "/machines", "/machines/1", "/find?q=conveyor", "/account", "/people", "/no-such-page",
-            "/jobs/26-0001/sign", "/jobs/26-0002/prove", "/jobs/26-0003/fit", "/jobs/26-0004/decide", "/jobs/26-0005/measure", "/jobs/26-0008/intake",
-            "/jobs/26-0002/set", "/jobs/26-0007/sign", "/jobs/26-0001/measure/revisions/1", "/settings", "/checks",
-            "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2", "/checks/running-surface?nominalMm=45&grooveDepthMm=0.06&grooveWidthMm=1.3&seen=GROOVE_CATCHES",
-            "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=1450&insideMedium=OIL&sumpTemperatureC=70&wetting=SPLASH&dirt=DUST", "/checks/lip-seal?widthMm=wide",
-            "/sections", "/sections/3?at=b2", "/sections/3?at=e&view=OUTSIDE_RIGHT", "/sections/2/against", "/sections/fitted/1",
-            "/store", "/store/1", "/machines/positions/1", "/machines/positions/29", "/jobs/26-0009/intake", "/jobs/26-0005/strip");
+    private static final List<String> PAGES = List.of(
+            "/",
+            "/machines",
+            "/machines/1",
+            "/find?q=conveyor",
+            "/account",
+            "/people",
+            "/no-such-page",
+            "/jobs/26-0001/sign",
+            "/jobs/26-0002/prove",
+            "/jobs/26-0003/fit",
+            "/jobs/26-0004/decide",
+            "/jobs/26-0005/measure",
+            "/jobs/26-0008/intake",
+            "/jobs/26-0002/set",
+            "/jobs/26-0007/sign",
+            "/jobs/26-0001/measure/revisions/1",
+            "/settings",
+            "/checks",
+            "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2",
+            "/checks/running-surface?nominalMm=45&grooveDepthMm=0.06&grooveWidthMm=1.3&seen=GROOVE_CATCHES",
+            "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=1450&insideMedium=OIL&"
+                    + "sumpTemperatureC=70&wetting=SPLASH&dirt=DUST",
+            "/checks/lip-seal?widthMm=wide",
+            "/sections",
+            "/sections/3?at=b2",
+            "/sections/3?at=e&view=OUTSIDE_RIGHT",
+            "/sections/2/against",
+            "/sections/fitted/1",
+            "/store",
+            "/store/1",
+            "/machines/positions/1",
+            "/machines/positions/29",
+            "/jobs/26-0009/intake",
+            "/jobs/26-0005/strip");
 
     /** One of each kind: in the dark only the colours differ. */
-    private static final List<String> DARK_PAGES = List.of("/", "/people", "/jobs/26-0001/sign", "/jobs/26-0003/fit", "/jobs/26-0004/decide", "/jobs/26-0005/measure", "/settings",
-            "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2", "/sections", "/sections/3?at=b2", "/sections/2/against", "/store", "/machines/positions/1", "/jobs/26-0009/intake", "/jobs/26-0005/strip");
+    private static final List<String> DARK_PAGES = List.of(
+            "/",
+            "/people",
+            "/jobs/26-0001/sign",
+            "/jobs/26-0003/fit",
+            "/jobs/26-0004/decide",
+            "/jobs/26-0005/measure",
+            "/settings",
+            "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2",
+            "/sections",
+            "/sections/3?at=b2",
+            "/sections/2/against",
+            "/store",
+            "/machines/positions/1",
+            "/jobs/26-0009/intake",
+            "/jobs/26-0005/strip");
 
     @ParameterizedTest
-    @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
     void noSeriousFaultOnAnyPage(ColorScheme scheme) {
         Page page = Workshop.page("jacinta", scheme, 1280, 800);
         for (String path : scheme == ColorScheme.DARK ? DARK_PAGES : PAGES) {
@@ -46,12 +93,21 @@ class PagesIT {
 
     private static List<String> serious(Page page, ColorScheme scheme) {
         var axe = new AxeBuilder(page).setLegacyMode(true);
-        return (scheme == ColorScheme.DARK ? axe.withRules(List.of("color-contrast")) : axe.withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))).analyze().getViolations().stream().filter(v -> v.getImpact().equals("serious") || v.getImpact().equals("critical"))
-                .map(PagesIT::words).toList();
+        return (scheme == ColorScheme.DARK
+                        ? axe.withRules(List.of("color-contrast"))
+                        : axe.withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa")))
+                .analyze().getViolations().stream()
+                        .filter(v ->
+                                v.getImpact().equals("serious") || v.getImpact().equals("critical"))
+                        .map(PagesIT::words)
+                        .toList();
     }
 
     private static String words(Rule violation) {
-        return violation.getId() + ": " + violation.getNodes().stream().map(n -> String.valueOf(n.getTarget())).toList();
+        return violation.getId() + ": "
+                + violation.getNodes().stream()
+                        .map(n -> String.valueOf(n.getTarget()))
+                        .toList();
     }
 
     @Test
@@ -60,7 +116,9 @@ class PagesIT {
             Page page = Workshop.page("jacinta", ColorScheme.LIGHT, width, 900);
             for (String path : PAGES) {
                 page.navigate(Workshop.address() + path);
-                assertThat((Integer) page.evaluate("() => document.documentElement.scrollWidth")).as(path + " at " + width).isLessThanOrEqualTo(width);
+                assertThat((Integer) page.evaluate("() => document.documentElement.scrollWidth"))
+                        .as(path + " at " + width)
+                        .isLessThanOrEqualTo(width);
             }
             page.context().close();
         }

@@ -27,13 +27,19 @@ public final class Server implements AutoCloseable {
     }
 
     /** Starts java with these arguments before {@code -jar}, and waits for the first page that reads the database. */
-    public static Server start(Path jar, Path data, List<String> javaArguments) throws IOException, InterruptedException {
+    public static Server start(Path jar, Path data, List<String> javaArguments)
+            throws IOException, InterruptedException {
         int port = freePort();
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        List<String> command = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         command.addAll(javaArguments);
-        command.addAll(List.of("-jar", jar.toString(), "--server.port=" + port, "--joropo.data=" + data, "--joropo.demo=true"));
+        command.addAll(List.of(
+                "-jar", jar.toString(), "--server.port=" + port, "--joropo.data=" + data, "--joropo.demo=true"));
         long began = System.nanoTime();
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(data.resolve("server.log").toFile()).start();
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(data.resolve("server.log").toFile())
+                .start();
         String address = "http://127.0.0.1:" + port;
         while (!answers(address)) {
             if (!process.isAlive() || System.nanoTime() - began > LONGEST_START.toNanos()) {
@@ -73,8 +79,14 @@ public final class Server implements AutoCloseable {
 
     private static boolean answers(String address) throws InterruptedException {
         try {
-            return HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(address + "/login")).timeout(Duration.ofSeconds(5)).build(),
-                    HttpResponse.BodyHandlers.ofString()).statusCode() == 200;
+            return HttpClient.newHttpClient()
+                            .send(
+                                    HttpRequest.newBuilder(URI.create(address + "/login"))
+                                            .timeout(Duration.ofSeconds(5))
+                                            .build(),
+                                    HttpResponse.BodyHandlers.ofString())
+                            .statusCode()
+                    == 200;
         } catch (IOException e) {
             return false;
         }

@@ -20,7 +20,10 @@ public final class Visitor {
 
     private final String address;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).version(HttpClient.Version.HTTP_1_1).build();
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .version(HttpClient.Version.HTTP_1_1)
+            .build();
     private String token = "";
 
     public Visitor(String address) {
@@ -44,7 +47,8 @@ public final class Visitor {
     }
 
     public HttpResponse<String> get(String path) throws IOException, InterruptedException {
-        HttpResponse<String> answer = client.send(HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> answer = client.send(
+                HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.ofString());
         Matcher m = TOKEN.matcher(answer.body());
         if (m.find()) {
             token = m.group(1);
@@ -58,7 +62,8 @@ public final class Visitor {
 
     /** As a page with script posts it: a part of the page comes back. */
     public HttpResponse<String> swap(String path, String... nameAndText) throws IOException, InterruptedException {
-        return client.send(form(path, nameAndText).header("HX-Request", "true").build(), HttpResponse.BodyHandlers.ofString());
+        return client.send(
+                form(path, nameAndText).header("HX-Request", "true").build(), HttpResponse.BodyHandlers.ofString());
     }
 
     private HttpRequest.Builder form(String path, String... nameAndText) {
@@ -66,7 +71,9 @@ public final class Visitor {
         for (int i = 0; i < nameAndText.length; i += 2) {
             form.add(encode(nameAndText[i]) + "=" + encode(nameAndText[i + 1]));
         }
-        return HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/x-www-form-urlencoded").POST(HttpRequest.BodyPublishers.ofString(String.join("&", form)));
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(String.join("&", form)));
     }
 
     private static String encode(String text) {

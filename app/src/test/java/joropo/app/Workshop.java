@@ -23,18 +23,24 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
- * One running application with demo data and one browser for all tests of a run: starting them is the dear part.
- * Every page collects what the browser complains about; a test asks {@link #complaints()} at its end.
+ * One running application with demo data and one browser for all tests of a run: starting them is the dear part. Every
+ * page collects what the browser complains about; a test asks {@link #complaints()} at its end.
  */
 public final class Workshop {
-    private static final List<String> FLAGS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync");
+    private static final List<String> FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
     private static final List<String> COMPLAINTS = Collections.synchronizedList(new ArrayList<>());
     private static final Map<String, String> SIGNED_IN = new HashMap<>();
     private static ConfigurableApplicationContext application;
     private static Browser browser;
 
-    private Workshop() { }
+    private Workshop() {}
 
     public static synchronized String address() {
         return "http://127.0.0.1:" + application().getEnvironment().getProperty("local.server.port");
@@ -53,8 +59,12 @@ public final class Workshop {
 
     /** An application of its own, for tests that change what others rely on. */
     public static ConfigurableApplicationContext start(Path data, boolean demo) {
-        return new SpringApplicationBuilder(JoropoApplication.class).run("--server.port=0", "--joropo.data=" + data, "--joropo.demo=" + demo,
-                "--spring.main.register-shutdown-hook=true");
+        return new SpringApplicationBuilder(JoropoApplication.class)
+                .run(
+                        "--server.port=0",
+                        "--joropo.data=" + data,
+                        "--joropo.demo=" + demo,
+                        "--spring.main.register-shutdown-hook=true");
     }
 
     public static Path temporary(String name) {
@@ -68,8 +78,12 @@ public final class Workshop {
     private static synchronized Browser browser() {
         if (browser == null) {
             String chromium = System.getenv().getOrDefault("JOROPO_CHROMIUM", "/usr/bin/chromium");
-            browser = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1"))).chromium()
-                    .launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of(chromium)).setArgs(FLAGS));
+            browser = Playwright.create(
+                            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of(chromium))
+                            .setArgs(FLAGS));
         }
         return browser;
     }
@@ -88,7 +102,9 @@ public final class Workshop {
             page.context().close();
             return stored;
         });
-        return watch(browser().newContext(options(scheme, width, height).setStorageState(state)).newPage());
+        return watch(browser()
+                .newContext(options(scheme, width, height).setStorageState(state))
+                .newPage());
     }
 
     public static Page page(String person) {
@@ -104,7 +120,11 @@ public final class Workshop {
     }
 
     private static Browser.NewContextOptions options(ColorScheme scheme, int width, int height) {
-        return new Browser.NewContextOptions().setColorScheme(scheme).setViewportSize(width, height).setAcceptDownloads(true).setHasTouch(width < 1024);
+        return new Browser.NewContextOptions()
+                .setColorScheme(scheme)
+                .setViewportSize(width, height)
+                .setAcceptDownloads(true)
+                .setHasTouch(width < 1024);
     }
 
     private static Page watch(Page page) {
@@ -132,7 +152,9 @@ public final class Workshop {
     /** A POST of JSON text, as a program would send it. */
     public static HttpResponse<String> post(String url, String body, String... headers) {
         try {
-            HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url)).header("Content-Type", "application/json").POST(HttpRequest.BodyPublishers.ofString(body));
+            HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url))
+                    .header("Content-Type", "application/json")
+                    .POST(HttpRequest.BodyPublishers.ofString(body));
             if (headers.length > 0) {
                 request.headers(headers);
             }

@@ -29,20 +29,27 @@ final class ApiTokenFilter extends OncePerRequestFilter {
     static void refuse(HttpServletResponse response) throws IOException {
         response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getWriter().write("{\"title\":\"Unauthorized\",\"status\":401,\"detail\":\"Send a token of your account as Authorization: Bearer ...\",\"errors\":[]}");
+        response.getWriter()
+                .write("{\"title\":\"Unauthorized\",\"status\":401,\"detail\":\"Send a token of your account as "
+                        + "Authorization: Bearer ...\",\"errors\":[]}");
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Optional<String> caller = Optional.ofNullable(request.getHeader(HttpHeaders.AUTHORIZATION)).filter(h -> h.startsWith(BEARER))
-                .flatMap(h -> people.ofToken(h.substring(BEARER.length()).strip())).map(Person::name);
-        if (caller.isEmpty() && demo && InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
+        Optional<String> caller = Optional.ofNullable(request.getHeader(HttpHeaders.AUTHORIZATION))
+                .filter(h -> h.startsWith(BEARER))
+                .flatMap(h -> people.ofToken(h.substring(BEARER.length()).strip()))
+                .map(Person::name);
+        if (caller.isEmpty()
+                && demo
+                && InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
             caller = Optional.of("demo");
         }
         caller.ifPresent(name -> {
             var context = SecurityContextHolder.createEmptyContext();
-            context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(name, "", AuthorityUtils.createAuthorityList("ROLE_API")));
+            context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                    name, "", AuthorityUtils.createAuthorityList("ROLE_API")));
             SecurityContextHolder.setContext(context);
         });
         chain.doFilter(request, response);

@@ -10,5 +10,5 @@ public final class DemoPeople {
             new NewPerson("jacinta", "Jacinta Samán", Role.LEAD, "guasimo-jacinta"),
             new NewPerson("visita", "Visita Apamate", Role.VIEWER, "guasimo-visita"));
 
-    private DemoPeople() { }
+    private DemoPeople() {}
 }

@@ -39,12 +39,17 @@ class LoginController {
         return "access/login";
     }
 
-    /** A plain form that came after the session had ended: its texts are shown, so that they can be typed or copied again. */
+    /**
+     * A plain form that came after the session had ended: its texts are shown, so that they can be typed or copied
+     * again.
+     */
     @RequestMapping("/login/kept")
     String kept(HttpServletRequest request, Model model) {
         Map<String, String> texts = new TreeMap<>();
         request.getParameterMap().forEach((name, values) -> {
-            if (!name.startsWith("_") && !name.equals("password") && !String.join("", values).isBlank()) {
+            if (!name.startsWith("_")
+                    && !name.equals("password")
+                    && !String.join("", values).isBlank()) {
                 texts.put(name, String.join(", ", values));
             }
         });
@@ -64,7 +69,8 @@ class LoginController {
     }
 
     @PostMapping("/first-account")
-    String makeFirst(@RequestParam String name, @RequestParam String fullName, @RequestParam String password, Model model) {
+    String makeFirst(
+            @RequestParam String name, @RequestParam String fullName, @RequestParam String password, Model model) {
         try {
             people.addFirst(new NewPerson(name, fullName, Role.LEAD, password));
             return "redirect:/login?made";

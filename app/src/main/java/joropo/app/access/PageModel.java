@@ -18,11 +18,15 @@ class PageModel {
     }
 
     @ModelAttribute("me")
-    @Nullable Person me(@Nullable Principal who) {
+    @Nullable
+    Person me(@Nullable Principal who) {
         return who == null ? null : people.find(who.getName()).orElse(null);
     }
 
-    /** The paper that the screen has room for, as its script has told; empty while it has not: then a page brings a wide and a narrow drawing. */
+    /**
+     * The paper that the screen has room for, as its script has told; empty while it has not: then a page brings a wide
+     * and a narrow drawing.
+     */
     @ModelAttribute("paper")
     String paper(@CookieValue(name = "paper", defaultValue = "") String told) {
         return told.matches("WIDE|SHEET|NARROW") ? told : "";

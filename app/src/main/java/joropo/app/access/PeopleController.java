@@ -28,8 +28,13 @@ class PeopleController {
     }
 
     @PostMapping
-    String add(@RequestParam String name, @RequestParam String fullName, @RequestParam Role role, @RequestParam String password,
-               Principal who, Model model) {
+    String add(
+            @RequestParam String name,
+            @RequestParam String fullName,
+            @RequestParam Role role,
+            @RequestParam String password,
+            Principal who,
+            Model model) {
         var wanted = new NewPerson(name, fullName, role, password);
         try {
             people.add(wanted, who.getName());
@@ -45,7 +50,10 @@ class PeopleController {
             people.setPassword(name, password, who.getName());
             return "redirect:/people";
         } catch (RefusedInput e) {
-            return page(new NewPerson("", "", Role.FITTER, ""), Map.of("password-" + name, e.errors().get(0).message()), model);
+            return page(
+                    new NewPerson("", "", Role.FITTER, ""),
+                    Map.of("password-" + name, e.errors().get(0).message()),
+                    model);
         }
     }
 
@@ -55,7 +63,10 @@ class PeopleController {
             people.withdraw(name, why, who.getName());
             return "redirect:/people";
         } catch (RefusedInput e) {
-            return page(new NewPerson("", "", Role.FITTER, ""), Map.of("why-" + name, e.errors().get(0).message()), model);
+            return page(
+                    new NewPerson("", "", Role.FITTER, ""),
+                    Map.of("why-" + name, e.errors().get(0).message()),
+                    model);
         }
     }
 

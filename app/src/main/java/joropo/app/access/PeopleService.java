@@ -15,7 +15,9 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** People and their sign-ins. After {@link #MOST_FAILURES} refused tries in a row a name is locked for {@link #LOCK}. */
+/**
+ * People and their sign-ins. After {@link #MOST_FAILURES} refused tries in a row a name is locked for {@link #LOCK}.
+ */
 @Service
 public class PeopleService {
     static final int MOST_FAILURES = 5;
@@ -53,18 +55,29 @@ public class PeopleService {
     /** The first account of an empty shop; it is a lead's. */
     @Transactional
     public void addFirst(NewPerson first) {
-        new Needs().that("name", people.count() == 0, "cannot be the first account: there is one already").done();
+        new Needs()
+                .that("name", people.count() == 0, "cannot be the first account: there is one already")
+                .done();
         add(new NewPerson(first.name(), first.fullName(), Role.LEAD, first.password()), first.name());
     }
 
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public void add(NewPerson wanted, String by) {
-        new Needs().that("name", wanted.name().matches("[\\p{L}\\p{N}._-]{2,30}"), "needs 2 to 30 letters or digits, no blanks")
-                .that("fullName", !wanted.fullName().isBlank() && wanted.fullName().length() <= 80, "needs 1 to 80 characters")
-                .that("name", people.findByName(wanted.name()).isEmpty(), "is taken already").done();
+        new Needs()
+                .that(
+                        "name",
+                        wanted.name().matches("[\\p{L}\\p{N}._-]{2,30}"),
+                        "needs 2 to 30 letters or digits, no blanks")
+                .that(
+                        "fullName",
+                        !wanted.fullName().isBlank() && wanted.fullName().length() <= 80,
+                        "needs 1 to 80 characters")
+                .that("name", people.findByName(wanted.name()).isEmpty(), "is taken already")
+                .done();
         checkPassword(wanted.password());
-        people.insert(wanted.name(), wanted.fullName().strip(), wanted.role(), encoder.encode(wanted.password()), now());
+        people.insert(
+                wanted.name(), wanted.fullName().strip(), wanted.role(), encoder.encode(wanted.password()), now());
         record(by, "added " + wanted.name() + " as " + wanted.role().words());
     }
 
@@ -78,8 +91,10 @@ public class PeopleService {
     /** Nobody is deleted: a person who left can no longer sign in, and the reason stays. */
     @Transactional
     public void withdraw(String name, String why, String by) {
-        new Needs().that("why", !why.isBlank() && why.length() <= 200, "needs a reason")
-                .that("why", !name.equalsIgnoreCase(by), "cannot be given for yourself: another lead has to do it").done();
+        new Needs()
+                .that("why", !why.isBlank() && why.length() <= 200, "needs a reason")
+                .that("why", !name.equalsIgnoreCase(by), "cannot be given for yourself: another lead has to do it")
+                .done();
         people.withdraw(need(name).id(), why.strip());
         record(by, "withdrew " + name + ": " + why.strip());
     }
@@ -128,7 +143,8 @@ public class PeopleService {
 
     @Transactional
     void admitted(String name) {
-        people.findByName(name).filter(p -> p.failures() > 0 || p.lockedUntil() != null)
+        people.findByName(name)
+                .filter(p -> p.failures() > 0 || p.lockedUntil() != null)
                 .ifPresent(p -> people.setFailures(p.id(), 0, null));
     }
 
@@ -143,8 +159,12 @@ public class PeopleService {
     }
 
     private static void checkPassword(String password) {
-        new Needs().that("password", password.length() >= SHORTEST_PASSWORD && password.length() <= LONGEST_PASSWORD,
-                "needs " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters").done();
+        new Needs()
+                .that(
+                        "password",
+                        password.length() >= SHORTEST_PASSWORD && password.length() <= LONGEST_PASSWORD,
+                        "needs " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters")
+                .done();
     }
 
     private Instant now() {

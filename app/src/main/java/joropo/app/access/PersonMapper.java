@@ -18,10 +18,15 @@ interface PersonMapper {
 
     long count();
 
-    long insert(@Param("name") String name, @Param("fullName") String fullName, @Param("role") Role role,
-                @Param("passwordHash") String passwordHash, @Param("at") Instant at);
+    long insert(
+            @Param("name") String name,
+            @Param("fullName") String fullName,
+            @Param("role") Role role,
+            @Param("passwordHash") String passwordHash,
+            @Param("at") Instant at);
 
-    void setFailures(@Param("id") long id, @Param("failures") int failures, @Param("lockedUntil") @Nullable Instant lockedUntil);
+    void setFailures(
+            @Param("id") long id, @Param("failures") int failures, @Param("lockedUntil") @Nullable Instant lockedUntil);
 
     void setPassword(@Param("id") long id, @Param("passwordHash") String passwordHash);
 

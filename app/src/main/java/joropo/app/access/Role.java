@@ -1,8 +1,13 @@
 package joropo.app.access;
 
-/** What a person may do: a viewer reads, a fitter works on jobs, a lead also looks after people and agrees to concessions. */
+/**
+ * What a person may do: a viewer reads, a fitter works on jobs, a lead also looks after people and agrees to
+ * concessions.
+ */
 public enum Role {
-    FITTER("fitter"), LEAD("lead"), VIEWER("viewer");
+    FITTER("fitter"),
+    LEAD("lead"),
+    VIEWER("viewer");
 
     private final String words;
 

@@ -20,8 +20,9 @@ import org.springframework.security.web.access.intercept.AuthorizationFilter;
 @Configuration(proxyBeanMethods = false)
 public class SecurityConfig {
     /** Nothing is loaded from outside, nothing runs from within a page. */
-    public static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; "
-            + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    public static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; "
+                    + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
     PasswordEncoder passwordEncoder() {
@@ -31,7 +32,8 @@ public class SecurityConfig {
     @Bean
     UserDetailsService userDetailsService(PersonMapper people, Clock clock) {
         return name -> people.findByName(name)
-                .map(p -> new SignedIn(p, p.lockedUntil() != null && clock.instant().isBefore(p.lockedUntil())))
+                .map(p -> new SignedIn(
+                        p, p.lockedUntil() != null && clock.instant().isBefore(p.lockedUntil())))
                 .orElseThrow(() -> new UsernameNotFoundException(name));
     }
 
@@ -39,11 +41,13 @@ public class SecurityConfig {
     @Order(1)
     SecurityFilterChain api(HttpSecurity http, PeopleService people, JoropoSettings settings) throws Exception {
         http.securityMatcher("/api/**")
-                .csrf(csrf -> csrf.disable())   // nothing is stored there and no cookie is looked at
+                .csrf(csrf -> csrf.disable()) // nothing is stored there and no cookie is looked at
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(c -> c.disable())
-                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives("default-src 'none'; frame-ancestors 'none'")))
-                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, refused) -> ApiTokenFilter.refuse(response)))
+                .headers(h ->
+                        h.contentSecurityPolicy(c -> c.policyDirectives("default-src 'none'; frame-ancestors 'none'")))
+                .exceptionHandling(e ->
+                        e.authenticationEntryPoint((request, response, refused) -> ApiTokenFilter.refuse(response)))
                 .addFilterBefore(new ApiTokenFilter(people, settings.demo()), AuthorizationFilter.class)
                 .authorizeHttpRequests(a -> a.anyRequest().authenticated());
         return http.build();
@@ -53,13 +57,26 @@ public class SecurityConfig {
     @Order(2)
     SecurityFilterChain pages(HttpSecurity http) throws Exception {
         var gone = new SessionGone();
-        http.authorizeHttpRequests(a -> a
-                        .requestMatchers("/assets/**", "/webjars/**", "/login", "/login/kept", "/first-account", "/bare", "/error").permitAll()
-                        .requestMatchers("/people/**").hasRole(Role.LEAD.name())
-                        .requestMatchers("/account/**", "/logout").authenticated()
-                        .requestMatchers(HttpMethod.GET, "/**").authenticated()
-                        .anyRequest().hasAnyRole(Role.FITTER.name(), Role.LEAD.name()))
-                .formLogin(f -> f.loginPage("/login").failureHandler(new SignInFailure()).permitAll())
+        http.authorizeHttpRequests(a -> a.requestMatchers(
+                                "/assets/**",
+                                "/webjars/**",
+                                "/login",
+                                "/login/kept",
+                                "/first-account",
+                                "/bare",
+                                "/error")
+                        .permitAll()
+                        .requestMatchers("/people/**")
+                        .hasRole(Role.LEAD.name())
+                        .requestMatchers("/account/**", "/logout")
+                        .authenticated()
+                        .requestMatchers(HttpMethod.GET, "/**")
+                        .authenticated()
+                        .anyRequest()
+                        .hasAnyRole(Role.FITTER.name(), Role.LEAD.name()))
+                .formLogin(f -> f.loginPage("/login")
+                        .failureHandler(new SignInFailure())
+                        .permitAll())
                 .logout(l -> l.logoutSuccessUrl("/login?out"))
                 .exceptionHandling(e -> e.authenticationEntryPoint(gone).accessDeniedHandler(gone))
                 .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY))

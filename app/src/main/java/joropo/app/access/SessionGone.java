@@ -14,12 +14,13 @@ import org.springframework.security.web.access.AccessDeniedHandler;
 import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
 
 /**
- * What happens when a session has ended, or somebody does what they may not.
- * Nothing typed is lost: a page with script keeps it and offers the sign-in, a plain form gets its texts shown back.
+ * What happens when a session has ended, or somebody does what they may not. Nothing typed is lost: a page with script
+ * keeps it and offers the sign-in, a plain form gets its texts shown back.
  */
 final class SessionGone implements AuthenticationEntryPoint, AccessDeniedHandler {
     /** Asked by the page's own script, which then keeps what was typed. */
     static final int STATUS_SIGNED_OUT = HttpServletResponse.SC_UNAUTHORIZED;
+
     private final HttpSessionRequestCache wanted = new HttpSessionRequestCache();
 
     @Override
@@ -42,7 +43,9 @@ final class SessionGone implements AuthenticationEntryPoint, AccessDeniedHandler
         if ("true".equals(request.getHeader("HX-Request"))) {
             response.setStatus(STATUS_SIGNED_OUT);
         } else if (MediaType.TEXT_EVENT_STREAM_VALUE.equals(request.getHeader(HttpHeaders.ACCEPT))) {
-            response.setStatus(HttpServletResponse.SC_NO_CONTENT);   // a stream that has nothing to say ends, and is not asked for again
+            response.setStatus(
+                    HttpServletResponse
+                            .SC_NO_CONTENT); // a stream that has nothing to say ends, and is not asked for again
         } else if (HttpMethod.GET.matches(request.getMethod())) {
             wanted.saveRequest(request, response);
             response.sendRedirect(request.getContextPath() + "/login");

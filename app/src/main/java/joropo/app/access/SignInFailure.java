@@ -11,9 +11,12 @@ import org.springframework.security.web.authentication.AuthenticationFailureHand
 /** Back to the sign-in page with the kind of refusal; it never says whether the name or the password was wrong. */
 final class SignInFailure implements AuthenticationFailureHandler {
     @Override
-    public void onAuthenticationFailure(HttpServletRequest request, HttpServletResponse response, AuthenticationException refused)
+    public void onAuthenticationFailure(
+            HttpServletRequest request, HttpServletResponse response, AuthenticationException refused)
             throws IOException {
-        String kind = refused instanceof LockedException ? "locked" : refused instanceof DisabledException ? "withdrawn" : "refused";
+        String kind = refused instanceof LockedException
+                ? "locked"
+                : refused instanceof DisabledException ? "withdrawn" : "refused";
         response.sendRedirect(request.getContextPath() + "/login?" + kind);
     }
 }

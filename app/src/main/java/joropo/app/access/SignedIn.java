@@ -6,7 +6,10 @@ import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
-/** A person as the security filter knows them; pages read the person anew each time, so that a changed unit shows at once. */
+/**
+ * A person as the security filter knows them; pages read the person anew each time, so that a changed unit shows at
+ * once.
+ */
 record SignedIn(Person person, boolean locked) implements UserDetails {
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {

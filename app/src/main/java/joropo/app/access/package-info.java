@@ -1,6 +1,6 @@
 /**
- * Who may do what: people, sign-in, lock-out, the record of acts.
- * Open {@link joropo.app.access.PeopleService} first, then {@link joropo.app.access.SecurityConfig}.
+ * Who may do what: people, sign-in, lock-out, the record of acts. Open {@link joropo.app.access.PeopleService} first,
+ * then {@link joropo.app.access.SecurityConfig}.
  */
 @NullMarked
 package joropo.app.access;

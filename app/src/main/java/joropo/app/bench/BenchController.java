@@ -52,7 +52,10 @@ class BenchController {
     }
 
     @PostMapping("/nothing")
-    String beginWith(@RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String beginWith(
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         Map<String, String> errors = new LinkedHashMap<>();
         var fields = new Fields(me.unit(), errors);
         Double shaft = fields.sizeMm("shaft", form.getOrDefault("shaft", ""));
@@ -65,21 +68,32 @@ class BenchController {
         }
         try {
             if (errors.isEmpty()) {
-                return "redirect:/sections/" + shelf.beginWith(form.getOrDefault("name", ""), shaft, bore, width, me) + "?at=b0";
+                return "redirect:/sections/" + shelf.beginWith(form.getOrDefault("name", ""), shaft, bore, width, me)
+                        + "?at=b0";
             }
         } catch (RefusedInput e) {
-            Errors.byField(e).forEach((field, message) -> errors.put(field.equals("boreDiameterMm") ? "bore" : field, message));
+            Errors.byField(e)
+                    .forEach((field, message) -> errors.put(field.equals("boreDiameterMm") ? "bore" : field, message));
         }
         return list(form, errors, model);
     }
 
     @PostMapping("/file")
-    String bringIn(@RequestParam(defaultValue = "") String text, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String bringIn(
+            @RequestParam(defaultValue = "") String text,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             return "redirect:/sections/" + bench.bringIn(text, me);
         } catch (RefusedInput e) {
             var first = e.errors().get(0);
-            return list(Map.of("text", text), Map.of("text", Errors.sentence((first.field().isEmpty() ? "this " : first.field() + " ") + first.message())), model);
+            return list(
+                    Map.of("text", text),
+                    Map.of(
+                            "text",
+                            Errors.sentence(
+                                    (first.field().isEmpty() ? "this " : first.field() + " ") + first.message())),
+                    model);
         }
     }
 
@@ -95,21 +109,49 @@ class BenchController {
     }
 
     @GetMapping("/{id}")
-    String section(@PathVariable long id, @RequestParam(required = false) @Nullable String at, @RequestParam(defaultValue = "OUTSIDE_LEFT") Look.View view,
-                   @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
-        return page(bench.page(id, new Asks(at, view, null, null), me), htmx ? "bench/bench :: work" : "bench/bench", model);
+    String section(
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable String at,
+            @RequestParam(defaultValue = "OUTSIDE_LEFT") Look.View view,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        return page(
+                bench.page(id, new Asks(at, view, null, null), me),
+                htmx ? "bench/bench :: work" : "bench/bench",
+                model);
     }
 
-    /** One move: judged, drawn, stored. While figures are typed the form stays as it is and only what follows from it is sent. */
+    /**
+     * One move: judged, drawn, stored. While figures are typed the form stays as it is and only what follows from it is
+     * sent.
+     */
     @PostMapping("/{id}/{move:undo|redo|place|turn|outward|inward|take-out|add|school|figures}")
-    String move(@PathVariable long id, @PathVariable String move, @RequestParam Map<String, String> form, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-                @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String move(
+            @PathVariable long id,
+            @PathVariable String move,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         String run = form.getOrDefault("run", "");
         String seen = form.getOrDefault("seen", "");
-        BenchView view = bench.move(id, move, form, new Asks(form.get("at"), view(form.get("view")), seen.matches("\\d{1,15}") ? Long.valueOf(seen) : null, run.matches("[0-9a-z]{1,20}") ? run : null), me);
+        BenchView view = bench.move(
+                id,
+                move,
+                form,
+                new Asks(
+                        form.get("at"),
+                        view(form.get("view")),
+                        seen.matches("\\d{1,15}") ? Long.valueOf(seen) : null,
+                        run.matches("[0-9a-z]{1,20}") ? run : null),
+                me);
         boolean typing = htmx && form.containsKey("typing") && view.at().equals(form.get("at"));
-        boolean plain = !htmx && view.notice().isEmpty() && view.panel().errors().isEmpty();
-        return plain ? "redirect:/sections/" + id + "?at=" + view.at() + "&view=" + view.view() : page(view, typing ? "bench/typed" : htmx ? "bench/bench :: work" : "bench/bench", model);
+        boolean plain =
+                !htmx && view.notice().isEmpty() && view.panel().errors().isEmpty();
+        return plain
+                ? "redirect:/sections/" + id + "?at=" + view.at() + "&view=" + view.view()
+                : page(view, typing ? "bench/typed" : htmx ? "bench/bench :: work" : "bench/bench", model);
     }
 
     @GetMapping("/{id}/against")
@@ -119,12 +161,18 @@ class BenchController {
     }
 
     @PostMapping("/{id}/put-away")
-    String putAway(@PathVariable long id, @RequestParam(defaultValue = "") String why, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String putAway(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String why,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             shelf.putAway(id, why, me);
             return "redirect:/sections";
         } catch (RefusedInput e) {
-            model.addAttribute("awayError", Errors.sentence("the reason " + e.errors().get(0).message()));
+            model.addAttribute(
+                    "awayError",
+                    Errors.sentence("the reason " + e.errors().get(0).message()));
             return page(bench.page(id, new Asks(null, Look.View.OUTSIDE_LEFT, null, null), me), "bench/bench", model);
         }
     }
@@ -132,14 +180,29 @@ class BenchController {
     @GetMapping("/{id}/section.json")
     ResponseEntity<byte[]> json(@PathVariable long id) {
         Shelf.File file = shelf.file(id);
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(file.name() + ".json", StandardCharsets.UTF_8).build().toString())
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(file.name() + ".json", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
                 .body(file.text().getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/{id}/section.{format:svg|pdf|dxf}")
-    ResponseEntity<byte[]> drawing(@PathVariable long id, @PathVariable String format, @RequestParam(defaultValue = "OUTSIDE_LEFT") Look.View view) {
+    ResponseEntity<byte[]> drawing(
+            @PathVariable long id,
+            @PathVariable String format,
+            @RequestParam(defaultValue = "OUTSIDE_LEFT") Look.View view) {
         Shelf.File file = shelf.file(id);
-        return files.section(Drawn.of(file.section()).with(new Look(view.isUpright() ? Look.Paper.SHEET : Look.Paper.WIDE, view, false, null)), DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), file.name(), file.place());
+        return files.section(
+                Drawn.of(file.section())
+                        .with(new Look(view.isUpright() ? Look.Paper.SHEET : Look.Paper.WIDE, view, false, null)),
+                DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)),
+                file.name(),
+                file.place());
     }
 
     private static Look.View view(@Nullable String text) {

@@ -15,10 +15,21 @@ interface BenchMapper {
 
     List<Sheet> ofJob(long jobId);
 
-    long insertSheet(@Param("jobId") @Nullable Long jobId, @Param("role") Role role, @Param("personId") long personId, @Param("at") Instant at);
+    long insertSheet(
+            @Param("jobId") @Nullable Long jobId,
+            @Param("role") Role role,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
-    long insertMove(@Param("sheetId") long sheetId, @Param("before") @Nullable Long before, @Param("run") @Nullable String run, @Param("what") String what, @Param("section") String section,
-                    @Param("schemaVersion") int schemaVersion, @Param("personId") long personId, @Param("at") Instant at);
+    long insertMove(
+            @Param("sheetId") long sheetId,
+            @Param("before") @Nullable Long before,
+            @Param("run") @Nullable String run,
+            @Param("what") String what,
+            @Param("section") String section,
+            @Param("schemaVersion") int schemaVersion,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     /** @return 1, or 0 when somebody else has moved on in the meantime */
     int setAt(@Param("sheetId") long sheetId, @Param("from") @Nullable Long from, @Param("to") long to);
@@ -27,7 +38,11 @@ interface BenchMapper {
 
     int withdraw(@Param("sheetId") long sheetId, @Param("why") String why);
 
-    void insertFitted(@Param("positionId") long positionId, @Param("jobId") long jobId, @Param("section") String section, @Param("at") Instant at);
+    void insertFitted(
+            @Param("positionId") long positionId,
+            @Param("jobId") long jobId,
+            @Param("section") String section,
+            @Param("at") Instant at);
 
     List<Long> fittedOfMachine(long machineId);
 

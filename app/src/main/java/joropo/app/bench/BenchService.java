@@ -31,7 +31,11 @@ public class BenchService {
     }
 
     /** What a page asks for: what is in hand, which way the paper lies, the move that it shows. */
-    public record Asks(@Nullable String at, Look.View view, @Nullable Long seen, @Nullable String run) { }
+    public record Asks(
+            @Nullable String at,
+            Look.View view,
+            @Nullable Long seen,
+            @Nullable String run) {}
 
     /** @throws RefusedInput saying what is wrong with the file's text */
     public long bringIn(String text, Person person) {
@@ -40,7 +44,10 @@ public class BenchService {
 
     /** Begins one of the two sections of a job, or gives the one that is there. */
     public long openFor(long jobId, Role role, Section section, Person person) {
-        return store.ofJob(jobId).stream().filter(s -> s.role() == role).map(Sheet::id).findFirst()
+        return store.ofJob(jobId).stream()
+                .filter(s -> s.role() == role)
+                .map(Sheet::id)
+                .findFirst()
                 .orElseGet(() -> store.open(jobId, role, section, "began from the job's sheets", person));
     }
 
@@ -61,7 +68,7 @@ public class BenchService {
     }
 
     /** A section of a job, with its number on the bench. */
-    public record Arranged(long id, Section section) { }
+    public record Arranged(long id, Section section) {}
 
     /** Keeps what now stands at a position. */
     public void fitted(long positionId, long jobId, Section section) {
@@ -75,7 +82,9 @@ public class BenchService {
 
     /** What stands at a position as a picture; empty before its first signed job. */
     public String drawingOfFitted(long positionId) {
-        return fittedAt(positionId).map(s -> SectionDrawing.svg(Drawn.of(s), "f-")).orElse("");
+        return fittedAt(positionId)
+                .map(s -> SectionDrawing.svg(Drawn.of(s), "f-"))
+                .orElse("");
     }
 
     /** Positions of a machine of which it is known what stands there. */
@@ -86,11 +95,16 @@ public class BenchService {
     public BenchView page(long id, Asks asks, Person person) {
         Sheet sheet = store.sheet(id);
         Section section = json.read(sheet.section());
-        return view(sheet, section, new BenchPages.Asked(Key.of(asks.at(), section), asks.view(), Map.of(), Map.of(), "", ""), person);
+        return view(
+                sheet,
+                section,
+                new BenchPages.Asked(Key.of(asks.at(), section), asks.view(), Map.of(), Map.of(), "", ""),
+                person);
     }
 
     /**
      * One move of the hand. What cannot be done is said on the page, nothing of it is stored.
+     *
      * @param move its name in the address, @param form what was posted with it
      */
     public BenchView move(long id, String move, Map<String, String> form, Asks asks, Person person) {
@@ -101,28 +115,53 @@ public class BenchService {
             return refused(sheet, section, at, asks, "This section is closed: it is not changed any more.", person);
         }
         if (asks.seen() != null && asks.seen() != sheet.atMove()) {
-            return refused(sheet, section, at, asks, "This section was moved on in another window: what you see now is the newest. Make your move again if it is still wanted.", person);
+            return refused(
+                    sheet,
+                    section,
+                    at,
+                    asks,
+                    "This section was moved on in another window: what you see now is the newest. Make your move "
+                            + "again if it is still wanted.",
+                    person);
         }
         if (move.equals("undo") || move.equals("redo")) {
             boolean undo = move.equals("undo");
             Sheet after = undo ? store.undo(sheet) : store.redo(sheet);
             Section then = json.read(after.section());
             String what = undo ? "Undone: " + sheet.what() : "Done again: " + after.what();
-            return view(after, then, new BenchPages.Asked(Key.of(asks.at(), then), asks.view(), Map.of(), Map.of(), what, ""), person);
+            return view(
+                    after,
+                    then,
+                    new BenchPages.Asked(Key.of(asks.at(), then), asks.view(), Map.of(), Map.of(), what, ""),
+                    person);
         }
         try {
             Hand.Next next = next(move, form, section, at, person.unit());
             if (next.section().equals(section)) {
-                return view(sheet, section, new BenchPages.Asked(next.at(), asks.view(), Map.of(), Map.of(), next.what(), ""), person);
+                return view(
+                        sheet,
+                        section,
+                        new BenchPages.Asked(next.at(), asks.view(), Map.of(), Map.of(), next.what(), ""),
+                        person);
             }
             Sheet after = store.move(sheet, next.section(), next.what(), asks.run(), person);
-            return view(after, next.section(), new BenchPages.Asked(next.at(), asks.view(), Map.of(), Map.of(), next.what(), ""), person);
+            return view(
+                    after,
+                    next.section(),
+                    new BenchPages.Asked(next.at(), asks.view(), Map.of(), Map.of(), next.what(), ""),
+                    person);
         } catch (RefusedInput e) {
             boolean fields = move.equals("figures");
             Map<String, String> errors = fields ? new PartForm(at, section, json, person.unit()).errors(e) : Map.of();
             String message = e.errors().get(0).message();
-            String notice = fields ? errors.getOrDefault("", "") : "Not done: " + (message.matches("(there|the|a) .*") ? message : "it " + message) + ".";
-            return view(sheet, section, new BenchPages.Asked(at, asks.view(), fields ? form : Map.of(), errors, "", notice), person);
+            String notice = fields
+                    ? errors.getOrDefault("", "")
+                    : "Not done: " + (message.matches("(there|the|a) .*") ? message : "it " + message) + ".";
+            return view(
+                    sheet,
+                    section,
+                    new BenchPages.Asked(at, asks.view(), fields ? form : Map.of(), errors, "", notice),
+                    person);
         }
     }
 
@@ -135,7 +174,11 @@ public class BenchService {
             case "inward" -> hand.swap(Side.IN);
             case "take-out" -> hand.takeOut(json);
             case "add" -> hand.add(form.getOrDefault("kind", ""), json);
-            case "school" -> hand.school(form.getOrDefault("school", "").matches("\\d{1,2}") ? Integer.parseInt(form.get("school")) : -1);
+            case "school" ->
+                hand.school(
+                        form.getOrDefault("school", "").matches("\\d{1,2}")
+                                ? Integer.parseInt(form.get("school"))
+                                : -1);
             case "figures" -> figures(form, section, at, unit);
             default -> throw new NotFound("move " + move);
         };
@@ -157,7 +200,11 @@ public class BenchService {
     }
 
     private BenchView view(Sheet sheet, Section section, BenchPages.Asked asked, Person person) {
-        Section found = sheet.role() == Role.PLANNED ? Optional.ofNullable(ofJob(sheet.jobId()).get(Role.AS_FOUND)).map(Arranged::section).orElse(null) : null;
+        Section found = sheet.role() == Role.PLANNED
+                ? Optional.ofNullable(ofJob(sheet.jobId()).get(Role.AS_FOUND))
+                        .map(Arranged::section)
+                        .orElse(null)
+                : null;
         return pages.view(sheet, section, found, store.mayRedo(sheet), asked, person);
     }
 }

@@ -66,11 +66,15 @@ class BenchStore {
         return id;
     }
 
-    /** One move more; a run of typing or nudging stays one move. @throws RefusedInput when somebody else has moved on in the meantime */
+    /**
+     * One move more; a run of typing or nudging stays one move. @throws RefusedInput when somebody else has moved on in
+     * the meantime
+     */
     @Transactional
     public Sheet move(Sheet sheet, Section section, String what, @Nullable String run, Person person) {
         boolean goesOn = run != null && run.equals(sheet.run()) && sheet.beforeId() != null;
-        long move = insert(sheet.id(), goesOn ? sheet.beforeId() : Long.valueOf(sheet.atMove()), run, what, section, person);
+        long move = insert(
+                sheet.id(), goesOn ? sheet.beforeId() : Long.valueOf(sheet.atMove()), run, what, section, person);
         return at(sheet, move);
     }
 
@@ -105,8 +109,10 @@ class BenchStore {
         return find(sheet.id());
     }
 
-    private long insert(long sheetId, @Nullable Long before, @Nullable String run, String what, Section section, Person person) {
-        return bench.insertMove(sheetId, before, run, what, json.write(section), SectionText.SCHEMA_VERSION, person.id(), now());
+    private long insert(
+            long sheetId, @Nullable Long before, @Nullable String run, String what, Section section, Person person) {
+        return bench.insertMove(
+                sheetId, before, run, what, json.write(section), SectionText.SCHEMA_VERSION, person.id(), now());
     }
 
     private Sheet find(long id) {

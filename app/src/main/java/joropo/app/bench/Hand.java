@@ -27,7 +27,7 @@ final class Hand {
     private static final int MOST = 60;
 
     /** A section after a move, what is in hand then, and the move in words. */
-    record Next(Section section, Key at, String what) { }
+    record Next(Section section, Key at, String what) {}
 
     /** Kinds that can be put in, with what the page calls them. */
     static final Map<String, String> KINDS = Collections.unmodifiableMap(kinds());
@@ -44,23 +44,77 @@ final class Hand {
 
     private static Map<String, String> kinds() {
         Map<String, String> out = new LinkedHashMap<>();
-        String[] all = {"SEAL", "lip seal", "RING", "retaining ring", "SPACER", "washer", "SHOULDER", "shoulder", "BEARING", "bearing", "COVER", "cover", "PORT", "port", "CHEVRON", "chevron set",
-                "STEP", "step of the bore", "LEAD_IN", "lead-in", "RUNNING_SURFACE", "running surface", "WEAR_GROOVE", "wear groove", "SLEEVE", "sleeve", "KEYWAY", "keyway", "SPLINE", "splines",
-                "THREAD", "thread", "RING_GROOVE", "ring groove", "SHAFT_STEP", "step of the shaft", "CHAMFER", "chamfer", "CROSS_HOLE", "cross hole", "SLINGER", "slinger",
-                "LOCATING_RING", "locating ring", "JOINT", "joint beside the lip", "CLOCK_MARK", "clock mark"};
+        String[] all = {
+            "SEAL",
+            "lip seal",
+            "RING",
+            "retaining ring",
+            "SPACER",
+            "washer",
+            "SHOULDER",
+            "shoulder",
+            "BEARING",
+            "bearing",
+            "COVER",
+            "cover",
+            "PORT",
+            "port",
+            "CHEVRON",
+            "chevron set",
+            "STEP",
+            "step of the bore",
+            "LEAD_IN",
+            "lead-in",
+            "RUNNING_SURFACE",
+            "running surface",
+            "WEAR_GROOVE",
+            "wear groove",
+            "SLEEVE",
+            "sleeve",
+            "KEYWAY",
+            "keyway",
+            "SPLINE",
+            "splines",
+            "THREAD",
+            "thread",
+            "RING_GROOVE",
+            "ring groove",
+            "SHAFT_STEP",
+            "step of the shaft",
+            "CHAMFER",
+            "chamfer",
+            "CROSS_HOLE",
+            "cross hole",
+            "SLINGER",
+            "slinger",
+            "LOCATING_RING",
+            "locating ring",
+            "JOINT",
+            "joint beside the lip",
+            "CLOCK_MARK",
+            "clock mark"
+        };
         for (int i = 0; i < all.length; i += 2) {
             out.put(all[i], all[i + 1]);
         }
         return out;
     }
 
-    /** To a place along the axis, typed or by so much. @throws RefusedInput when it cannot be read or the thing has no place */
+    /**
+     * To a place along the axis, typed or by so much. @throws RefusedInput when it cannot be read or the thing has no
+     * place
+     */
     Next place(@Nullable String fromText, @Nullable String byText) {
-        double now = at.list() == 'b' ? section.boreItems().get(at.index()).fromMm() : at.list() == 's' ? section.shaftItems().get(at.index()).fromMm() : noPlace();
-        double to = byText == null ? Length.parsePlace(fromText == null ? "" : fromText, unit).mm() : Length.snap(now + Length.parsePlace(byText, LengthUnit.MM).mm());
+        double now = at.list() == 'b'
+                ? section.boreItems().get(at.index()).fromMm()
+                : at.list() == 's' ? section.shaftItems().get(at.index()).fromMm() : noPlace();
+        double to = byText == null
+                ? Length.parsePlace(fromText == null ? "" : fromText, unit).mm()
+                : Length.snap(now + Length.parsePlace(byText, LengthUnit.MM).mm());
         String words = " at " + Length.show(to, 2) + " mm";
         if (at.list() == 's') {
-            Section moved = Arranging.withShaftItem(section, at.index(), section.shaftItems().get(at.index()).at(to));
+            Section moved = Arranging.withShaftItem(
+                    section, at.index(), section.shaftItems().get(at.index()).at(to));
             return new Next(moved, at, at.words(section) + words);
         }
         return arranged(Arranging.placed(section, at.index(), to), words);
@@ -73,7 +127,12 @@ final class Hand {
     Next turn() {
         part();
         Arranged turned = Arranging.turned(section, at.index());
-        return arranged(turned, " turned: faces " + ((BoreItem.Sealing) turned.section().boreItems().get(turned.part())).open().words());
+        return arranged(
+                turned,
+                " turned: faces "
+                        + ((BoreItem.Sealing) turned.section().boreItems().get(turned.part()))
+                                .open()
+                                .words());
     }
 
     Next swap(Side towards) {
@@ -103,7 +162,9 @@ final class Hand {
                 ((ArrayNode) tree.get(at.property())).remove(at.index());
                 yield new Next(json.read(tree), Key.ENTRY, what);
             }
-            default -> throw new RefusedInput("", at.list() == 'p' ? "goes with its seal: take that out" : "stays: it holds everything else");
+            default ->
+                throw new RefusedInput(
+                        "", at.list() == 'p' ? "goes with its seal: take that out" : "stays: it holds everything else");
         };
     }
 
@@ -120,22 +181,32 @@ final class Hand {
             var tree = json.tree(section);
             boolean joint = kind.equals("JOINT");
             List<?> list = joint ? section.joints() : section.clockMarks();
-            Object one = joint ? new Joint(Joint.Kind.SPLINE, List.of(0, section.spaces().size() - 1), null) : new ClockMark("port on top", 12.0);
+            Object one = joint
+                    ? new Joint(Joint.Kind.SPLINE, List.of(0, section.spaces().size() - 1), null)
+                    : new ClockMark("port on top", 12.0);
             ((ArrayNode) tree.get(joint ? "joints" : "clockMarks")).addPOJO(one);
             return new Next(json.read(json.plain(tree)), new Key(joint ? 'j' : 'c', list.size()), what);
         }
-        double after = at.list() == 'b' ? section.boreItems().get(at.index()).toMm() : at.list() == 's' ? section.shaftItems().get(at.index()).toMm() : 0;
+        double after = at.list() == 'b'
+                ? section.boreItems().get(at.index()).toMm()
+                : at.list() == 's' ? section.shaftItems().get(at.index()).toMm() : 0;
         ShaftItem feature = feature(kind, after);
         if (feature != null) {
-            return new Next(Arranging.withShaftItem(section, null, feature), new Key('s', section.shaftItems().size()), what);
+            return new Next(
+                    Arranging.withShaftItem(section, null, feature),
+                    new Key('s', section.shaftItems().size()),
+                    what);
         }
         Arranged added = Arranging.added(section, part(kind, after));
         return new Next(added.section(), new Key('b', added.part()), what);
     }
 
     private BoreItem part(String kind, double from) {
-        double bore = section.boreDiameterMm() == null ? section.seals().get(0).outsideDiameterMm() : section.boreDiameterMm();
-        double width = section.seals().isEmpty() ? USUAL_WIDTH_MM : section.seal().widthMm();
+        double bore = section.boreDiameterMm() == null
+                ? section.seals().get(0).outsideDiameterMm()
+                : section.boreDiameterMm();
+        double width =
+                section.seals().isEmpty() ? USUAL_WIDTH_MM : section.seal().widthMm();
         return switch (kind) {
             case "SEAL" -> new BoreItem.Seal(id("s"), from, width, bore, null, Side.IN, null, true, null);
             case "RING" -> new BoreItem.Ring(id("r"), from, 2.2, 2.0, null, null, null);

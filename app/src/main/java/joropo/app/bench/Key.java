@@ -6,7 +6,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * One thing of a section that can be taken in hand: the entry itself, or one item of one of its lists.
- * @param list letter of the list: b parts of the bore, s of the shaft, p spaces, j joints, c clock marks, e the entry, @param index in that list
+ *
+ * @param list letter of the list: b parts of the bore, s of the shaft, p spaces, j joints, c clock marks, e the
+ *     entry, @param index in that list
  */
 record Key(char list, int index) {
     static final Key ENTRY = new Key('e', 0);

@@ -19,7 +19,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What is in hand as a form: its figures as texts, and texts read back into the section. What was not touched keeps its figure to the last digit. */
+/**
+ * What is in hand as a form: its figures as texts, and texts read back into the section. What was not touched keeps its
+ * figure to the last digit.
+ */
 final class PartForm {
     private static final int MM_DECIMALS = 3;
     private static final int INCH_DECIMALS = 4;
@@ -43,26 +46,41 @@ final class PartForm {
         return key.list() == 'e' ? of : (ObjectNode) ((ArrayNode) of.get(key.property())).get(key.index());
     }
 
-    /** Fields that always show. @param typed texts to show in place of the figures, with their errors; empty: the figures */
+    /**
+     * Fields that always show. @param typed texts to show in place of the figures, with their errors; empty: the
+     * figures
+     */
     List<FormField> shown(Map<String, String> typed, Map<String, String> errors) {
         return views(fields.all().subList(0, fields.all().size() - fields.folded()), typed, errors);
     }
 
     List<FormField> folded(Map<String, String> typed, Map<String, String> errors) {
-        return views(fields.all().subList(fields.all().size() - fields.folded(), fields.all().size()), typed, errors);
+        return views(
+                fields.all()
+                        .subList(
+                                fields.all().size() - fields.folded(),
+                                fields.all().size()),
+                typed,
+                errors);
     }
 
     private List<FormField> views(List<Field> some, Map<String, String> typed, Map<String, String> errors) {
-        return some.stream().map(f -> {
-            String text = typed.getOrDefault(f.name(), text(f));
-            JsonNode value = value(f);
-            Double mm = f.kind().isLength() && value != null && !typed.containsKey(f.name()) ? Double.valueOf(value.asDouble()) : null;
-            return FormField.of(f, text, f.offered(Field.Lists.NONE, text), errors.get(f.name()), mm);
-        }).toList();
+        return some.stream()
+                .map(f -> {
+                    String text = typed.getOrDefault(f.name(), text(f));
+                    JsonNode value = value(f);
+                    Double mm = f.kind().isLength() && value != null && !typed.containsKey(f.name())
+                            ? Double.valueOf(value.asDouble())
+                            : null;
+                    return FormField.of(f, text, f.offered(Field.Lists.NONE, text), errors.get(f.name()), mm);
+                })
+                .toList();
     }
 
     private @Nullable JsonNode value(Field f) {
-        return f.name().startsWith(BETWEEN) ? item(tree).get(BETWEEN).get(f.name().charAt(BETWEEN.length()) - '0') : item(tree).get(f.name());
+        return f.name().startsWith(BETWEEN)
+                ? item(tree).get(BETWEEN).get(f.name().charAt(BETWEEN.length()) - '0')
+                : item(tree).get(f.name());
     }
 
     private String text(Field f) {
@@ -75,11 +93,15 @@ final class PartForm {
             return value.asString();
         }
         boolean inch = f.kind().isLength() && unit == LengthUnit.INCH;
-        return plain(inch ? value.asDouble() / Length.MM_PER_INCH : value.asDouble(), inch ? INCH_DECIMALS : MM_DECIMALS);
+        return plain(
+                inch ? value.asDouble() / Length.MM_PER_INCH : value.asDouble(), inch ? INCH_DECIMALS : MM_DECIMALS);
     }
 
     private static String plain(double value, int decimals) {
-        return BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(value)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     /** The section with the posted texts in it. @throws RefusedInput naming each field that cannot be read or judged */
@@ -99,7 +121,9 @@ final class PartForm {
             }
         }
         if (!errors.isEmpty()) {
-            throw new RefusedInput(errors.entrySet().stream().map(e -> new FieldError(e.getKey(), e.getValue())).toList());
+            throw new RefusedInput(errors.entrySet().stream()
+                    .map(e -> new FieldError(e.getKey(), e.getValue()))
+                    .toList());
         }
         return json.read(changed);
     }
@@ -130,8 +154,12 @@ final class PartForm {
     Map<String, String> errors(RefusedInput refused) {
         Map<String, String> out = new LinkedHashMap<>();
         Errors.byField(refused).forEach((field, message) -> {
-            String own = field.equals("boreItems") && message.contains("id twice") ? "id" : field.startsWith(BETWEEN) ? BETWEEN + "1" : field;
-            out.putIfAbsent(fields.all().stream().anyMatch(f -> f.name().equals(own)) ? own : "", own.equals("id") ? "Another part has this name." : message);
+            String own = field.equals("boreItems") && message.contains("id twice")
+                    ? "id"
+                    : field.startsWith(BETWEEN) ? BETWEEN + "1" : field;
+            out.putIfAbsent(
+                    fields.all().stream().anyMatch(f -> f.name().equals(own)) ? own : "",
+                    own.equals("id") ? "Another part has this name." : message);
         });
         return out;
     }

@@ -2,7 +2,9 @@ package joropo.app.bench;
 
 /** What a section on the bench stands for: one's own trial, or one of the two of a job. */
 public enum Role {
-    OWN("own"), AS_FOUND("as found"), PLANNED("as planned");
+    OWN("own"),
+    AS_FOUND("as found"),
+    PLANNED("as planned");
 
     private final String words;
 

@@ -11,7 +11,10 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Sections as JSON text: the same section always gives the same bytes, so that a file that comes back is the file that went out. */
+/**
+ * Sections as JSON text: the same section always gives the same bytes, so that a file that comes back is the file that
+ * went out.
+ */
 @Component
 public class SectionText {
     /** Version of the stored form; a later one has to be able to read this one. */
@@ -62,13 +65,20 @@ public class SectionText {
     private static RefusedInput refused(JacksonException e) {
         for (Throwable t = e; t != null; t = t.getCause()) {
             if (t instanceof RefusedInput refused) {
-                return new RefusedInput(refused.errors().stream().map(f -> new FieldError(f.field(), f.message())).toList());
+                return new RefusedInput(refused.errors().stream()
+                        .map(f -> new FieldError(f.field(), f.message()))
+                        .toList());
             }
         }
         if (e instanceof DatabindException bound && !bound.getPath().isEmpty()) {
             var path = new StringBuilder();
-            bound.getPath().forEach(r -> path.append(r.getPropertyName() == null ? "[" + r.getIndex() + "]" : path.isEmpty() ? r.getPropertyName() : "." + r.getPropertyName()));
-            return new RefusedInput(List.of(new FieldError(path.toString(), "is not known here, or not of the expected form")));
+            bound.getPath()
+                    .forEach(r -> path.append(
+                            r.getPropertyName() == null
+                                    ? "[" + r.getIndex() + "]"
+                                    : path.isEmpty() ? r.getPropertyName() : "." + r.getPropertyName()));
+            return new RefusedInput(
+                    List.of(new FieldError(path.toString(), "is not known here, or not of the expected form")));
         }
         return new RefusedInput("", "is not a section as JSON; the form is described at /api/v1/schemas/section");
     }

@@ -48,61 +48,122 @@ class Shelf {
     }
 
     /** One own section in the list. */
-    public record Line(long id, String name, String madeBy, Instant movedAt, Sign sign) { }
+    public record Line(long id, String name, String madeBy, Instant movedAt, Sign sign) {}
 
     /** A starting arrangement with its picture. */
-    public record StartView(String path, String title, String words, String drawing) { }
+    public record StartView(String path, String title, String words, String drawing) {}
 
     List<Line> own() {
-        return store.own().stream().map(s -> {
-            Section section = json.read(s.section());
-            return new Line(s.id(), section.name().isBlank() ? "Section " + s.id() : section.name(), s.madeBy(), s.movedAt(), show.sign(Finding.worst(SectionCheck.check(section).findings())));
-        }).toList();
+        return store.own().stream()
+                .map(s -> {
+                    Section section = json.read(s.section());
+                    return new Line(
+                            s.id(),
+                            section.name().isBlank() ? "Section " + s.id() : section.name(),
+                            s.madeBy(),
+                            s.movedAt(),
+                            show.sign(Finding.worst(SectionCheck.check(section).findings())));
+                })
+                .toList();
     }
 
     List<StartView> starts() {
-        return Arrays.stream(Start.values()).map(s -> new StartView(s.path(), s.title(), s.words(),
-                SectionDrawing.svg(Drawn.of(json.read(s.json())).with(new Look(Look.Paper.NARROW, Look.View.OUTSIDE_LEFT, false, null)), s.path() + "-"))).toList();
+        return Arrays.stream(Start.values())
+                .map(s -> new StartView(
+                        s.path(),
+                        s.title(),
+                        s.words(),
+                        SectionDrawing.svg(
+                                Drawn.of(json.read(s.json()))
+                                        .with(new Look(Look.Paper.NARROW, Look.View.OUTSIDE_LEFT, false, null)),
+                                s.path() + "-")))
+                .toList();
     }
 
     long begin(String start, Person person) {
         Start chosen = Start.ofPath(start).orElseThrow(() -> new NotFound("starting arrangement " + start));
-        return store.open(null, Role.OWN, json.read(chosen.json()), "began with " + chosen.title().toLowerCase(Locale.ROOT), person);
+        return store.open(
+                null,
+                Role.OWN,
+                json.read(chosen.json()),
+                "began with " + chosen.title().toLowerCase(Locale.ROOT),
+                person);
     }
 
     /** From nothing: a shaft in a bore, and the first seal. @throws RefusedInput naming the field that will not do */
     long beginWith(String name, double shaftMm, double boreMm, double widthMm, Person person) {
         var seal = new BoreItem.Seal("s1", 0.0, widthMm, boreMm, null, Side.IN, null, true, null);
-        var section = new Section(name.strip(), null, shaftMm, boreMm, null, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)), List.of(seal), List.of(),
-                null, null, null, null, null, null, null);
+        var section = new Section(
+                name.strip(),
+                null,
+                shaftMm,
+                boreMm,
+                null,
+                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
+                List.of(seal),
+                List.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
         return store.open(null, Role.OWN, section, "began from nothing", person);
     }
 
     /** What stands at a position, with its picture. */
-    public record FittedView(long positionId, String name, String drawing, List<FindingLine> findings) { }
+    public record FittedView(long positionId, String name, String drawing, List<FindingLine> findings) {}
 
     FittedView fitted(long positionId) {
-        Section section = store.fittedAt(positionId).orElseThrow(() -> new NotFound("section as fitted at position " + positionId));
-        List<Finding> findings = SectionCheck.check(section).findings().stream().filter(f -> f.status() != Status.PASS).sorted(Comparator.comparing(Finding::status)).toList();
-        List<FindingLine> lines = IntStream.range(0, findings.size()).mapToObj(i -> show.line(i + 1, findings.get(i))).toList();
-        var pins = lines.stream().map(l -> Pin.of(l.number(), l.finding().status(), l.finding().id(), l.finding().part())).toList();
-        return new FittedView(positionId, section.name(), SectionDrawing.svg(Drawn.of(section).with(pins), "s-"), lines);
+        Section section = store.fittedAt(positionId)
+                .orElseThrow(() -> new NotFound("section as fitted at position " + positionId));
+        List<Finding> findings = SectionCheck.check(section).findings().stream()
+                .filter(f -> f.status() != Status.PASS)
+                .sorted(Comparator.comparing(Finding::status))
+                .toList();
+        List<FindingLine> lines = IntStream.range(0, findings.size())
+                .mapToObj(i -> show.line(i + 1, findings.get(i)))
+                .toList();
+        var pins = lines.stream()
+                .map(l -> Pin.of(
+                        l.number(),
+                        l.finding().status(),
+                        l.finding().id(),
+                        l.finding().part()))
+                .toList();
+        return new FittedView(
+                positionId, section.name(), SectionDrawing.svg(Drawn.of(section).with(pins), "s-"), lines);
     }
 
     /** A trial of one's own with what stands at a position. */
     long tryFitted(long positionId, Person person) {
-        return store.open(null, Role.OWN, store.fittedAt(positionId).orElseThrow(() -> new NotFound("section as fitted at position " + positionId)), "began with what is fitted", person);
+        return store.open(
+                null,
+                Role.OWN,
+                store.fittedAt(positionId)
+                        .orElseThrow(() -> new NotFound("section as fitted at position " + positionId)),
+                "began with what is fitted",
+                person);
     }
 
     /**
      * A section as the kit, laid beside another one as what was found.
-     * @param other number of that one; absent: the one found in the same job, or the one that lies in the section itself
+     *
+     * @param other number of that one; absent: the one found in the same job, or the one that lies in the section
+     *     itself
      */
     Against against(long id, @Nullable Long other) {
         Sheet kit = store.sheet(id);
         Section planned = json.read(kit.section());
-        Long beside = other != null || kit.role() != Role.PLANNED ? other : Optional.ofNullable(bench.ofJob(kit.jobId()).get(Role.AS_FOUND)).map(BenchService.Arranged::id).orElse(null);
-        Section found = beside == null ? planned.asFound() : json.read(store.sheet(beside).section());
+        Long beside = other != null || kit.role() != Role.PLANNED
+                ? other
+                : Optional.ofNullable(bench.ofJob(kit.jobId()).get(Role.AS_FOUND))
+                        .map(BenchService.Arranged::id)
+                        .orElse(null);
+        Section found = beside == null
+                ? planned.asFound()
+                : json.read(store.sheet(beside).section());
         List<Line> others = own().stream().filter(l -> l.id() != id).toList();
         String name = planned.name().isBlank() ? "Section " + id : planned.name();
         if (found == null) {
@@ -110,13 +171,33 @@ class Shelf {
         }
         Comparison comparison = Comparison.of(planned, found);
         double total = comparison.totalMm();
-        String words = total == 0 ? "as thick as what was found" : Length.show(Math.abs(total), 2) + " mm " + (total > 0 ? "thicker" : "thinner") + " than what was found";
-        List<Against.RuleLine> rules = Comparison.rules(planned, found).stream().map(r -> new Against.RuleLine(r.id(), r.kit() == null ? null : show.sign(r.kit()), r.found() == null ? null : show.sign(r.found()))).toList();
-        return new Against(id, name, beside, found.name().isBlank() ? "as found" : found.name(), drawn(planned, "k-"), drawn(found, "f-"), comparison, words, rules, others);
+        String words = total == 0
+                ? "as thick as what was found"
+                : Length.show(Math.abs(total), 2) + " mm " + (total > 0 ? "thicker" : "thinner")
+                        + " than what was found";
+        List<Against.RuleLine> rules = Comparison.rules(planned, found).stream()
+                .map(r -> new Against.RuleLine(
+                        r.id(),
+                        r.kit() == null ? null : show.sign(r.kit()),
+                        r.found() == null ? null : show.sign(r.found())))
+                .toList();
+        return new Against(
+                id,
+                name,
+                beside,
+                found.name().isBlank() ? "as found" : found.name(),
+                drawn(planned, "k-"),
+                drawn(found, "f-"),
+                comparison,
+                words,
+                rules,
+                others);
     }
 
     private static String drawn(Section section, String prefix) {
-        return section.shaftDiameterMm() == null || section.boreDiameterMm() == null ? "" : SectionDrawing.svg(Drawn.of(section), prefix);
+        return section.shaftDiameterMm() == null || section.boreDiameterMm() == null
+                ? ""
+                : SectionDrawing.svg(Drawn.of(section), prefix);
     }
 
     /** @throws RefusedInput when the reason is no reason */
@@ -128,12 +209,20 @@ class Shelf {
     }
 
     /** Section and name of a file. */
-    record File(Section section, String text, String name, String place) { }
+    record File(Section section, String text, String name, String place) {}
 
     File file(long id) {
         Sheet sheet = store.sheet(id);
         Section section = json.read(sheet.section());
-        String name = section.name().isBlank() ? "section-" + id : section.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        return new File(section, json.write(section), name, sheet.jobNumber() == null ? "" : "Job " + sheet.jobNumber() + ", " + sheet.role().words());
+        String name = section.name().isBlank()
+                ? "section-" + id
+                : section.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return new File(
+                section,
+                json.write(section),
+                name,
+                sheet.jobNumber() == null
+                        ? ""
+                        : "Job " + sheet.jobNumber() + ", " + sheet.role().words());
     }
 }

@@ -28,8 +28,14 @@ class CardController {
     @GetMapping("/jobs/{number}/card.pdf")
     ResponseEntity<byte[]> card(@PathVariable String number) {
         byte[] pdf = cards.pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number));
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("job-" + number + ".pdf", StandardCharsets.UTF_8).build().toString())
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("job-" + number + ".pdf", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
                 .body(pdf);
     }
 
@@ -37,6 +43,11 @@ class CardController {
     @GetMapping("/jobs/{number}/driver.{format:svg|pdf|dxf}")
     ResponseEntity<byte[]> driver(@PathVariable String number, @PathVariable String format) {
         JobService.DriverSheet sheet = jobs.driver(number);
-        return files.file(sheet.drawing(), DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), "driver-" + number, "Driver, job " + number, sheet.place());
+        return files.file(
+                sheet.drawing(),
+                DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)),
+                "driver-" + number,
+                "Driver, job " + number,
+                sheet.place());
     }
 }

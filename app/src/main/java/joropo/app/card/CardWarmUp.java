@@ -18,8 +18,34 @@ class CardWarmUp {
 
     @EventListener(ApplicationReadyEvent.class)
     void warmUp() {
-        var thread = new Thread(() -> cards.pdf(new Snapshot("", "", "", "", Instant.EPOCH, "", null, null, null, null, null, List.of(), List.of(),
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1 1\"></svg>", List.of(), List.of(), List.of(), List.of(), List.of(), null, null, null), null, List.of()), "card-warm-up");
+        var thread = new Thread(
+                () -> cards.pdf(
+                        new Snapshot(
+                                "",
+                                "",
+                                "",
+                                "",
+                                Instant.EPOCH,
+                                "",
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                List.of(),
+                                List.of(),
+                                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1 1\"></svg>",
+                                List.of(),
+                                List.of(),
+                                List.of(),
+                                List.of(),
+                                List.of(),
+                                null,
+                                null,
+                                null),
+                        null,
+                        List.of()),
+                "card-warm-up");
         thread.setDaemon(true);
         thread.setPriority(Thread.MIN_PRIORITY);
         thread.start();

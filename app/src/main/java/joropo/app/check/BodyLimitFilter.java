@@ -21,11 +21,14 @@ class BodyLimitFilter extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         if (request.getContentLengthLong() > BodyTooLarge.MOST_BYTES) {
             response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getWriter().write("{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"" + BodyTooLarge.MESSAGE + "\",\"errors\":[]}");
+            response.getWriter()
+                    .write("{\"title\":\"Content Too Large\",\"status\":413,\"detail\":\"" + BodyTooLarge.MESSAGE
+                            + "\",\"errors\":[]}");
             return;
         }
         chain.doFilter(new Counted(request), response);

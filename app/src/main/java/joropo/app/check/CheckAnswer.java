@@ -6,6 +6,7 @@ import joropo.core.verdict.Status;
 
 /**
  * What every check answers.
+ *
  * @param verdict the worst of the findings, MISSING when there is none, @param results figures of the kind
  */
 record CheckAnswer<T>(String kind, Status verdict, T results, List<Finding> findings) {

@@ -50,7 +50,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** The checks of core by JSON: the body is the check's input, the answer its result. Nothing is stored. */
 @RestController
 @RequestMapping("/api/v1/checks")
-@Tag(name = "checks", description = "One check each: input in, figures and findings out. Lengths in mm, names end in their unit.")
+@Tag(
+        name = "checks",
+        description = "One check each: input in, figures and findings out. Lengths in mm, names end in their unit.")
 class CheckController {
     private static final String LIMITS_AND_FITS = "limits-and-fits";
     private static final String DIAMETER = "diameter";
@@ -67,12 +69,24 @@ class CheckController {
     private static final String TORQUE_PLAN = "torque-plan";
 
     /** The kinds there are. */
-    record Kinds(List<String> kinds) { }
+    record Kinds(List<String> kinds) {}
 
     @GetMapping
     @Operation(summary = "Lists the kinds of check")
     Kinds kinds() {
-        return new Kinds(List.of(LIMITS_AND_FITS, DIAMETER, THERMAL_FIT, LIP_SEAL_SIZE, LIP_SEAL, RUNNING_SURFACE, REMOVAL, DRIVER, SECTION, SEAT_SQUARENESS, TORQUE_PLAN, DIAGNOSIS));
+        return new Kinds(List.of(
+                LIMITS_AND_FITS,
+                DIAMETER,
+                THERMAL_FIT,
+                LIP_SEAL_SIZE,
+                LIP_SEAL,
+                RUNNING_SURFACE,
+                REMOVAL,
+                DRIVER,
+                SECTION,
+                SEAT_SQUARENESS,
+                TORQUE_PLAN,
+                DIAGNOSIS));
     }
 
     @PostMapping("/" + LIMITS_AND_FITS)
@@ -104,7 +118,9 @@ class CheckController {
     }
 
     @PostMapping("/" + LIP_SEAL)
-    @Operation(summary = "Which lip seal a place wants: operating point, candidates ranked, others struck out with their reason")
+    @Operation(
+            summary = "Which lip seal a place wants: operating point, candidates ranked, others struck out with their "
+                    + "reason")
     CheckAnswer<LipSealResult> lipSeal(@RequestBody LipSealInput input) {
         LipSealResult result = LipSealCheck.check(input);
         return CheckAnswer.of(LIP_SEAL, result, result.findings());

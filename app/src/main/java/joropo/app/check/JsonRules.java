@@ -27,15 +27,29 @@ import tools.jackson.databind.cfg.CoercionAction;
 import tools.jackson.databind.cfg.CoercionInputShape;
 import tools.jackson.databind.type.LogicalType;
 
-/** JSON is taken as it is written: no unknown names, no numbers as texts, no field twice; what is absent is left out of answers. */
+/**
+ * JSON is taken as it is written: no unknown names, no numbers as texts, no field twice; what is absent is left out of
+ * answers.
+ */
 @Configuration(proxyBeanMethods = false)
 class JsonRules {
-    private static final List<Class<?>> CHECK_RESULTS = List.of(LimitsAndFitsResult.class, DiameterResult.class, ThermalFitResult.class, LipSealSizeResult.class, LipSealResult.class,
-            RunningSurfaceResult.class, RemovalResult.class, DriverResult.class, SeatSquarenessResult.class, SectionResult.class, TorquePlanResult.class, DiagnosisResult.class);
+    private static final List<Class<?>> CHECK_RESULTS = List.of(
+            LimitsAndFitsResult.class,
+            DiameterResult.class,
+            ThermalFitResult.class,
+            LipSealSizeResult.class,
+            LipSealResult.class,
+            RunningSurfaceResult.class,
+            RemovalResult.class,
+            DriverResult.class,
+            SeatSquarenessResult.class,
+            SectionResult.class,
+            TorquePlanResult.class,
+            DiagnosisResult.class);
 
     /** Findings stand beside the results, not in them. */
     @JsonIgnoreProperties({"findings", "at20"})
-    private interface WithoutFindings { }
+    private interface WithoutFindings {}
 
     /** Limits are written beside the deviations they come from. */
     private interface WithLimits {
@@ -49,11 +63,15 @@ class JsonRules {
     @Bean
     JsonMapperBuilderCustomizer strictJson() {
         return b -> {
-            b.enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
-                    .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT).enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            b.enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                    .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                    .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                     .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_NULL));
-            b.withCoercionConfig(LogicalType.Textual, c -> c.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail)
-                    .setCoercion(CoercionInputShape.Float, CoercionAction.Fail).setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail));
+            b.withCoercionConfig(
+                    LogicalType.Textual, c -> c.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail)
+                            .setCoercion(CoercionInputShape.Float, CoercionAction.Fail)
+                            .setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail));
             b.withCoercionConfig(LogicalType.Enum, c -> c.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail));
             b.addMixIn(Deviations.class, WithLimits.class);
             SectionJson.addTo(b);

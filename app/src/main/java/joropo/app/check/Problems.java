@@ -30,22 +30,30 @@ class Problems extends ResponseEntityExceptionHandler {
     private static final int MOST_NAMED = 20;
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status,
-                                                                  WebRequest request) {
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         RefusedInput refused = cause(e, RefusedInput.class);
         DatabindException bound = cause(e, DatabindException.class);
         if (refused != null) {
             String path = bound == null ? "" : path(bound);
-            List<FieldError> errors = refused.errors().stream().map(r -> new FieldError(join(path, r.field()), r.message())).toList();
+            List<FieldError> errors = refused.errors().stream()
+                    .map(r -> new FieldError(join(path, r.field()), r.message()))
+                    .toList();
             return answer(HttpStatus.UNPROCESSABLE_ENTITY, "Values that cannot be judged", errors);
         }
         if (cause(e, BodyTooLarge.class) != null) {
             return answer(HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.MESSAGE, List.of());
         }
         if (bound != null) {
-            return answer(HttpStatus.BAD_REQUEST, "A field is not as expected", List.of(new FieldError(path(bound), words(bound))));
+            return answer(
+                    HttpStatus.BAD_REQUEST,
+                    "A field is not as expected",
+                    List.of(new FieldError(path(bound), words(bound))));
         }
-        return answer(HttpStatus.BAD_REQUEST, cause(e, JacksonException.class) == null ? "A JSON body is needed" : "The body is not JSON", List.of());
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                cause(e, JacksonException.class) == null ? "A JSON body is needed" : "The body is not JSON",
+                List.of());
     }
 
     @ExceptionHandler
@@ -66,15 +74,29 @@ class Problems extends ResponseEntityExceptionHandler {
 
     private static String words(DatabindException e) {
         if (e instanceof UnrecognizedPropertyException unknown) {
-            return "is not known here; known are " + unknown.getKnownPropertyIds().stream().map(String::valueOf).sorted().collect(Collectors.joining(", "));
+            return "is not known here; known are "
+                    + unknown.getKnownPropertyIds().stream()
+                            .map(String::valueOf)
+                            .sorted()
+                            .collect(Collectors.joining(", "));
         }
-        if (e instanceof InvalidFormatException format && format.getTargetType() != null && format.getTargetType().isEnum()) {
-            return "must be one of " + Arrays.stream(format.getTargetType().getEnumConstants()).map(String::valueOf).collect(Collectors.joining(", "));
+        if (e instanceof InvalidFormatException format
+                && format.getTargetType() != null
+                && format.getTargetType().isEnum()) {
+            return "must be one of "
+                    + Arrays.stream(format.getTargetType().getEnumConstants())
+                            .map(String::valueOf)
+                            .collect(Collectors.joining(", "));
         }
         if (e instanceof MismatchedInputException mismatch && mismatch.getTargetType() != null) {
             Class<?> wanted = mismatch.getTargetType();
-            return Number.class.isAssignableFrom(wanted) || wanted.isPrimitive() ? "must be a number" : wanted == String.class ? "must be a text"
-                    : Collection.class.isAssignableFrom(wanted) ? "must be a list" : "is not of the expected form";
+            return Number.class.isAssignableFrom(wanted) || wanted.isPrimitive()
+                    ? "must be a number"
+                    : wanted == String.class
+                            ? "must be a text"
+                            : Collection.class.isAssignableFrom(wanted)
+                                    ? "must be a list"
+                                    : "is not of the expected form";
         }
         return "is not of the expected form";
     }

@@ -36,26 +36,42 @@ class QuickController {
     }
 
     @GetMapping("/{kind}")
-    String check(@PathVariable String kind, @RequestParam Map<String, String> texts, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String check(
+            @PathVariable String kind,
+            @RequestParam Map<String, String> texts,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         return page(checks.view(kind(kind), texts, me), "", model);
     }
 
     @GetMapping("/driver.{format:svg|pdf|dxf}")
-    ResponseEntity<byte[]> driver(@PathVariable String format, @RequestParam Map<String, String> texts, @ModelAttribute(name = "me", binding = false) Person me) {
+    ResponseEntity<byte[]> driver(
+            @PathVariable String format,
+            @RequestParam Map<String, String> texts,
+            @ModelAttribute(name = "me", binding = false) Person me) {
         QuickResult result = checks.result(kind("driver"), texts, me);
         if (result == null || result.file() == null) {
             throw new NotFound("driver with these figures");
         }
-        return files.file(result.file(), DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), "driver", "Driver", "");
+        return files.file(
+                result.file(), DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), "driver", "Driver", "");
     }
 
     @PostMapping("/{kind}/take")
-    String take(@PathVariable String kind, @RequestParam Map<String, String> texts, @RequestParam String job, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String take(
+            @PathVariable String kind,
+            @RequestParam Map<String, String> texts,
+            @RequestParam String job,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             Stage stage = checks.take(kind(kind), texts, job, me);
             return "redirect:/jobs/" + job + "/" + stage.path();
         } catch (RefusedInput e) {
-            return page(checks.view(kind(kind), texts, me), "Not taken: it " + e.errors().get(0).message() + ".", model);
+            return page(
+                    checks.view(kind(kind), texts, me),
+                    "Not taken: it " + e.errors().get(0).message() + ".",
+                    model);
         }
     }
 

@@ -5,10 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.access.Person;
+import joropo.app.check.QuickView.GroupView;
 import joropo.app.job.JobLine;
 import joropo.app.job.JobService;
 import joropo.app.job.Stage;
-import joropo.app.check.QuickView.GroupView;
 import joropo.app.settings.SettingsService;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Errors;
@@ -40,23 +40,46 @@ class QuickService {
     }
 
     /** What was typed into a form, read. */
-    private record Sheet(QuickKind kind, Map<String, String> texts, LengthUnit unit, Map<String, Object> values, Map<String, String> errors) { }
+    private record Sheet(
+            QuickKind kind,
+            Map<String, String> texts,
+            LengthUnit unit,
+            Map<String, Object> values,
+            Map<String, String> errors) {}
 
     /** @param texts by field, with {@code unit} as the unit that bare lengths were typed in; empty: an empty form */
     QuickView view(QuickKind kind, Map<String, String> texts, Person person) {
         Shop shop = settings.shop();
         Sheet sheet = read(kind, texts, person, shop);
         QuickResult result = run(sheet, shop);
-        List<GroupView> groups = kind.groups().stream().map(g -> {
-            List<FormField> fields = g.fields().stream().map(f -> field(f, sheet, shop, person.unit())).toList();
-            return new GroupView(g.title(), g.folded() && fields.stream().allMatch(f -> f.text().isEmpty() && f.error() == null), fields);
-        }).toList();
-        List<JobLine> open = result == null || kind.intoJob().isEmpty() || !person.mayWork() ? List.of() : jobs.openJobs();
-        return new QuickView(kind.path(), kind.title(), kind.purpose(), kind.caution(), groups, sheet.errors(), result, query(sheet), open);
+        List<GroupView> groups = kind.groups().stream()
+                .map(g -> {
+                    List<FormField> fields = g.fields().stream()
+                            .map(f -> field(f, sheet, shop, person.unit()))
+                            .toList();
+                    return new GroupView(
+                            g.title(),
+                            g.folded() && fields.stream().allMatch(f -> f.text().isEmpty() && f.error() == null),
+                            fields);
+                })
+                .toList();
+        List<JobLine> open =
+                result == null || kind.intoJob().isEmpty() || !person.mayWork() ? List.of() : jobs.openJobs();
+        return new QuickView(
+                kind.path(),
+                kind.title(),
+                kind.purpose(),
+                kind.caution(),
+                groups,
+                sheet.errors(),
+                result,
+                query(sheet),
+                open);
     }
 
     /** The result alone; absent when nothing was typed or something is wrong. */
-    @Nullable QuickResult result(QuickKind kind, Map<String, String> texts, Person person) {
+    @Nullable
+    QuickResult result(QuickKind kind, Map<String, String> texts, Person person) {
         Shop shop = settings.shop();
         return run(read(kind, texts, person, shop), shop);
     }
@@ -68,16 +91,20 @@ class QuickService {
         try {
             return runs.run(sheet.kind(), sheet.values(), shop);
         } catch (RefusedInput e) {
-            Errors.byField(e).forEach((field, message) -> sheet.errors().putIfAbsent(sheet.kind().fields().anyMatch(f -> f.name().equals(field)) ? field : "", message));
+            Errors.byField(e).forEach((field, message) -> sheet.errors()
+                    .putIfAbsent(sheet.kind().fields().anyMatch(f -> f.name().equals(field)) ? field : "", message));
             return null;
         }
     }
 
     private static Sheet read(QuickKind kind, Map<String, String> texts, Person person, Shop shop) {
-        LengthUnit unit = "INCH".equals(texts.get(UNIT)) ? LengthUnit.INCH : "MM".equals(texts.get(UNIT)) ? LengthUnit.MM : person.unit();
+        LengthUnit unit = "INCH".equals(texts.get(UNIT))
+                ? LengthUnit.INCH
+                : "MM".equals(texts.get(UNIT)) ? LengthUnit.MM : person.unit();
         Map<String, Object> values = new LinkedHashMap<>();
         Map<String, String> errors = new LinkedHashMap<>();
-        boolean typed = kind.fields().anyMatch(f -> !texts.getOrDefault(f.name(), "").isBlank());
+        boolean typed =
+                kind.fields().anyMatch(f -> !texts.getOrDefault(f.name(), "").isBlank());
         kind.fields().forEach(f -> {
             String text = texts.getOrDefault(f.name(), "");
             if (text.isBlank()) {
@@ -99,7 +126,9 @@ class QuickService {
     private static FormField field(Field f, Sheet sheet, Shop shop, LengthUnit shown) {
         String text = sheet.texts().getOrDefault(f.name(), "").strip();
         boolean length = f.kind().isLength();
-        String onSheet = text.isEmpty() || !length || sheet.unit() == shown || Length.namesUnit(text) ? text : text + " " + sheet.unit().symbol();
+        String onSheet = text.isEmpty() || !length || sheet.unit() == shown || Length.namesUnit(text)
+                ? text
+                : text + " " + sheet.unit().symbol();
         Double mm = length ? (Double) sheet.values().get(f.name()) : null;
         return FormField.of(f, onSheet, f.offered(shop, text), sheet.errors().get(f.name()), mm);
     }
@@ -112,7 +141,12 @@ class QuickService {
                 link.queryParam(f.name(), "{" + f.name() + "}");
             }
         });
-        return sheet.values().isEmpty() ? "" : link.queryParam(UNIT, sheet.unit().name()).encode().buildAndExpand(sheet.texts()).toUriString();
+        return sheet.values().isEmpty()
+                ? ""
+                : link.queryParam(UNIT, sheet.unit().name())
+                        .encode()
+                        .buildAndExpand(sheet.texts())
+                        .toUriString();
     }
 
     /** Fills blank fields of a job with what was typed here. @return the stage where the first of them stands */
@@ -125,7 +159,9 @@ class QuickService {
         boolean bore = "BORE".equals(sheet.values().get("part"));
         kind.intoJob().forEach((own, field) -> {
             if (sheet.values().containsKey(own)) {
-                fill.put(bore ? field.replace("shaft", "bore") : field, texts.get(own).strip());
+                fill.put(
+                        bore ? field.replace("shaft", "bore") : field,
+                        texts.get(own).strip());
             }
         });
         List<String> size = new ArrayList<>();

@@ -8,11 +8,21 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A quick check as its page shows it.
- * @param result absent while nothing was typed or something is wrong, @param query the link's end that holds what was typed
+ *
+ * @param result absent while nothing was typed or something is wrong, @param query the link's end that holds what was
+ *     typed
  * @param jobs open jobs that it may be taken into; empty where nothing goes into a job
  */
-public record QuickView(String path, String title, String purpose, String caution, List<GroupView> groups, Map<String, String> errors, @Nullable QuickResult result,
-                        String query, List<JobLine> jobs) {
+public record QuickView(
+        String path,
+        String title,
+        String purpose,
+        String caution,
+        List<GroupView> groups,
+        Map<String, String> errors,
+        @Nullable QuickResult result,
+        String query,
+        List<JobLine> jobs) {
     /** Fields that belong together. */
-    public record GroupView(String title, boolean folded, List<FormField> fields) { }
+    public record GroupView(String title, boolean folded, List<FormField> fields) {}
 }

@@ -26,7 +26,15 @@ class SectionDrawingController {
 
     @PostMapping("/api/v1/drawings/section.{format:svg|pdf|dxf}")
     @Operation(summary = "Draws a section to scale, half a cut: as a picture, on a page, or as lines in mm")
-    ResponseEntity<byte[]> draw(@PathVariable String format, @RequestParam(defaultValue = "SHEET") Look.Paper paper, @RequestParam(defaultValue = "OUTSIDE_LEFT") Look.View view, @RequestBody Section section) {
-        return files.section(Drawn.of(section).with(new Look(paper, view, false, null)), DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), "section", "");
+    ResponseEntity<byte[]> draw(
+            @PathVariable String format,
+            @RequestParam(defaultValue = "SHEET") Look.Paper paper,
+            @RequestParam(defaultValue = "OUTSIDE_LEFT") Look.View view,
+            @RequestBody Section section) {
+        return files.section(
+                Drawn.of(section).with(new Look(paper, view, false, null)),
+                DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)),
+                "section",
+                "");
     }
 }

@@ -14,7 +14,8 @@ import org.jspecify.annotations.Nullable;
 @MappedTypes(CureQuarter.class)
 public class CureQuarterHandler extends BaseTypeHandler<CureQuarter> {
     @Override
-    public void setNonNullParameter(PreparedStatement statement, int i, CureQuarter value, JdbcType type) throws SQLException {
+    public void setNonNullParameter(PreparedStatement statement, int i, CureQuarter value, JdbcType type)
+            throws SQLException {
         statement.setString(i, value.toString());
     }
 

@@ -13,9 +13,9 @@ import org.springframework.context.annotation.Primary;
 import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 
 /**
- * One SQLite file in WAL: one writing connection, so that writers queue fairly, and four reading ones.
- * Reading services say {@code @Transactional(readOnly = true)}; everything else goes to the writer.
- * Each commit is on the disk before it is acknowledged (synchronous FULL).
+ * One SQLite file in WAL: one writing connection, so that writers queue fairly, and four reading ones. Reading services
+ * say {@code @Transactional(readOnly = true)}; everything else goes to the writer. Each commit is on the disk before it
+ * is acknowledged (synchronous FULL).
  */
 @Configuration(proxyBeanMethods = false)
 class DatabaseConfig {

@@ -5,10 +5,14 @@ import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
-/** Refuses to start when the writing connection is not as durable as promised: SQLite takes a misspelt pragma in silence. */
+/**
+ * Refuses to start when the writing connection is not as durable as promised: SQLite takes a misspelt pragma in
+ * silence.
+ */
 @Component
 class PragmaCheck implements SmartInitializingSingleton {
-    private static final Map<String, String> WANTED = Map.of("journal_mode", "wal", "synchronous", "2", "foreign_keys", "1");
+    private static final Map<String, String> WANTED =
+            Map.of("journal_mode", "wal", "synchronous", "2", "foreign_keys", "1");
 
     private final JdbcTemplate jdbc;
 
@@ -21,7 +25,8 @@ class PragmaCheck implements SmartInitializingSingleton {
         WANTED.forEach((pragma, wanted) -> {
             String found = jdbc.queryForObject("pragma " + pragma, String.class);
             if (!wanted.equalsIgnoreCase(found)) {
-                throw new IllegalStateException("The database must have " + pragma + " = " + wanted + ", found " + found);
+                throw new IllegalStateException(
+                        "The database must have " + pragma + " = " + wanted + ", found " + found);
             }
         });
     }

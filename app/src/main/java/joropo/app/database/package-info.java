@@ -1,7 +1,4 @@
-/**
- * The one SQLite file: pools, pragmas, time stamps.
- * Open {@link joropo.app.database.DatabaseConfig} first.
- */
+/** The one SQLite file: pools, pragmas, time stamps. Open {@link joropo.app.database.DatabaseConfig} first. */
 @NullMarked
 package joropo.app.database;
 

@@ -9,7 +9,10 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Primary;
 import org.springframework.stereotype.Component;
 
-/** Lets the demo's data be made in the past, each act a little later than the one before; afterwards it is the system's clock. */
+/**
+ * Lets the demo's data be made in the past, each act a little later than the one before; afterwards it is the system's
+ * clock.
+ */
 @Component
 @Primary
 @ConditionalOnProperty("joropo.demo")

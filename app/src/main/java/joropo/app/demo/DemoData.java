@@ -23,14 +23,15 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * A made-up mill with its machines, store and jobs over two seasons. Readings come from a fixed seed and jobs bear fixed days, so that
- * every screen looks the same each time. An existing database is left alone.
+ * A made-up mill with its machines, store and jobs over two seasons. Readings come from a fixed seed and jobs bear
+ * fixed days, so that every screen looks the same each time. An existing database is left alone.
  */
 @Component
 @ConditionalOnProperty("joropo.demo")
 class DemoData implements SmartInitializingSingleton {
     /** Its presence says that the data beside it are the demo's and may be thrown away. */
     private static final String MARKER = "DEMO";
+
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final Instant BEGINNING = Instant.parse("2024-10-01T12:00:00Z");
     private static final Instant STOCKTAKING = Instant.parse("2026-10-05T12:00:00Z");
@@ -44,7 +45,15 @@ class DemoData implements SmartInitializingSingleton {
     private final DemoClock clock;
     private final TransactionTemplate whole;
 
-    DemoData(JoropoSettings settings, PeopleService people, SettingsService workshop, DemoMill mill, DemoStore store, DemoJobs jobs, DemoClock clock, TransactionTemplate whole) {
+    DemoData(
+            JoropoSettings settings,
+            PeopleService people,
+            SettingsService workshop,
+            DemoMill mill,
+            DemoStore store,
+            DemoJobs jobs,
+            DemoClock clock,
+            TransactionTemplate whole) {
         this.settings = settings;
         this.people = people;
         this.workshop = workshop;
@@ -72,7 +81,10 @@ class DemoData implements SmartInitializingSingleton {
     }
 
     private void make() {
-        NewPerson lead = DemoPeople.ALL.stream().filter(p -> p.role() == Role.LEAD).findFirst().orElseThrow();
+        NewPerson lead = DemoPeople.ALL.stream()
+                .filter(p -> p.role() == Role.LEAD)
+                .findFirst()
+                .orElseThrow();
         people.addFirst(lead);
         DemoPeople.ALL.stream().filter(p -> !p.equals(lead)).forEach(p -> people.add(p, lead.name()));
         mill.make();
@@ -92,13 +104,31 @@ class DemoData implements SmartInitializingSingleton {
 
     /** What the workshop has of its own; one certificate has run out. */
     private void ownThings(long output) {
-        workshop.addGauge("Outside micrometer 25 to 50, no. 2", Gauge.OUTSIDE_MICROMETER, 0.003, "K-0412", LocalDate.of(2027, 3, 1), "jacinta");
-        workshop.addGauge("Bore gauge 60 to 75", Gauge.BORE_GAUGE_3, 0.004, "K-0398", LocalDate.of(2026, 9, 30), "jacinta");
+        workshop.addGauge(
+                "Outside micrometer 25 to 50, no. 2",
+                Gauge.OUTSIDE_MICROMETER,
+                0.003,
+                "K-0412",
+                LocalDate.of(2027, 3, 1),
+                "jacinta");
+        workshop.addGauge(
+                "Bore gauge 60 to 75", Gauge.BORE_GAUGE_3, 0.004, "K-0398", LocalDate.of(2026, 9, 30), "jacinta");
         for (double outside : new double[] {39.5, 51.5, 61.5, 89.0}) {
             workshop.addDriver(outside, "disc with handle", null, "jacinta");
         }
         workshop.addDriver(61.2, "with recess, for the sunk seat", output, "jacinta");
-        workshop.addFluid(new OwnFluid(0, "MILL_GEAR_460", "mill gear oil 460, EP", "EP_GEAR_OIL", "NBR:1 FKM:1", "fluid sheet 7, page 2", null), "jacinta");
-        workshop.addMaterial(new OwnMaterial(0, "NBR-K", "cold-proof compound", "NBR", -50, 95, "compound sheet 3", null), "jacinta");
+        workshop.addFluid(
+                new OwnFluid(
+                        0,
+                        "MILL_GEAR_460",
+                        "mill gear oil 460, EP",
+                        "EP_GEAR_OIL",
+                        "NBR:1 FKM:1",
+                        "fluid sheet 7, page 2",
+                        null),
+                "jacinta");
+        workshop.addMaterial(
+                new OwnMaterial(0, "NBR-K", "cold-proof compound", "NBR", -50, 95, "compound sheet 3", null),
+                "jacinta");
     }
 }

@@ -28,11 +28,28 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty("joropo.demo")
 class DemoJobs {
     private static final long SEED = 1963;
-    private static final List<String> PLAN = List.of("parts", "clean", "dry-trial", "way-round", "outside", "lip", "between", "edges", "start", "drive", "depth",
-            "free", "shaft", "print", "turn", "fill", "run");
+    private static final List<String> PLAN = List.of(
+            "parts",
+            "clean",
+            "dry-trial",
+            "way-round",
+            "outside",
+            "lip",
+            "between",
+            "edges",
+            "start",
+            "drive",
+            "depth",
+            "free",
+            "shaft",
+            "print",
+            "turn",
+            "fill",
+            "run");
 
     /** The hold points among them. */
-    private static final List<String> HOLDS = List.of("parts", "clean", "way-round", "depth", "free", "shaft", "turn", "run");
+    private static final List<String> HOLDS =
+            List.of("parts", "clean", "way-round", "depth", "free", "shaft", "turn", "run");
 
     private final PeopleService people;
     private final JobService jobs;
@@ -43,7 +60,14 @@ class DemoJobs {
     private final DemoClock clock;
     private final Random random = new Random(SEED);
 
-    DemoJobs(PeopleService people, JobService jobs, JobListsService lists, BenchService bench, SectionText sections, DemoMill mill, DemoClock clock) {
+    DemoJobs(
+            PeopleService people,
+            JobService jobs,
+            JobListsService lists,
+            BenchService bench,
+            SectionText sections,
+            DemoMill mill,
+            DemoClock clock) {
         this.people = people;
         this.jobs = jobs;
         this.lists = lists;
@@ -71,8 +95,10 @@ class DemoJobs {
         on("2026-11-24");
         Job stripped = jobs.open(mill.id("reducer output"), jacinta);
         stripping(stripped.number(), jacinta);
-        bench.openFor(stripped.id(), joropo.app.bench.Role.AS_FOUND, sections.read(text("roll-output-found.json")), jacinta);
-        bench.openFor(stripped.id(), joropo.app.bench.Role.PLANNED, sections.read(text("roll-output-kit.json")), jacinta);
+        bench.openFor(
+                stripped.id(), joropo.app.bench.Role.AS_FOUND, sections.read(text("roll-output-found.json")), jacinta);
+        bench.openFor(
+                stripped.id(), joropo.app.bench.Role.PLANNED, sections.read(text("roll-output-kit.json")), jacinta);
         bench.bringIn(text("tail-pulley.json"), marisol);
         String withdrawn = jobs.open(mill.id("gear end"), tobias).number();
         jobs.withdraw(withdrawn, "Plug above was loose, the seal is dry.", tobias);
@@ -111,7 +137,17 @@ class DemoJobs {
     }
 
     /** One signed job. @param sign seen on what came off, @param state of its lip */
-    private void past(String day, String position, Person who, double shaft, double bore, double width, double depth, String hours, String state, String sign) {
+    private void past(
+            String day,
+            String position,
+            Person who,
+            double shaft,
+            double bore,
+            double width,
+            double depth,
+            String hours,
+            String state,
+            String sign) {
         on(day);
         String number = jobs.open(mill.id(position), who).number();
         String size = fixed0(shaft) + "x" + fixed0(bore) + "x" + fixed0(width);
@@ -125,18 +161,98 @@ class DemoJobs {
     private void accepted(Person lead) {
         on("2025-12-16");
         String number = jobs.open(mill.id("centrifugal drive output"), lead).number();
-        through(number, lead, 50, 68, 8, 10.0, "50x68x8", "5300", "ONE_SIDED", Map.of("signLIP_ONE_SIDED", "SEEN"), HOLDS);
-        keep(number, Stage.SET, lead, texts("playMeasured", "0.32", "playLow", "0.05", "playHigh", "0.20", "tightened", "yes", "lockedUp", "yes", "locking", "TAB", "countedOut", "yes", "guardsBack", "yes"));
-        keep(number, Stage.PROVE, lead, texts("handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes"));
-        keep(number, Stage.SIGN, lead, texts("concession", "Axial play 0.32 mm, builder allows 0.20.", "concessionWhy", "bearings come in week 50", "concessionExpected", "dry until then", "concessionFallback",
-                "stop at the first drop, spare gear on the rack", "concessionLook", "2026-12-11", "recommendation", "New bearings for the output shaft; the seal will not last on this play."));
+        through(
+                number,
+                lead,
+                50,
+                68,
+                8,
+                10.0,
+                "50x68x8",
+                "5300",
+                "ONE_SIDED",
+                Map.of("signLIP_ONE_SIDED", "SEEN"),
+                HOLDS);
+        keep(
+                number,
+                Stage.SET,
+                lead,
+                texts(
+                        "playMeasured",
+                        "0.32",
+                        "playLow",
+                        "0.05",
+                        "playHigh",
+                        "0.20",
+                        "tightened",
+                        "yes",
+                        "lockedUp",
+                        "yes",
+                        "locking",
+                        "TAB",
+                        "countedOut",
+                        "yes",
+                        "guardsBack",
+                        "yes"));
+        keep(
+                number,
+                Stage.PROVE,
+                lead,
+                texts("handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes"));
+        keep(
+                number,
+                Stage.SIGN,
+                lead,
+                texts(
+                        "concession",
+                        "Axial play 0.32 mm, builder allows 0.20.",
+                        "concessionWhy",
+                        "bearings come in week 50",
+                        "concessionExpected",
+                        "dry until then",
+                        "concessionFallback",
+                        "stop at the first drop, spare gear on the rack",
+                        "concessionLook",
+                        "2026-12-11",
+                        "recommendation",
+                        "New bearings for the output shaft; the seal will not last on this play."));
         jobs.sign(number, lead);
     }
 
-    /** A job that waits for a part: the only lot of its seal is past its date; and nobody has looked at the breather, to which all points. */
+    /**
+     * A job that waits for a part: the only lot of its seal is past its date; and nobody has looked at the breather, to
+     * which all points.
+     */
     private void waiting(String number, Person who) {
-        keep(number, Stage.INTAKE, who, texts("symptom", "DRIPPING", "since", "since the first crushing day", "hours", "5900", "aboveSeen", "yes", "medium", "OIL", "fluid", "EP_GEAR_OIL",
-                "dirt", "DUST", "speed", "980", "rotation", "CW", "signWET_AT_HUB", "ABSENT", "signLEAKS_WARM", "SEEN", "signLEAKS_STANDING", "ABSENT"));
+        keep(
+                number,
+                Stage.INTAKE,
+                who,
+                texts(
+                        "symptom",
+                        "DRIPPING",
+                        "since",
+                        "since the first crushing day",
+                        "hours",
+                        "5900",
+                        "aboveSeen",
+                        "yes",
+                        "medium",
+                        "OIL",
+                        "fluid",
+                        "EP_GEAR_OIL",
+                        "dirt",
+                        "DUST",
+                        "speed",
+                        "980",
+                        "rotation",
+                        "CW",
+                        "signWET_AT_HUB",
+                        "ABSENT",
+                        "signLEAKS_WARM",
+                        "SEEN",
+                        "signLEAKS_STANDING",
+                        "ABSENT"));
         lists.propose(number, Stage.INTAKE, "lip-seal", who);
         lists.propose(number, Stage.INTAKE, "breather", who);
         lists.propose(number, Stage.INTAKE, "cover-gasket", who);
@@ -155,11 +271,58 @@ class DemoJobs {
         intake(number, who, "DRIPPING", "drips since the start of the season", "8760", "OIL", "DUST", "145", "CW");
         strip(number, who, "2.1", "IN", "WORN", "45 62 8, worn", Map.of());
         stripLog(number, who);
-        Map<String, String> texts = texts("shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.912", "shaftA2", "44.921", "shaftB1", "44.478",
-                "shaftB2", "1.7708 in", "boreGauge", "TELESCOPIC", "boreA1", "62,038", "boreA2", "62.041", "boreB1", "62.029", "boreB2", "62.033",
-                "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.52", "turningDepth", "14.6", "surface", "GROOVE_CATCHES",
-                "grooveDepth", "0.06", "grooveWidth", "1.3", "groundFrom", "-3", "groundTo", "17", "ra", "0.35", "housing", "ALUMINIUM", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
-        jobs.strike(number, Stage.MEASURE, new Posted("demo", 0, LengthUnit.MM, texts), "shaftB1", "half a turn misread", who);
+        Map<String, String> texts = texts(
+                "shaftGauge",
+                "OUTSIDE_MICROMETER",
+                "shaftA1",
+                "44.912",
+                "shaftA2",
+                "44.921",
+                "shaftB1",
+                "44.478",
+                "shaftB2",
+                "1.7708 in",
+                "boreGauge",
+                "TELESCOPIC",
+                "boreA1",
+                "62,038",
+                "boreA2",
+                "62.041",
+                "boreB1",
+                "62.029",
+                "boreB2",
+                "62.033",
+                "depthGauge",
+                "DEPTH_MICROMETER",
+                "stopDepth",
+                "10.52",
+                "turningDepth",
+                "14.6",
+                "surface",
+                "GROOVE_CATCHES",
+                "grooveDepth",
+                "0.06",
+                "grooveWidth",
+                "1.3",
+                "groundFrom",
+                "-3",
+                "groundTo",
+                "17",
+                "ra",
+                "0.35",
+                "housing",
+                "ALUMINIUM",
+                "shaftEnd",
+                "FULL_CHAMFER",
+                "entersFrom",
+                "IN");
+        jobs.strike(
+                number,
+                Stage.MEASURE,
+                new Posted("demo", 0, LengthUnit.MM, texts),
+                "shaftB1",
+                "half a turn misread",
+                who);
         texts.put("shaftB1", "44.978");
         type(number, Stage.MEASURE, who, texts);
     }
@@ -172,26 +335,115 @@ class DemoJobs {
     private void deciding(String number, Person who) {
         intake(number, who, "WET", "a week", "2200", "OIL", "DUST", "1450", "CCW");
         strip(number, who, "0.2", "OUT", "HARD", "25 40 7", Map.of());
-        measure(number, who, 25, 40, 8.1, "11.8", "GROOVE_CATCHES", "FULL_CHAMFER", "grooveDepth", "0.04", "grooveWidth", "1.1");
-        type(number, Stage.DECIDE, who, texts("size", "25x40x7", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "OUT", "remedy", "THIN_SLEEVE"));
+        measure(
+                number,
+                who,
+                25,
+                40,
+                8.1,
+                "11.8",
+                "GROOVE_CATCHES",
+                "FULL_CHAMFER",
+                "grooveDepth",
+                "0.04",
+                "grooveWidth",
+                "1.1");
+        type(
+                number,
+                Stage.DECIDE,
+                who,
+                texts(
+                        "size",
+                        "25x40x7",
+                        "layout",
+                        "DUST_LIP",
+                        "material",
+                        "HNBR",
+                        "caseType",
+                        "RUBBER",
+                        "mainLip",
+                        "OUT",
+                        "remedy",
+                        "THIN_SLEEVE"));
     }
 
     private void fitting(String number, Person who) {
         intake(number, who, "MILKY", "since the wash-down", "6100", "OIL", "MUD", "1470", "CCW");
         strip(number, who, "1.2", "IN", "ONE_SIDED", "35 52 8", Map.of());
         measure(number, who, 35, 52, 9.6, "13.2", "SMOOTH", "FULL_CHAMFER");
-        keep(number, Stage.DECIDE, who, texts("size", "35x52x8", "caseType", "RUBBER", "layout", "DUST_LIP", "material", "HNBR", "mainLip", "IN",
-                "chooseWhy", "No room for a pair, and this one lasted two seasons."));
+        keep(
+                number,
+                Stage.DECIDE,
+                who,
+                texts(
+                        "size",
+                        "35x52x8",
+                        "caseType",
+                        "RUBBER",
+                        "layout",
+                        "DUST_LIP",
+                        "material",
+                        "HNBR",
+                        "mainLip",
+                        "IN",
+                        "chooseWhy",
+                        "No room for a pair, and this one lasted two seasons."));
         settle(number, who);
         PLAN.subList(0, 10).forEach(step -> jobs.finishStep(number, step, null, null, who));
-        type(number, Stage.FIT, who, texts("fitGauge", "DEPTH_MICROMETER", "depth12", "1.72", "depth3", "1.64", "depth6", "1.49", "depth9", "1.58",
-                "gaugeCircle", "46"));
+        type(
+                number,
+                Stage.FIT,
+                who,
+                texts(
+                        "fitGauge",
+                        "DEPTH_MICROMETER",
+                        "depth12",
+                        "1.72",
+                        "depth3",
+                        "1.64",
+                        "depth6",
+                        "1.49",
+                        "depth9",
+                        "1.58",
+                        "gaugeCircle",
+                        "46"));
     }
 
     private void proving(String number, Person who) {
         through(number, who, 70, 90, 10, 12.4, "70x90x10", "5200", "WORN", Map.of(), PLAN);
-        keep(number, Stage.SET, who, texts("playMeasured", "0.12", "playLow", "0.05", "playHigh", "0.20", "bolts", "8", "boltTorque", "48", "torqueUnit", "NM", "figureFor", "DRY", "threads", "OILED", "tightened", "yes", "lockedUp", "yes",
-                "locking", "TAB", "lockingWay", "over the flat, away from the shaft", "countedOut", "yes", "guardsBack", "yes"));
+        keep(
+                number,
+                Stage.SET,
+                who,
+                texts(
+                        "playMeasured",
+                        "0.12",
+                        "playLow",
+                        "0.05",
+                        "playHigh",
+                        "0.20",
+                        "bolts",
+                        "8",
+                        "boltTorque",
+                        "48",
+                        "torqueUnit",
+                        "NM",
+                        "figureFor",
+                        "DRY",
+                        "threads",
+                        "OILED",
+                        "tightened",
+                        "yes",
+                        "lockedUp",
+                        "yes",
+                        "locking",
+                        "TAB",
+                        "lockingWay",
+                        "over the flat, away from the shaft",
+                        "countedOut",
+                        "yes",
+                        "guardsBack",
+                        "yes"));
         for (int bolt : new int[] {1, 5, 3, 7, 2, 6, 4, 8}) {
             jobs.tick(number, 1, bolt, 10.8, who);
         }
@@ -208,36 +460,174 @@ class DemoJobs {
     }
 
     private void closing(String number, Person who, Map<String, String> sign) {
-        keep(number, Stage.SET, who, texts("playMeasured", "0.1", "playLow", "0.05", "playHigh", "0.2", "tightened", "yes", "lockedUp", "yes", "locking", "TAB",
-                "countedOut", "yes", "guardsBack", "yes"));
-        keep(number, Stage.PROVE, who, texts("handTurn", "EVEN", "firstRun", "DRY", "proveNote", "dry after two hours at full load", "levelRight", "yes", "breatherFree", "yes"));
+        keep(
+                number,
+                Stage.SET,
+                who,
+                texts(
+                        "playMeasured",
+                        "0.1",
+                        "playLow",
+                        "0.05",
+                        "playHigh",
+                        "0.2",
+                        "tightened",
+                        "yes",
+                        "lockedUp",
+                        "yes",
+                        "locking",
+                        "TAB",
+                        "countedOut",
+                        "yes",
+                        "guardsBack",
+                        "yes"));
+        keep(
+                number,
+                Stage.PROVE,
+                who,
+                texts(
+                        "handTurn",
+                        "EVEN",
+                        "firstRun",
+                        "DRY",
+                        "proveNote",
+                        "dry after two hours at full load",
+                        "levelRight",
+                        "yes",
+                        "breatherFree",
+                        "yes"));
         keep(number, Stage.SIGN, who, sign);
     }
 
-    private void through(String number, Person who, double shaft, double bore, double width, double depth, String size, String hours, String state, Map<String, String> signs, List<String> steps) {
+    private void through(
+            String number,
+            Person who,
+            double shaft,
+            double bore,
+            double width,
+            double depth,
+            String size,
+            String hours,
+            String state,
+            Map<String, String> signs,
+            List<String> steps) {
         intake(number, who, "DRIPPING", "two weeks", hours, "OIL", "DUST", "145", "CW");
         strip(number, who, "0.4", "IN", state, size.replace('x', ' '), signs);
         measure(number, who, shaft, bore, depth, fixed(depth + 4), "SMOOTH", "FULL_CHAMFER");
-        keep(number, Stage.DECIDE, who, texts("size", size, "caseType", "RUBBER", "layout", "DUST_LIP", "material", "HNBR", "mainLip", "IN", "chooseWhy", "As its builder fitted it."));
+        keep(
+                number,
+                Stage.DECIDE,
+                who,
+                texts(
+                        "size",
+                        size,
+                        "caseType",
+                        "RUBBER",
+                        "layout",
+                        "DUST_LIP",
+                        "material",
+                        "HNBR",
+                        "mainLip",
+                        "IN",
+                        "chooseWhy",
+                        "As its builder fitted it."));
         settle(number, who);
         steps.forEach(step -> jobs.finishStep(number, step, null, null, who));
         double target = depth - width;
-        keep(number, Stage.FIT, who, texts("fitGauge", "DEPTH_MICROMETER", "depth12", fixed(target - 0.01), "depth3", fixed(target + 0.01),
-                "depth6", fixed(target - 0.02), "depth9", fixed(target), "gaugeCircle", fixed(bore - 8)));
+        keep(
+                number,
+                Stage.FIT,
+                who,
+                texts(
+                        "fitGauge",
+                        "DEPTH_MICROMETER",
+                        "depth12",
+                        fixed(target - 0.01),
+                        "depth3",
+                        fixed(target + 0.01),
+                        "depth6",
+                        fixed(target - 0.02),
+                        "depth9",
+                        fixed(target),
+                        "gaugeCircle",
+                        fixed(bore - 8)));
     }
 
     private void settle(String number, Person who) {
-        lists.decide(number, "lip-seal", PartState.NEW, null, "bought in, batch G-" + (2000 + random.nextInt(900)) + ", cured 1Q2025", "", who);
+        lists.decide(
+                number,
+                "lip-seal",
+                PartState.NEW,
+                null,
+                "bought in, batch G-" + (2000 + random.nextInt(900)) + ", cured 1Q2025",
+                "",
+                who);
     }
 
-    private void intake(String number, Person who, String symptom, String since, String hours, String medium, String dirt, String speed, String rotation) {
-        keep(number, Stage.INTAKE, who, texts("symptom", symptom, "since", since, "hours", hours, "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes",
-                "medium", medium, "fluid", "EP_GEAR_OIL", "dirt", dirt, "speed", speed, "rotation", rotation));
+    private void intake(
+            String number,
+            Person who,
+            String symptom,
+            String since,
+            String hours,
+            String medium,
+            String dirt,
+            String speed,
+            String rotation) {
+        keep(
+                number,
+                Stage.INTAKE,
+                who,
+                texts(
+                        "symptom",
+                        symptom,
+                        "since",
+                        since,
+                        "hours",
+                        hours,
+                        "levelSeen",
+                        "yes",
+                        "breatherSeen",
+                        "yes",
+                        "aboveSeen",
+                        "yes",
+                        "medium",
+                        medium,
+                        "fluid",
+                        "EP_GEAR_OIL",
+                        "dirt",
+                        dirt,
+                        "speed",
+                        speed,
+                        "rotation",
+                        rotation));
     }
 
-    private void strip(String number, Person who, String depth, String facing, String state, String marking, Map<String, String> signs) {
-        Map<String, String> texts = texts("isolated", "yes", "locked", "yes", "pressureOff", "yes", "foundDepth", depth, "foundFacing", facing,
-                "foundState", state, "marking", marking, "drained", "DARK");
+    private void strip(
+            String number,
+            Person who,
+            String depth,
+            String facing,
+            String state,
+            String marking,
+            Map<String, String> signs) {
+        Map<String, String> texts = texts(
+                "isolated",
+                "yes",
+                "locked",
+                "yes",
+                "pressureOff",
+                "yes",
+                "foundDepth",
+                depth,
+                "foundFacing",
+                facing,
+                "foundState",
+                state,
+                "marking",
+                marking,
+                "drained",
+                "DARK");
         texts.putAll(signs);
         keep(number, Stage.STRIP, who, texts);
     }
@@ -246,11 +636,35 @@ class DemoJobs {
     private void stripLog(String number, Person who) {
         long cover = off(number, who, "COVER", "guard of the coupling", "mark", "two dots at 12");
         lists.remove(number, "WASHER", "plain washers, 4", cover, who);
-        off(number, who, "COUPLING", "torque arm and bush", "faced", "OUT", "mark", "line across the joint", "clock", "12");
+        off(
+                number,
+                who,
+                "COUPLING",
+                "torque arm and bush",
+                "faced",
+                "OUT",
+                "mark",
+                "line across the joint",
+                "clock",
+                "12");
         off(number, who, "KEY", "key 14x9", "condition", "one edge pressed");
         off(number, who, "RETAINING_RING", "", "place", "0.4", "thickness", "2", "condition", "open ends at 6");
         off(number, who, "WASHER", "washer under the ring", "thickness", "1.5");
-        off(number, who, "LIP_SEAL", "", "faced", "IN", "place", "2.1", "thickness", "8", "marking", "45 62 8", "condition", "lip worn to a wide band");
+        off(
+                number,
+                who,
+                "LIP_SEAL",
+                "",
+                "faced",
+                "IN",
+                "place",
+                "2.1",
+                "thickness",
+                "8",
+                "marking",
+                "45 62 8",
+                "condition",
+                "lip worn to a wide band");
     }
 
     private long off(String number, Person who, String kind, String name, String... noted) {
@@ -259,11 +673,55 @@ class DemoJobs {
         return id;
     }
 
-    private void measure(String number, Person who, double shaft, double bore, double depth, String turning, String surface, String end, String... more) {
-        Map<String, String> texts = texts("shaftGauge", "OUTSIDE_MICROMETER", "boreGauge", "BORE_GAUGE_3", "depthGauge", "DEPTH_MICROMETER",
-                "stopDepth", fixed(depth), "turningDepth", turning, "groundFrom", "-4", "groundTo", fixed(depth + 6), "surface", surface,
-                "shaftEnd", end, "entersFrom", "IN", "housing", "ALUMINIUM", "ra", "0.35", "hrc", "58", "leadAdvance", "0", "leadTurns", "20", "runoutTir", "0.03", "offset", "0.05",
-                "partC", "22", "gaugeC", "22");
+    private void measure(
+            String number,
+            Person who,
+            double shaft,
+            double bore,
+            double depth,
+            String turning,
+            String surface,
+            String end,
+            String... more) {
+        Map<String, String> texts = texts(
+                "shaftGauge",
+                "OUTSIDE_MICROMETER",
+                "boreGauge",
+                "BORE_GAUGE_3",
+                "depthGauge",
+                "DEPTH_MICROMETER",
+                "stopDepth",
+                fixed(depth),
+                "turningDepth",
+                turning,
+                "groundFrom",
+                "-4",
+                "groundTo",
+                fixed(depth + 6),
+                "surface",
+                surface,
+                "shaftEnd",
+                end,
+                "entersFrom",
+                "IN",
+                "housing",
+                "ALUMINIUM",
+                "ra",
+                "0.35",
+                "hrc",
+                "58",
+                "leadAdvance",
+                "0",
+                "leadTurns",
+                "20",
+                "runoutTir",
+                "0.03",
+                "offset",
+                "0.05",
+                "partC",
+                "22",
+                "gaugeC",
+                "22");
         texts.putAll(texts(more));
         for (String plane : List.of("A1", "A2", "B1", "B2")) {
             texts.put("shaft" + plane, fixed3(shaft - 0.03 - 0.012 * random.nextDouble()));
@@ -277,7 +735,8 @@ class DemoJobs {
     }
 
     private void keep(String number, Stage stage, Person who, Map<String, String> texts) {
-        if (!jobs.keep(number, stage, new Posted("demo", 0, LengthUnit.MM, texts), who).kept()) {
+        if (!jobs.keep(number, stage, new Posted("demo", 0, LengthUnit.MM, texts), who)
+                .kept()) {
             throw new IllegalStateException("Demo job " + number + ", " + stage + " was not kept");
         }
     }

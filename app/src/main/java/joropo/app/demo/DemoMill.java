@@ -68,7 +68,11 @@ class DemoMill {
         other(PartKind.MECHANICAL_SEAL, "mechanical seal", 55, 75, Medium.PRODUCT, 72.0);
         lip("gear case output", 60, 80, Dirt.DUST, Rotation.CCW, 72);
         lip("gear case input", 40, 55, Dirt.DUST, Rotation.CW, 960);
-        machine("hydraulics ", "Roll-loading hydraulics", "milling hall", "Accumulators: let go of the pressure first.");
+        machine(
+                "hydraulics ",
+                "Roll-loading hydraulics",
+                "milling hall",
+                "Accumulators: let go of the pressure first.");
         other(PartKind.CHEVRON, "rod seal, mill 1", 90, 110, Medium.OIL, null);
         other(PartKind.CHEVRON, "rod seal, mill 2", 90, 110, Medium.OIL, null);
         other(PartKind.O_RING, "cylinder head, mill 2", 140, 150, Medium.OIL, null);
@@ -100,7 +104,17 @@ class DemoMill {
     }
 
     private void oneWay(String name, double shaft, double bore, double speed) {
-        add(new NewPosition(PartKind.LIP_SEAL, name, shaft, bore, Medium.OIL, Dirt.DUST, Rotation.CW, speed, true, "Backstop behind the gear."));
+        add(new NewPosition(
+                PartKind.LIP_SEAL,
+                name,
+                shaft,
+                bore,
+                Medium.OIL,
+                Dirt.DUST,
+                Rotation.CW,
+                speed,
+                true,
+                "Backstop behind the gear."));
     }
 
     private void other(PartKind kind, String name, double shaft, double bore, Medium medium, @Nullable Double speed) {

@@ -13,7 +13,10 @@ import joropo.core.material.CureQuarter;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
-/** The store of the made-up mill. Cure quarters are counted back from today, so that the same two lots are past their date whenever it is made. */
+/**
+ * The store of the made-up mill. Cure quarters are counted back from today, so that the same two lots are past their
+ * date whenever it is made.
+ */
 @Component
 @ConditionalOnProperty("joropo.demo")
 class DemoStore {
@@ -32,7 +35,9 @@ class DemoStore {
         LocalDate today = LocalDate.now(ZoneId.systemDefault());
         try (var in = DemoStore.class.getResourceAsStream("/demo/lots.csv")) {
             String lots = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            csv.take(QUARTERS_BACK.matcher(lots).replaceAll(m -> back(m, today)), people.find("jacinta").orElseThrow());
+            csv.take(
+                    QUARTERS_BACK.matcher(lots).replaceAll(m -> back(m, today)),
+                    people.find("jacinta").orElseThrow());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

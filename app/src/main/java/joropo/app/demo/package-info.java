@@ -1,6 +1,6 @@
 /**
- * Demo data of a made-up sugar mill, made through the same services that people use.
- * Open {@link joropo.app.demo.DemoData} first.
+ * Demo data of a made-up sugar mill, made through the same services that people use. Open
+ * {@link joropo.app.demo.DemoData} first.
  */
 @NullMarked
 package joropo.app.demo;

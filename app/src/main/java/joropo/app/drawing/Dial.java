@@ -11,15 +11,17 @@ public final class Dial {
     private static final double RIM = 66;
     private static final double FIGURES = 90;
 
-    private Dial() { }
+    private Dial() {}
 
     /** One reading. @param angleDeg clockwise from 12 */
-    public record Reading(double angleDeg, double depthMm) { }
+    public record Reading(double angleDeg, double depthMm) {}
 
     /** @param tapDeg where to tap, clockwise from 12; absent: nowhere, @param words said to those who do not see it */
     public static String svg(List<Reading> readings, @Nullable Double tapDeg, String words, String prefix) {
         var svg = new Svg(prefix);
-        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section dial\" viewBox=\"0 0 " + Svg.n(SIZE) + " " + Svg.n(SIZE) + "\" role=\"img\" focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">")
+        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section dial\" viewBox=\"0 0 " + Svg.n(SIZE) + " "
+                        + Svg.n(SIZE) + "\" role=\"img\" focusable=\"false\" color=\"#17332c\" aria-labelledby=\""
+                        + svg.id("t") + "\">")
                 .raw("<title id=\"" + svg.id("t") + "\">" + Svg.escape(words) + "</title>");
         svg.rect(Ink.PAPER, 0, 0, SIZE, SIZE);
         svg.circle(Ink.BALL, MIDDLE, MIDDLE, RIM);

@@ -11,7 +11,10 @@ import joropo.core.lipseal.TurnedPart;
 import joropo.core.lipseal.TurnedPart.Cylinder;
 import joropo.core.units.Length;
 
-/** The driver as a turned part: cut along its axis with the pressing face left, seen on that face right, with every figure a lathe needs. */
+/**
+ * The driver as a turned part: cut along its axis with the pressing face left, seen on that face right, with every
+ * figure a lathe needs.
+ */
 public final class DriverDrawing {
     private static final double HATCH_MM = 4;
     private static final double SAME_MM = 1e-6;
@@ -66,19 +69,31 @@ public final class DriverDrawing {
             }
             hatch(from, to, ri, ro);
         }
-        out.line(Layer.OUTLINE, part.lengthMm(), -radiusAt(part.outer(), part.lengthMm() - SAME_MM), part.lengthMm(), radiusAt(part.outer(), part.lengthMm() - SAME_MM));
+        out.line(
+                Layer.OUTLINE,
+                part.lengthMm(),
+                -radiusAt(part.outer(), part.lengthMm() - SAME_MM),
+                part.lengthMm(),
+                radiusAt(part.outer(), part.lengthMm() - SAME_MM));
         out.centreLine(-text, 0, part.lengthMm() + text, 0);
     }
 
     private static double radiusAt(List<Cylinder> stretches, double x) {
-        return stretches.stream().filter(c -> x >= c.fromMm() - SAME_MM / 2 && x < c.toMm() - SAME_MM / 2).mapToDouble(c -> c.diameterMm() / 2).findFirst().orElse(0);
+        return stretches.stream()
+                .filter(c -> x >= c.fromMm() - SAME_MM / 2 && x < c.toMm() - SAME_MM / 2)
+                .mapToDouble(c -> c.diameterMm() / 2)
+                .findFirst()
+                .orElse(0);
     }
 
     private void mirrored(double x1, double y1, double x2, double y2) {
         out.line(Layer.OUTLINE, x1, y1, x2, y2).line(Layer.OUTLINE, x1, -y1, x2, -y2);
     }
 
-    /** Lines at 45° through the cut walls; one family for the whole part, so that they run through from stretch to stretch. */
+    /**
+     * Lines at 45° through the cut walls; one family for the whole part, so that they run through from stretch to
+     * stretch.
+     */
     private void hatch(double from, double to, double ri, double ro) {
         for (int side : new int[] {-1, 1}) {
             double low = side > 0 ? ri : -ro;
@@ -116,24 +131,33 @@ public final class DriverDrawing {
     }
 
     private List<Double> back() {
-        return distinct(c -> c.fromMm() >= SAME_MM).stream().filter(d -> front().stream().noneMatch(f -> Math.abs(f - d) < SAME_MM)).toList();
+        return distinct(c -> c.fromMm() >= SAME_MM).stream()
+                .filter(d -> front().stream().noneMatch(f -> Math.abs(f - d) < SAME_MM))
+                .toList();
     }
 
     private List<Double> distinct(Predicate<Cylinder> which) {
         List<Cylinder> all = new ArrayList<>(part.outer());
         all.addAll(part.inner());
-        return all.stream().filter(which).map(Cylinder::diameterMm).distinct().sorted(Comparator.naturalOrder()).toList();
+        return all.stream()
+                .filter(which)
+                .map(Cylinder::diameterMm)
+                .distinct()
+                .sorted(Comparator.naturalOrder())
+                .toList();
     }
 
     private void row(List<Double> diameters, int side, double edge) {
         for (int i = 0; i < diameters.size(); i++) {
             double d = diameters.get(i);
             double x = edge + side * (3 * text + 6 * text * i);
-            out.line(Layer.DIMENSION, edge + side * text / 2, d / 2, x + side * text / 2, d / 2).line(Layer.DIMENSION, edge + side * text / 2, -d / 2, x + side * text / 2, -d / 2);
+            out.line(Layer.DIMENSION, edge + side * text / 2, d / 2, x + side * text / 2, d / 2)
+                    .line(Layer.DIMENSION, edge + side * text / 2, -d / 2, x + side * text / 2, -d / 2);
             out.line(Layer.DIMENSION, x, -d / 2, x, d / 2);
             tick(x, d / 2);
             tick(x, -d / 2);
-            out.text(x, radius + text, text, true, "Ø " + Length.show(d, 2)).line(Layer.DIMENSION, x, d / 2, x, radius + text * 0.7);
+            out.text(x, radius + text, text, true, "Ø " + Length.show(d, 2))
+                    .line(Layer.DIMENSION, x, d / 2, x, radius + text * 0.7);
         }
     }
 
@@ -143,7 +167,9 @@ public final class DriverDrawing {
         part.inner().forEach(c -> ends.add(c.toMm()));
         double y = -radius - 2.2 * text;
         for (double end : ends) {
-            out.line(Layer.DIMENSION, 0, y, end, y).line(Layer.DIMENSION, 0, -radius - text / 2, 0, y - text / 2).line(Layer.DIMENSION, end, -radius - text / 2, end, y - text / 2);
+            out.line(Layer.DIMENSION, 0, y, end, y)
+                    .line(Layer.DIMENSION, 0, -radius - text / 2, 0, y - text / 2)
+                    .line(Layer.DIMENSION, end, -radius - text / 2, end, y - text / 2);
             tick(0, y);
             tick(end, y);
             out.text(end + text, y - text / 3, text, false, Length.show(end, 2));
@@ -159,7 +185,11 @@ public final class DriverDrawing {
     private void words(String heading) {
         double y = out.bottom() - 2.6 * text;
         double x = out.left();
-        for (String line : List.of(heading, "pressing face left, square within 0.02", "edges broken 0.5; aluminium or hard plastic", "all dimensions in mm")) {
+        for (String line : List.of(
+                heading,
+                "pressing face left, square within 0.02",
+                "edges broken 0.5; aluminium or hard plastic",
+                "all dimensions in mm")) {
             out.text(x, y, text, false, line);
             y -= 1.7 * text;
         }

@@ -6,31 +6,47 @@ import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 
 /**
- * From mm (x inward from the datum face, r from the axis) to units of the picture: lower half, outside left, equal scale both ways.
- * The shaft's middle is broken out, so that the seal stands large whatever the shaft measures.
+ * From mm (x inward from the datum face, r from the axis) to units of the picture: lower half, outside left, equal
+ * scale both ways. The shaft's middle is broken out, so that the seal stands large whatever the shaft measures.
  */
 record Frame(Look.Paper paper, double scale, double datumX, double shaftR) {
     private static final double LARGEST = 14;
     private static final double SMALLEST = 0.05;
     /** Where the centre line and the break of the shaft lie over its surface. */
     private static final double CENTRE_OVER = 90;
+
     private static final double BREAK_OVER = 74;
-    /** What lies further out than this, over the length of the stack, is cut off by the edge (a slinger on a long shaft). */
+    /**
+     * What lies further out than this, over the length of the stack, is cut off by the edge (a slinger on a long
+     * shaft).
+     */
     private static final double PROUD_AT_MOST = 0.6;
 
     static Frame of(Section section, double stopMm, Look.Paper paper) {
         double h = (section.boreDiameterMm() - section.shaftDiameterMm()) / 2;
-        double deepest = Math.max(stopMm, section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0));
-        double outermost = section.boreItems().stream().mapToDouble(BoreItem::fromMm).min().orElse(0);
-        double proud = Math.max(-outermost, Math.min(PROUD_AT_MOST * deepest, -section.shaftItems().stream().filter(i -> i instanceof ShaftItem.Slinger || i instanceof ShaftItem.LocatingRing)
-                .mapToDouble(ShaftItem::fromMm).min().orElse(0)));
+        double deepest = Math.max(
+                stopMm,
+                section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0));
+        double outermost =
+                section.boreItems().stream().mapToDouble(BoreItem::fromMm).min().orElse(0);
+        double proud = Math.max(
+                -outermost,
+                Math.min(
+                        PROUD_AT_MOST * deepest,
+                        -section.shaftItems().stream()
+                                .filter(i -> i instanceof ShaftItem.Slinger || i instanceof ShaftItem.LocatingRing)
+                                .mapToDouble(ShaftItem::fromMm)
+                                .min()
+                                .orElse(0)));
         double scale = Math.min(LARGEST, Math.min(paper.roomR / h, paper.roomX / Math.max(deepest, 1)));
         if (proud > 0) {
             scale = Math.min(scale, paper.roomProud / proud);
         }
         scale = Math.max(SMALLEST, scale);
         // a short stack stands in the middle of a wide paper
-        double datumX = paper == Look.Paper.WIDE ? Math.max(paper.datumX, (paper.width - deepest * scale) / 2 - 60) : paper.datumX;
+        double datumX = paper == Look.Paper.WIDE
+                ? Math.max(paper.datumX, (paper.width - deepest * scale) / 2 - 60)
+                : paper.datumX;
         return new Frame(paper, scale, datumX, section.shaftDiameterMm() / 2);
     }
 

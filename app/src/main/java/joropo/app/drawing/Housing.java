@@ -6,7 +6,10 @@ import java.util.List;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 
-/** The housing with its bore, steps and shoulders, and the room behind the last stop; a stop that was not read is left out. */
+/**
+ * The housing with its bore, steps and shoulders, and the room behind the last stop; a stop that was not read is left
+ * out.
+ */
 final class Housing {
     private static final double LEAD_IN = 14;
     private static final double LEAD_IN_RISE = 5;
@@ -14,7 +17,10 @@ final class Housing {
     private static final double CAVITY_DROP = 38;
     private static final double WAVE = 22;
     private static final double SLACK = 0.005;
-    /** How far a stop reaches from the bore towards the shaft, over the height of the seal, when its diameter is not known. */
+    /**
+     * How far a stop reaches from the bore towards the shaft, over the height of the seal, when its diameter is not
+     * known.
+     */
     private static final double STOP_REACH = 0.5;
 
     private final Drawn drawn;
@@ -75,7 +81,9 @@ final class Housing {
         p.add(new Point(x0, boreY + LEAD_IN_RISE));
         p.add(new Point(x0 + leadIn, boreY));
         double y = boreY;
-        for (BoreItem item : section.boreItems().stream().sorted(Comparator.comparing(BoreItem::fromMm)).toList()) {
+        for (BoreItem item : section.boreItems().stream()
+                .sorted(Comparator.comparing(BoreItem::fromMm))
+                .toList()) {
             double x = frame.x(item.fromMm());
             if (x <= x0 + leadIn || item.fromMm() > drawn.stopMm() - SLACK) {
                 continue;
@@ -90,8 +98,12 @@ final class Housing {
         }
         p.add(new Point(stop, y));
         if (drawn.stopRead()) {
-            double top = section.boreItems().stream().filter(i -> i instanceof BoreItem.Shoulder && Math.abs(i.fromMm() - drawn.stopMm()) < SLACK).map(BoreItem.Shoulder.class::cast).findFirst()
-                    .map(this::stopTop).orElse(boreY - STOP_REACH * (boreY - frame.shaftY()));
+            double top = section.boreItems().stream()
+                    .filter(i -> i instanceof BoreItem.Shoulder && Math.abs(i.fromMm() - drawn.stopMm()) < SLACK)
+                    .map(BoreItem.Shoulder.class::cast)
+                    .findFirst()
+                    .map(this::stopTop)
+                    .orElse(boreY - STOP_REACH * (boreY - frame.shaftY()));
             p.add(new Point(stop, top + 4));
             p.add(new Point(stop + 3, top));
             p.add(new Point(stop + STOP_THICK - 4, top));
@@ -112,11 +124,17 @@ final class Housing {
     }
 
     private double nextAfter(BoreItem item) {
-        return section.boreItems().stream().filter(i -> i.fromMm() > item.fromMm() + SLACK).mapToDouble(BoreItem::fromMm).min().orElse(drawn.stopMm());
+        return section.boreItems().stream()
+                .filter(i -> i.fromMm() > item.fromMm() + SLACK)
+                .mapToDouble(BoreItem::fromMm)
+                .min()
+                .orElse(drawn.stopMm());
     }
 
     double stopTop(BoreItem.Shoulder shoulder) {
-        return shoulder.insideDiameterMm() == null ? boreY - STOP_REACH * (boreY - frame.shaftY()) : Math.max(frame.shaftY(), frame.y(shoulder.insideDiameterMm() / 2));
+        return shoulder.insideDiameterMm() == null
+                ? boreY - STOP_REACH * (boreY - frame.shaftY())
+                : Math.max(frame.shaftY(), frame.y(shoulder.insideDiameterMm() / 2));
     }
 
     private void wave(double y) {
@@ -124,7 +142,14 @@ final class Housing {
         int n = 0;
         for (double x = mouthX(); x < frame.width(); x += WAVE) {
             double end = Math.min(x + WAVE, frame.width());
-            d.append('Q').append(Svg.n((x + end) / 2)).append(' ').append(Svg.n(y + (n++ % 2 == 0 ? 6 : -6))).append(' ').append(Svg.n(end)).append(' ').append(Svg.n(y));
+            d.append('Q')
+                    .append(Svg.n((x + end) / 2))
+                    .append(' ')
+                    .append(Svg.n(y + (n++ % 2 == 0 ? 6 : -6)))
+                    .append(' ')
+                    .append(Svg.n(end))
+                    .append(' ')
+                    .append(Svg.n(y));
         }
         svg.path(Ink.PAPER, d + "V" + Svg.n(y + 14) + "H" + Svg.n(mouthX()) + "Z");
         svg.path(Ink.THIN, d.toString());

@@ -4,8 +4,8 @@ import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One kind of line or fill. The attributes carry print and the light page; the page's style sheet recolours by the class.
- * Colours are six digits and nothing else, since the printer knows no other form.
+ * One kind of line or fill. The attributes carry print and the light page; the page's style sheet recolours by the
+ * class. Colours are six digits and nothing else, since the printer knows no other form.
  */
 enum Ink {
     PAPER("paper", "#f5efe3", null, 0),
@@ -60,7 +60,10 @@ enum Ink {
 
     Ink(String css, @Nullable String fill, @Nullable String stroke, double width) {
         this.attributes = " class=\"" + css + "\" fill=\"" + (fill == null ? "none" : fill) + "\""
-                + (stroke == null ? "" : " stroke=\"" + stroke + "\" stroke-width=\"" + String.format(Locale.ROOT, "%.1f", width) + "\"");
+                + (stroke == null
+                        ? ""
+                        : " stroke=\"" + stroke + "\" stroke-width=\"" + String.format(Locale.ROOT, "%.1f", width)
+                                + "\"");
     }
 
     String attributes() {

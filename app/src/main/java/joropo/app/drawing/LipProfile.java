@@ -10,8 +10,8 @@ import joropo.core.section.Profile;
 import joropo.core.section.Ribs;
 
 /**
- * The outline of a lip seal for any size, in mm: s runs from the back (0) to the open side (width), v from the shaft outward.
- * W points scale with the width (web, case, dust lip), H points keep the head's shape about the lip.
+ * The outline of a lip seal for any size, in mm: s runs from the back (0) to the open side (width), v from the shaft
+ * outward. W points scale with the width (web, case, dust lip), H points keep the head's shape about the lip.
  */
 final class LipProfile {
     private static final int CURVE_STEPS = 7;
@@ -148,19 +148,37 @@ final class LipProfile {
     List<Shape> more() {
         List<Shape> out = new ArrayList<>();
         if (seal.flangeDiameterMm() != null) {
-            out.add(Shape.box(Shape.Of.CASE, seal.fromMm(), boreR, seal.fromMm() + seal.flangeThicknessMm(), seal.flangeDiameterMm() / 2));
+            out.add(Shape.box(
+                    Shape.Of.CASE,
+                    seal.fromMm(),
+                    boreR,
+                    seal.fromMm() + seal.flangeThicknessMm(),
+                    seal.flangeDiameterMm() / 2));
         }
         if (seal.profile() == Profile.CASSETTE) {
             double thick = 0.05 * k;
-            out.add(new Shape(Shape.Of.STEEL, List.of(at(-0.02 * seal.widthMm(), 0.5 * h), at(-0.02 * seal.widthMm(), 0), at(seal.widthMm(), 0), at(seal.widthMm(), thick), at(0.03 * seal.widthMm(), thick),
-                    at(0.03 * seal.widthMm(), 0.5 * h))));
+            out.add(new Shape(
+                    Shape.Of.STEEL,
+                    List.of(
+                            at(-0.02 * seal.widthMm(), 0.5 * h),
+                            at(-0.02 * seal.widthMm(), 0),
+                            at(seal.widthMm(), 0),
+                            at(seal.widthMm(), thick),
+                            at(0.03 * seal.widthMm(), thick),
+                            at(0.03 * seal.widthMm(), 0.5 * h))));
         }
         if (seal.ribs() != Ribs.NONE && !isPtfe()) {
             for (int i = 0; i < 3; i++) {
                 double a = -0.06 - 0.045 * i;
                 double lean = seal.ribs() == Ribs.BOTH ? 0 : seal.ribs() == Ribs.CW ? -0.03 : 0.03;
                 double foot = 0.03 + 0.027 * i;
-                out.add(new Shape(Shape.Of.CASE, List.of(head(a, foot), head(a - 0.018, foot + 0.011), head(a - 0.018 + lean, foot + 0.12), head(a + lean, foot + 0.11))));
+                out.add(new Shape(
+                        Shape.Of.CASE,
+                        List.of(
+                                head(a, foot),
+                                head(a - 0.018, foot + 0.011),
+                                head(a - 0.018 + lean, foot + 0.12),
+                                head(a + lean, foot + 0.11))));
             }
         }
         return out;
@@ -223,7 +241,9 @@ final class LipProfile {
             double t = (double) i / CURVE_STEPS;
             double a = (1 - t) * (1 - t);
             double b = 2 * t * (1 - t);
-            outline.add(new Point(a * start.x() + b * control.x() + t * t * end.x(), a * start.y() + b * control.y() + t * t * end.y()));
+            outline.add(new Point(
+                    a * start.x() + b * control.x() + t * t * end.x(),
+                    a * start.y() + b * control.y() + t * t * end.y()));
         }
     }
 }

@@ -4,13 +4,17 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * How a section is laid on its paper.
+ *
  * @param handles whether parts can be taken hold of on a page, @param chosen the part that stands out, absent: none
  */
-public record Look(Paper paper, View view, boolean handles, @Nullable Integer chosen) {
+public record Look(
+        Paper paper, View view, boolean handles, @Nullable Integer chosen) {
     /** As a sheet or a file shows it. */
     public static final Look SHEET = new Look(Paper.SHEET, View.OUTSIDE_LEFT, false, null);
 
-    /** What there is room for; widths and heights in units of the picture, as many as pixels where it is shown at 1:1. */
+    /**
+     * What there is room for; widths and heights in units of the picture, as many as pixels where it is shown at 1:1.
+     */
     public enum Paper {
         /** Beside the cards of a sheet, and in print. */
         SHEET(780, 176, 100, 378, 155, 330, 70, 4, 244),
@@ -29,7 +33,16 @@ public record Look(Paper paper, View view, boolean handles, @Nullable Integer ch
         final int tags;
         final double tagsFrom;
 
-        Paper(double width, double shaftY, double roomR, double bottomY, double datumX, double roomX, double roomProud, int tags, double tagsFrom) {
+        Paper(
+                double width,
+                double shaftY,
+                double roomR,
+                double bottomY,
+                double datumX,
+                double roomX,
+                double roomProud,
+                int tags,
+                double tagsFrom) {
             this.width = width;
             this.shaftY = shaftY;
             this.roomR = roomR;
@@ -52,7 +65,10 @@ public record Look(Paper paper, View view, boolean handles, @Nullable Integer ch
 
     /** Which way outside lies. The parts are drawn the same; the paper is turned. */
     public enum View {
-        OUTSIDE_LEFT("outside left", 1, 0), OUTSIDE_RIGHT("outside right", -1, 0), OUTSIDE_UP("outside up", 0, 1), OUTSIDE_DOWN("outside down", 0, -1);
+        OUTSIDE_LEFT("outside left", 1, 0),
+        OUTSIDE_RIGHT("outside right", -1, 0),
+        OUTSIDE_UP("outside up", 0, 1),
+        OUTSIDE_DOWN("outside down", 0, -1);
 
         private final String words;
         final int inwardX;

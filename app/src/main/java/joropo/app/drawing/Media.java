@@ -26,37 +26,59 @@ final class Media {
         this.drawn = drawn;
         this.frame = frame;
         this.svg = svg;
-        this.profiles = drawn.section().boreItems().stream().filter(BoreItem.Sealing.class::isInstance)
-                .map(s -> new LipProfile(asSeal((BoreItem.Sealing) s, drawn.section()), drawn.section().shaftDiameterMm() / 2, drawn.section().boreDiameterMm() / 2)).toList();
+        this.profiles = drawn.section().boreItems().stream()
+                .filter(BoreItem.Sealing.class::isInstance)
+                .map(s -> new LipProfile(
+                        asSeal((BoreItem.Sealing) s, drawn.section()),
+                        drawn.section().shaftDiameterMm() / 2,
+                        drawn.section().boreDiameterMm() / 2))
+                .toList();
         this.housing = housing;
     }
 
     /** A chevron set parts its spaces where a seal of its width would. */
     private static BoreItem.Seal asSeal(BoreItem.Sealing part, Section section) {
-        return part instanceof BoreItem.Seal s ? s : new BoreItem.Seal("set", part.fromMm(), part.widthMm(), section.boreDiameterMm(), null, part.open(), null, false, null);
+        return part instanceof BoreItem.Seal s
+                ? s
+                : new BoreItem.Seal(
+                        "set",
+                        part.fromMm(),
+                        part.widthMm(),
+                        section.boreDiameterMm(),
+                        null,
+                        part.open(),
+                        null,
+                        false,
+                        null);
     }
 
     static void definitions(Svg svg) {
         String dot = "<circle" + Ink.OIL_DOT.attributes();
         svg.raw("<defs>");
-        svg.raw("<pattern id=\"" + svg.id("oil") + "\" width=\"12\" height=\"12\" patternUnits=\"userSpaceOnUse\">" + dot + " cx=\"3\" cy=\"3\" r=\"1.3\"/>"
-                + dot + " cx=\"9\" cy=\"9\" r=\"1.3\"/></pattern>");
-        svg.raw("<pattern id=\"" + svg.id("splash") + "\" width=\"24\" height=\"24\" patternUnits=\"userSpaceOnUse\">" + dot + " cx=\"6\" cy=\"6\" r=\"1.2\"/>"
-                + dot + " cx=\"18\" cy=\"18\" r=\"1.2\"/></pattern>");
-        svg.raw("<pattern id=\"" + svg.id("water") + "\" width=\"18\" height=\"10\" patternUnits=\"userSpaceOnUse\"><path" + Ink.WATER_LINE.attributes()
+        svg.raw("<pattern id=\"" + svg.id("oil") + "\" width=\"12\" height=\"12\" patternUnits=\"userSpaceOnUse\">"
+                + dot + " cx=\"3\" cy=\"3\" r=\"1.3\"/>" + dot + " cx=\"9\" cy=\"9\" r=\"1.3\"/></pattern>");
+        svg.raw("<pattern id=\"" + svg.id("splash") + "\" width=\"24\" height=\"24\" patternUnits=\"userSpaceOnUse\">"
+                + dot + " cx=\"6\" cy=\"6\" r=\"1.2\"/>" + dot + " cx=\"18\" cy=\"18\" r=\"1.2\"/></pattern>");
+        svg.raw("<pattern id=\"" + svg.id("water")
+                + "\" width=\"18\" height=\"10\" patternUnits=\"userSpaceOnUse\"><path" + Ink.WATER_LINE.attributes()
                 + " d=\"M2 6q3.5 -5 7 0q3.5 5 7 0\"/></pattern>");
         var dust = new StringBuilder();
-        int[][] grains = {{3, 4}, {11, 2}, {18, 7}, {27, 3}, {33, 10}, {7, 13}, {15, 18}, {24, 15}, {30, 22}, {4, 24}, {20, 28}, {12, 32}, {27, 32}, {33, 30}};
+        int[][] grains = {
+            {3, 4}, {11, 2}, {18, 7}, {27, 3}, {33, 10}, {7, 13}, {15, 18}, {24, 15}, {30, 22}, {4, 24}, {20, 28},
+            {12, 32}, {27, 32}, {33, 30}
+        };
         for (int[] g : grains) {
             dust.append("M").append(g[0]).append(' ').append(g[1]).append("l1.3 1.8l-2.4 0.6Z");
         }
-        svg.raw("<pattern id=\"" + svg.id("dust") + "\" width=\"36\" height=\"36\" patternUnits=\"userSpaceOnUse\"><path" + Ink.DUST.attributes() + " d=\""
-                + dust + "\"/></pattern>");
+        svg.raw("<pattern id=\"" + svg.id("dust")
+                + "\" width=\"36\" height=\"36\" patternUnits=\"userSpaceOnUse\"><path" + Ink.DUST.attributes()
+                + " d=\"" + dust + "\"/></pattern>");
         svg.raw("</defs>");
     }
 
     void paint() {
-        List<List<Point>> divides = profiles.stream().map(p -> frame.toUnits(p.divide())).toList();
+        List<List<Point>> divides =
+                profiles.stream().map(p -> frame.toUnits(p.divide())).toList();
         Section section = drawn.section();
         double floor = housing.cavityY();
         fill(section.outside(), region(divides.get(0), 0, frame.bottomY()));
@@ -68,10 +90,14 @@ final class Media {
             fill(section.spaces().get(i), between);
         }
         fill(section.inside(), region(divides.get(divides.size() - 1), frame.width(), floor));
-        if (section.inside().level() == Level.SPLASH && section.inside().medium().isLiquid() && section.attitude() == Attitude.HORIZONTAL) {
+        if (section.inside().level() == Level.SPLASH
+                && section.inside().medium().isLiquid()
+                && section.attitude() == Attitude.HORIZONTAL) {
             standing(floor);
         }
-        profiles.stream().filter(LipProfile::hasDustLip).forEach(p -> fill(new Space(Medium.GREASE, null, null, null), frame.toUnits(p.betweenLips())));
+        profiles.stream()
+                .filter(LipProfile::hasDustLip)
+                .forEach(p -> fill(new Space(Medium.GREASE, null, null, null), frame.toUnits(p.betweenLips())));
     }
 
     /** From the line between the media to the far end of the picture. */
@@ -87,7 +113,11 @@ final class Media {
         switch (space.medium()) {
             case OIL -> {
                 svg.path(Ink.OIL_WASH, Svg.closed(region), " fill-opacity=\"" + WASH_THIN + "\"");
-                svg.patterned(space.level() == Level.FULL || drawn.section().attitude() == Attitude.OUTSIDE_DOWN ? "oil" : "splash", region);
+                svg.patterned(
+                        space.level() == Level.FULL || drawn.section().attitude() == Attitude.OUTSIDE_DOWN
+                                ? "oil"
+                                : "splash",
+                        region);
             }
             case WATER, STEAM -> {
                 svg.polygon(Ink.WATER_WASH, region);
@@ -102,7 +132,7 @@ final class Media {
                 svg.polygon(Ink.PRODUCT_WASH, region);
                 svg.hatched(Ink.PRODUCT_LINE, region, 3, 1, 36);
             }
-            default -> { }
+            default -> {}
         }
         if (space.dirt() == Dirt.IMMERSED) {
             svg.patterned("water", region);
@@ -116,7 +146,11 @@ final class Media {
     private void standing(double floor) {
         double left = housing.cavityX();
         double top = floor - LEVEL_ABOVE_FLOOR;
-        List<Point> sump = List.of(new Point(left, top), new Point(frame.width(), top), new Point(frame.width(), floor), new Point(left, floor));
+        List<Point> sump = List.of(
+                new Point(left, top),
+                new Point(frame.width(), top),
+                new Point(frame.width(), floor),
+                new Point(left, floor));
         if (drawn.section().inside().medium() == Medium.OIL) {
             svg.polygon(Ink.OIL_WASH, sump);
             svg.patterned("oil", sump);

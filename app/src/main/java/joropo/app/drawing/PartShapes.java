@@ -11,9 +11,11 @@ import joropo.core.section.ShaftItem;
 final class PartShapes {
     /** How far a ring stands out of its groove and into it, over the height of the seal. */
     private static final double RING_OUT = 0.24;
+
     private static final double RING_IN = 0.12;
     /** Opening of a washer over the shaft while it is not known, over the height of the seal. */
     private static final double WASHER_FROM = 0.3;
+
     private static final double COVER_TO = 1.5;
     private static final double SLEEVE_HIGH = 0.07;
     private static final double DEEP = 0.15;
@@ -21,6 +23,7 @@ final class PartShapes {
     private static final double BEARING_RING = 0.3;
     /** Length of a bearing over the height of the seal: only its foremost faces are known. */
     private static final double BEARING_LONG = 1.2;
+
     private static final int USUAL_RINGS = 4;
     private static final int MOST_RINGS = 12;
     private static final int TEETH = 5;
@@ -44,26 +47,49 @@ final class PartShapes {
         } else if (item instanceof BoreItem.Chevron c) {
             return chevron(c);
         } else if (item instanceof BoreItem.Ring r) {
-            return List.of(Shape.box(Shape.Of.NOTHING, r.fromMm(), boreR, r.toMm(), boreR + RING_IN * h),
-                    Shape.box(Shape.Of.STEEL, r.fromMm(), boreR - RING_OUT * h, to(r.fromMm(), r.fromMm() + r.thicknessMm()), boreR + RING_IN * h * 0.9));
+            return List.of(
+                    Shape.box(Shape.Of.NOTHING, r.fromMm(), boreR, r.toMm(), boreR + RING_IN * h),
+                    Shape.box(
+                            Shape.Of.STEEL,
+                            r.fromMm(),
+                            boreR - RING_OUT * h,
+                            to(r.fromMm(), r.fromMm() + r.thicknessMm()),
+                            boreR + RING_IN * h * 0.9));
         } else if (item instanceof BoreItem.Spacer w) {
             double outside = w.outsideDiameterMm() == null ? boreR : Math.min(boreR, w.outsideDiameterMm() / 2);
             double inside = w.insideDiameterMm() == null ? shaftR + WASHER_FROM * h : w.insideDiameterMm() / 2;
-            return List.of(Shape.box(Shape.Of.STEEL, w.fromMm(), Math.min(inside, outside - leastMm), to(w.fromMm(), w.toMm()), outside));
+            return List.of(Shape.box(
+                    Shape.Of.STEEL,
+                    w.fromMm(),
+                    Math.min(inside, outside - leastMm),
+                    to(w.fromMm(), w.toMm()),
+                    outside));
         } else if (item instanceof BoreItem.Cover c) {
-            return List.of(Shape.box(Shape.Of.STEEL, c.fromMm(), shaftR + WASHER_FROM * h, to(c.fromMm(), c.toMm()), boreR + COVER_TO * h));
+            return List.of(Shape.box(
+                    Shape.Of.STEEL,
+                    c.fromMm(),
+                    shaftR + WASHER_FROM * h,
+                    to(c.fromMm(), c.toMm()),
+                    boreR + COVER_TO * h));
         }
         return List.of();
     }
 
-    /** Still ring and turning ring of a bearing that reaches from the shaft to this radius. @param atMostMm where what comes next begins */
+    /**
+     * Still ring and turning ring of a bearing that reaches from the shaft to this radius. @param atMostMm where what
+     * comes next begins
+     */
     List<Shape> bearing(BoreItem.Bearing b, double outsideR, double atMostMm) {
         double turning = b.turningFromMm() == null ? b.fromMm() : b.turningFromMm();
         double end = Math.max(turning + leastMm, Math.min(atMostMm, Math.max(b.fromMm(), turning) + BEARING_LONG * h));
         double ring = BEARING_RING * (outsideR - shaftR);
-        boolean fits = b.ringInsideDiameterMm() != null && b.ringInsideDiameterMm() / 2 < outsideR - ring / 2 && b.ringInsideDiameterMm() / 2 > shaftR + ring + leastMm;
+        boolean fits = b.ringInsideDiameterMm() != null
+                && b.ringInsideDiameterMm() / 2 < outsideR - ring / 2
+                && b.ringInsideDiameterMm() / 2 > shaftR + ring + leastMm;
         double inside = fits ? b.ringInsideDiameterMm() / 2 : outsideR - ring;
-        return List.of(Shape.box(Shape.Of.STEEL, b.fromMm(), inside, end, outsideR), Shape.box(Shape.Of.STEEL, turning, shaftR, end, shaftR + ring));
+        return List.of(
+                Shape.box(Shape.Of.STEEL, b.fromMm(), inside, end, outsideR),
+                Shape.box(Shape.Of.STEEL, turning, shaftR, end, shaftR + ring));
     }
 
     List<Shape> of(ShaftItem item) {
@@ -71,7 +97,12 @@ final class PartShapes {
         if (item instanceof ShaftItem.Sleeve) {
             return List.of(Shape.box(Shape.Of.STEEL, item.fromMm(), shaftR - SLEEVE_HIGH * h, to, shaftR));
         } else if (item instanceof ShaftItem.Slinger s) {
-            return List.of(Shape.box(Shape.Of.STEEL, item.fromMm(), shaftR, to, s.diameterMm() == null ? shaftR + 0.6 * h : Math.max(shaftR + leastMm, s.diameterMm() / 2)));
+            return List.of(Shape.box(
+                    Shape.Of.STEEL,
+                    item.fromMm(),
+                    shaftR,
+                    to,
+                    s.diameterMm() == null ? shaftR + 0.6 * h : Math.max(shaftR + leastMm, s.diameterMm() / 2)));
         } else if (item instanceof ShaftItem.LocatingRing) {
             return List.of(Shape.box(Shape.Of.STEEL, item.fromMm(), shaftR - SHALLOW * h, to, shaftR + RING_OUT * h));
         } else if (item instanceof ShaftItem.Thread) {
@@ -79,7 +110,12 @@ final class PartShapes {
         } else if (item instanceof ShaftItem.Spline) {
             return List.of(teeth(item.fromMm(), to, false));
         } else if (item instanceof ShaftItem.Chamfer) {
-            return List.of(new Shape(Shape.Of.NOTHING, List.of(new Point(item.fromMm(), shaftR), new Point(to, shaftR), new Point(item.fromMm(), shaftR - DEEP * h))));
+            return List.of(new Shape(
+                    Shape.Of.NOTHING,
+                    List.of(
+                            new Point(item.fromMm(), shaftR),
+                            new Point(to, shaftR),
+                            new Point(item.fromMm(), shaftR - DEEP * h))));
         } else if (item instanceof ShaftItem.CrossHole) {
             return List.of(Shape.box(Shape.Of.NOTHING, item.fromMm(), shaftR - 0.35 * h, to, shaftR));
         } else if (item instanceof ShaftItem.Step) {

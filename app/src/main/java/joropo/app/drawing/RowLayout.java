@@ -6,13 +6,14 @@ import java.util.List;
 
 /** Places labels along a line so that none touches the next, each as near to its wish as that allows. */
 final class RowLayout {
-    private RowLayout() { }
+    private RowLayout() {}
 
     /** A label with the middle it wishes for. */
-    record Wish(double middle, double width) { }
+    record Wish(double middle, double width) {}
 
     /**
      * Middles in the order of the wishes.
+     *
      * @param gap least room between two, @param low left end, @param high right end of the line
      */
     static List<Double> place(List<Wish> wishes, double gap, double low, double high) {

@@ -6,8 +6,8 @@ import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 
 /**
- * Draws a half section to scale. Painting order: media, housing, shaft, track, parts, dimensions, tags;
- * media are laid oversize and cut by what is painted over them.
+ * Draws a half section to scale. Painting order: media, housing, shaft, track, parts, dimensions, tags; media are laid
+ * oversize and cut by what is painted over them.
  */
 public final class SectionDrawing {
     private final Drawn drawn;
@@ -32,10 +32,17 @@ public final class SectionDrawing {
         double width = look.paper().width;
         double height = look.paper().height();
         boolean upright = look.view().isUpright();
-        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section is-" + look.paper().name().toLowerCase(Locale.ROOT) + "\" viewBox=\"0 0 " + (upright ? Svg.n(height) + " " + Svg.n(width) : Svg.n(width) + " " + Svg.n(height))
-                + "\" role=\"" + (look.handles() ? "group" : "img") + "\" focusable=\"false\" color=\"#17332c\"" + (look.handles() ? " data-scale=\"" + frame.scale() + "\" data-x=\"" + look.view().inwardX
-                + "\" data-y=\"" + look.view().inwardY + "\"" : "") + " aria-labelledby=\"" + svg.id("t") + " " + svg.id("d") + "\">");
-        svg.raw("<title id=\"" + svg.id("t") + "\">Half section, " + Svg.escape(section.name()) + ", " + look.view().words() + "</title>");
+        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section is-"
+                + look.paper().name().toLowerCase(Locale.ROOT) + "\" viewBox=\"0 0 "
+                + (upright ? Svg.n(height) + " " + Svg.n(width) : Svg.n(width) + " " + Svg.n(height))
+                + "\" role=\"" + (look.handles() ? "group" : "img") + "\" focusable=\"false\" color=\"#17332c\""
+                + (look.handles()
+                        ? " data-scale=\"" + frame.scale() + "\" data-x=\"" + look.view().inwardX + "\" data-y=\""
+                                + look.view().inwardY + "\""
+                        : "")
+                + " aria-labelledby=\"" + svg.id("t") + " " + svg.id("d") + "\">");
+        svg.raw("<title id=\"" + svg.id("t") + "\">Half section, " + Svg.escape(section.name()) + ", "
+                + look.view().words() + "</title>");
         svg.raw("<desc id=\"" + svg.id("d") + "\">" + Svg.escape(inWords(section)) + "</desc>");
         Media.definitions(svg);
         if (upright) {
@@ -63,13 +70,30 @@ public final class SectionDrawing {
     }
 
     private String inWords(Section section) {
-        List<String> seals = section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).map(BoreItem.Sealing.class::cast).map(SectionDrawing::inWords).toList();
-        return String.format(Locale.ROOT, "Outside %s, inside %s. %s.%s", section.outside().words(), section.inside().words(), String.join("; ", seals),
+        List<String> seals = section.boreItems().stream()
+                .filter(BoreItem.Sealing.class::isInstance)
+                .map(BoreItem.Sealing.class::cast)
+                .map(SectionDrawing::inWords)
+                .toList();
+        return String.format(
+                Locale.ROOT,
+                "Outside %s, inside %s. %s.%s",
+                section.outside().words(),
+                section.inside().words(),
+                String.join("; ", seals),
                 drawn.notes().isEmpty() ? "" : " " + String.join(", ", drawn.notes()) + ".");
     }
 
     private static String inWords(BoreItem.Sealing part) {
-        String dust = part instanceof BoreItem.Seal s && s.dustLip() != null ? ", dust lip facing " + s.dustLip().words() : "";
-        return String.format(Locale.ROOT, "%s, its open side facing %s%s, outer face %.2f mm from the datum face", part instanceof BoreItem.Seal ? "One lip seal" : "A chevron set", part.open().words(), dust, part.fromMm());
+        String dust = part instanceof BoreItem.Seal s && s.dustLip() != null
+                ? ", dust lip facing " + s.dustLip().words()
+                : "";
+        return String.format(
+                Locale.ROOT,
+                "%s, its open side facing %s%s, outer face %.2f mm from the datum face",
+                part instanceof BoreItem.Seal ? "One lip seal" : "A chevron set",
+                part.open().words(),
+                dust,
+                part.fromMm());
     }
 }

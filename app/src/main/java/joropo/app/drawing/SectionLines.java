@@ -8,7 +8,10 @@ import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 import joropo.core.units.Length;
 
-/** A section as lines in mm, for a workshop's own program: outlines of all parts, the bore, the shaft, lip tracks and the running sizes; y is minus the radius. */
+/**
+ * A section as lines in mm, for a workshop's own program: outlines of all parts, the bore, the shaft, lip tracks and
+ * the running sizes; y is minus the radius.
+ */
 public final class SectionLines {
     private static final double SHOULDER_MM = 3;
     private static final double STOP_REACH = 0.5;
@@ -27,8 +30,12 @@ public final class SectionLines {
         this.section = drawn.section();
         this.shaftR = section.shaftDiameterMm() / 2;
         this.boreR = section.boreDiameterMm() / 2;
-        double outermost = Math.min(0, section.boreItems().stream().mapToDouble(BoreItem::fromMm).min().orElse(0));
-        double deepest = Math.max(drawn.stopMm(), section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0));
+        double outermost = Math.min(
+                0,
+                section.boreItems().stream().mapToDouble(BoreItem::fromMm).min().orElse(0));
+        double deepest = Math.max(
+                drawn.stopMm(),
+                section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0));
         double edge = Math.max(boreR - shaftR, (deepest - outermost) / 4);
         this.left = outermost - edge;
         this.right = deepest + edge;
@@ -49,15 +56,23 @@ public final class SectionLines {
         double r = boreR;
         double x = section.boreFromMm();
         out.line(Layer.OUTLINE, x, -boreR, x, -boreR - (right - left) / 6);
-        for (BoreItem item : section.boreItems().stream().sorted(Comparator.comparing(BoreItem::fromMm)).toList()) {
+        for (BoreItem item : section.boreItems().stream()
+                .sorted(Comparator.comparing(BoreItem::fromMm))
+                .toList()) {
             if (item instanceof BoreItem.Step step) {
-                out.line(Layer.OUTLINE, x, -r, item.fromMm(), -r).line(Layer.OUTLINE, item.fromMm(), -r, item.fromMm(), -step.diameterMm() / 2);
+                out.line(Layer.OUTLINE, x, -r, item.fromMm(), -r)
+                        .line(Layer.OUTLINE, item.fromMm(), -r, item.fromMm(), -step.diameterMm() / 2);
                 r = step.diameterMm() / 2;
                 x = item.fromMm();
             } else if (item instanceof BoreItem.Shoulder s) {
-                double top = s.insideDiameterMm() == null ? r - STOP_REACH * (boreR - shaftR) : s.insideDiameterMm() / 2;
+                double top =
+                        s.insideDiameterMm() == null ? r - STOP_REACH * (boreR - shaftR) : s.insideDiameterMm() / 2;
                 out.line(Layer.OUTLINE, x, -r, s.fromMm(), -r);
-                outline(List.of(new Point(s.fromMm(), r), new Point(s.fromMm(), top), new Point(s.fromMm() + SHOULDER_MM, top), new Point(s.fromMm() + SHOULDER_MM, r)));
+                outline(List.of(
+                        new Point(s.fromMm(), r),
+                        new Point(s.fromMm(), top),
+                        new Point(s.fromMm() + SHOULDER_MM, top),
+                        new Point(s.fromMm() + SHOULDER_MM, r)));
                 x = s.fromMm() + SHOULDER_MM;
             }
         }
@@ -71,13 +86,18 @@ public final class SectionLines {
                 shapes.bearing(b, boreR, right).forEach(s -> outline(s.outline()));
             } else if (item instanceof BoreItem.Port p) {
                 double end = -boreR - (right - left) / 8;
-                out.line(Layer.OUTLINE, p.fromMm(), -boreR, p.fromMm(), end).line(Layer.OUTLINE, p.toMm(), -boreR, p.toMm(), end);
+                out.line(Layer.OUTLINE, p.fromMm(), -boreR, p.fromMm(), end)
+                        .line(Layer.OUTLINE, p.toMm(), -boreR, p.toMm(), end);
             }
             shapes.of(item).forEach(s -> outline(s.outline()));
             if (item instanceof BoreItem.Seal s) {
                 var profile = new LipProfile(s, shaftR, boreR);
                 if (profile.hasSpring()) {
-                    out.circle(Layer.OUTLINE, profile.springCentre().x(), -profile.springCentre().y(), profile.springRadius());
+                    out.circle(
+                            Layer.OUTLINE,
+                            profile.springCentre().x(),
+                            -profile.springCentre().y(),
+                            profile.springRadius());
                 }
             }
         }
@@ -85,10 +105,17 @@ public final class SectionLines {
             shapes.of(item).forEach(s -> outline(s.outline()));
             if (item instanceof ShaftItem.RunningSurface || item instanceof ShaftItem.WearGroove) {
                 double y = -shaftR + text / 2;
-                out.line(Layer.DIMENSION, item.fromMm(), y, item.toMm(), y).text((item.fromMm() + item.toMm()) / 2, y + text / 2, text * 0.7, true, item.words());
+                out.line(Layer.DIMENSION, item.fromMm(), y, item.toMm(), y)
+                        .text((item.fromMm() + item.toMm()) / 2, y + text / 2, text * 0.7, true, item.words());
             }
         }
-        drawn.tracks().forEach(t -> out.line(Layer.DIMENSION, (t.fromMm() + t.toMm()) / 2, -shaftR, (t.fromMm() + t.toMm()) / 2, -shaftR + 2 * text));
+        drawn.tracks()
+                .forEach(t -> out.line(
+                        Layer.DIMENSION,
+                        (t.fromMm() + t.toMm()) / 2,
+                        -shaftR,
+                        (t.fromMm() + t.toMm()) / 2,
+                        -shaftR + 2 * text));
     }
 
     private void outline(List<Point> p) {
@@ -102,11 +129,18 @@ public final class SectionLines {
     /** Each part's name and its outer face from the datum, line by line under the housing. */
     private void sizes() {
         double y = -boreR - (right - left) / 4;
-        out.text(left, -shaftR + text / 2, text, false, "Ø " + Length.show(section.shaftDiameterMm(), 2)).text(left, -boreR - 1.5 * text, text, false, "Ø " + Length.show(section.boreDiameterMm(), 2));
+        out.text(left, -shaftR + text / 2, text, false, "Ø " + Length.show(section.shaftDiameterMm(), 2))
+                .text(left, -boreR - 1.5 * text, text, false, "Ø " + Length.show(section.boreDiameterMm(), 2));
         int line = 0;
         for (BoreItem item : section.boreItems()) {
             String to = item.toMm() > item.fromMm() ? " to " + Length.show(item.toMm(), 2) : "";
-            out.text(left, y - 1.6 * text * line++, text, false, (item.id() == null ? "" : item.id() + " ") + item.words() + " " + Length.show(item.fromMm(), 2) + to);
+            out.text(
+                    left,
+                    y - 1.6 * text * line++,
+                    text,
+                    false,
+                    (item.id() == null ? "" : item.id() + " ") + item.words() + " " + Length.show(item.fromMm(), 2)
+                            + to);
         }
     }
 }

@@ -27,7 +27,10 @@ final class ShaftPainter {
         double y = frame.shaftY();
         svg.rect(Ink.SHAFT, 0, frame.centreY(), frame.width(), y - frame.centreY());
         breakLine();
-        svg.path(Ink.THIN, "M0 " + Svg.n(frame.centreY()) + "H" + Svg.n(frame.width()), " stroke-dasharray=\"26 5 4 5\"");
+        svg.path(
+                Ink.THIN,
+                "M0 " + Svg.n(frame.centreY()) + "H" + Svg.n(frame.width()),
+                " stroke-dasharray=\"26 5 4 5\"");
         svg.line(Ink.OUTLINE, 0, y, frame.width(), y);
         List<ShaftItem> items = drawn.section().shaftItems();
         for (int i = 0; i < items.size(); i++) {
@@ -42,8 +45,13 @@ final class ShaftPainter {
         double from = frame.x(item.fromMm());
         double to = frame.x(item.toMm());
         if (item instanceof ShaftItem.RunningSurface r) {
-            double y = r.on() == ShaftItem.On.HOUSING ? frame.y(drawn.section().boreDiameterMm() / 2) + SURFACE_OVER : frame.shaftY() - SURFACE_OVER;
-            svg.path(Ink.MARK, "M" + Svg.n(from) + " " + Svg.n(y - 4) + "v8M" + Svg.n(to) + " " + Svg.n(y - 4) + "v8M" + Svg.n(from) + " " + Svg.n(y) + "H" + Svg.n(to));
+            double y = r.on() == ShaftItem.On.HOUSING
+                    ? frame.y(drawn.section().boreDiameterMm() / 2) + SURFACE_OVER
+                    : frame.shaftY() - SURFACE_OVER;
+            svg.path(
+                    Ink.MARK,
+                    "M" + Svg.n(from) + " " + Svg.n(y - 4) + "v8M" + Svg.n(to) + " " + Svg.n(y - 4) + "v8M"
+                            + Svg.n(from) + " " + Svg.n(y) + "H" + Svg.n(to));
         } else if (item instanceof ShaftItem.WearGroove g) {
             groove(g);
         }
@@ -60,7 +68,14 @@ final class ShaftPainter {
     private String wavy(double y) {
         var d = new StringBuilder("M0 " + Svg.n(y));
         for (int i = 0; 26 * i < frame.width(); i++) {
-            d.append('Q').append(26 * i + 13).append(' ').append(Svg.n(y + (i % 2 == 0 ? 5 : -5))).append(' ').append(26 * i + 26).append(' ').append(Svg.n(y));
+            d.append('Q')
+                    .append(26 * i + 13)
+                    .append(' ')
+                    .append(Svg.n(y + (i % 2 == 0 ? 5 : -5)))
+                    .append(' ')
+                    .append(26 * i + 26)
+                    .append(' ')
+                    .append(Svg.n(y));
         }
         return d.toString();
     }
@@ -72,8 +87,10 @@ final class ShaftPainter {
         double deep = inHousing ? y + GROOVE_DEEP : y - GROOVE_DEEP;
         double middle = frame.x((g.fromMm() + g.toMm()) / 2);
         double half = Math.max(LEAST_GROOVE, (g.toMm() - g.fromMm()) * frame.scale()) / 2;
-        svg.path(Ink.WORN, "M" + Svg.n(middle - half) + " " + Svg.n(y) + "L" + Svg.n(middle - half + 2) + " " + Svg.n(deep) + "H"
-                + Svg.n(middle + half - 2) + "L" + Svg.n(middle + half) + " " + Svg.n(y) + "Z");
+        svg.path(
+                Ink.WORN,
+                "M" + Svg.n(middle - half) + " " + Svg.n(y) + "L" + Svg.n(middle - half + 2) + " " + Svg.n(deep) + "H"
+                        + Svg.n(middle + half - 2) + "L" + Svg.n(middle + half) + " " + Svg.n(y) + "Z");
     }
 
     private void track(Band band) {
@@ -82,7 +99,10 @@ final class ShaftPainter {
         double y = frame.shaftY();
         double top = y - BAND_OVER;
         svg.rect(Ink.BAND, from, top, to - from, BAND_OVER - 2);
-        svg.path(Ink.HAIR, "M" + Svg.n(from) + " " + Svg.n(top) + "V" + Svg.n(y - 2) + "M" + Svg.n(to) + " " + Svg.n(top) + "V" + Svg.n(y - 2));
+        svg.path(
+                Ink.HAIR,
+                "M" + Svg.n(from) + " " + Svg.n(top) + "V" + Svg.n(y - 2) + "M" + Svg.n(to) + " " + Svg.n(top) + "V"
+                        + Svg.n(y - 2));
         svg.line(Ink.TRACK, (from + to) / 2, top - 6, (from + to) / 2, y);
     }
 }

@@ -19,7 +19,10 @@ final class Svg {
         this(prefix, 0);
     }
 
-    /** @param mirrorWidth width of a picture whose shapes are turned over, left for right; its texts are not: they are laid on at the end. 0: as it is */
+    /**
+     * @param mirrorWidth width of a picture whose shapes are turned over, left for right; its texts are not: they are
+     *     laid on at the end. 0: as it is
+     */
     Svg(String prefix, double mirrorWidth) {
         this.prefix = prefix;
         this.mirrorWidth = mirrorWidth;
@@ -73,7 +76,14 @@ final class Svg {
         for (double x = left - run; x < right; x += step) {
             double from = dy > 0 ? bottom : top;
             double to = dy > 0 ? top : bottom;
-            d.append('M').append(n(x)).append(' ').append(n(from)).append('L').append(n(x + run)).append(' ').append(n(to));
+            d.append('M')
+                    .append(n(x))
+                    .append(' ')
+                    .append(n(from))
+                    .append('L')
+                    .append(n(x + run))
+                    .append(' ')
+                    .append(n(to));
         }
         raw("<clipPath id=\"" + clip + "\"><path d=\"" + closed(points) + "\"/></clipPath>");
         return path(ink, d.toString(), " clip-path=\"url(#" + clip + ")\"");
@@ -84,7 +94,8 @@ final class Svg {
     }
 
     Svg rect(Ink ink, double x, double y, double width, double height) {
-        return raw("<rect" + ink.attributes() + " x=\"" + n(x) + "\" y=\"" + n(y) + "\" width=\"" + n(width) + "\" height=\"" + n(height) + "\"/>");
+        return raw("<rect" + ink.attributes() + " x=\"" + n(x) + "\" y=\"" + n(y) + "\" width=\"" + n(width)
+                + "\" height=\"" + n(height) + "\"/>");
     }
 
     Svg circle(Ink ink, double x, double y, double radius) {
@@ -94,13 +105,24 @@ final class Svg {
     /** A number in the mono face; its decimals are drawn in, since the mono's point fills a cell. */
     Svg number(Ink ink, double x, double y, double size, String anchor, String text) {
         int point = text.indexOf('.');
-        String drawn = point < 0 ? escape(text) : text.substring(0, point + 1) + "<tspan dx=\"" + n(-POINT_DRAWN_IN * size) + "\">"
-                + text.substring(point + 1) + "</tspan>";
-        return text(textStart(ink, x, y, "B612 Mono, monospace", size, ink == Ink.STRONG || ink == Ink.INVERSE ? 700 : 400, anchor) + drawn + "</text>");
+        String drawn = point < 0
+                ? escape(text)
+                : text.substring(0, point + 1) + "<tspan dx=\"" + n(-POINT_DRAWN_IN * size) + "\">"
+                        + text.substring(point + 1) + "</tspan>";
+        return text(textStart(
+                        ink,
+                        x,
+                        y,
+                        "B612 Mono, monospace",
+                        size,
+                        ink == Ink.STRONG || ink == Ink.INVERSE ? 700 : 400,
+                        anchor)
+                + drawn + "</text>");
     }
 
     Svg words(Ink ink, double x, double y, double size, String anchor, String text) {
-        return text(textStart(ink, x, y, "Barlow Semi Condensed, sans-serif", size, ink == Ink.NAME ? 500 : 600, anchor) + escape(text) + "</text>");
+        return text(textStart(ink, x, y, "Barlow Semi Condensed, sans-serif", size, ink == Ink.NAME ? 500 : 600, anchor)
+                + escape(text) + "</text>");
     }
 
     /** Width of a text on the picture, as far as placing needs it. */
@@ -113,15 +135,20 @@ final class Svg {
         return this;
     }
 
-    private String textStart(Ink ink, double placed, double y, String family, double size, int weight, String placedBy) {
+    private String textStart(
+            Ink ink, double placed, double y, String family, double size, int weight, String placedBy) {
         double x = mirrorWidth > 0 ? mirrorWidth - placed : placed;
-        String anchor = mirrorWidth > 0 && !placedBy.equals("middle") ? placedBy.equals("start") ? "end" : "start" : placedBy;
-        return "<text" + ink.attributes() + " x=\"" + n(x) + "\" y=\"" + n(y) + "\" font-family=\"" + family + "\" font-size=\"" + n(size)
-                + "\" font-weight=\"" + weight + "\" text-anchor=\"" + anchor + "\">";
+        String anchor =
+                mirrorWidth > 0 && !placedBy.equals("middle") ? placedBy.equals("start") ? "end" : "start" : placedBy;
+        return "<text" + ink.attributes() + " x=\"" + n(x) + "\" y=\"" + n(y) + "\" font-family=\"" + family
+                + "\" font-size=\"" + n(size) + "\" font-weight=\"" + weight + "\" text-anchor=\"" + anchor + "\">";
     }
 
     static String escape(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
     }
 
     /** A coordinate to a tenth of a unit, written by hand: a drawing has thousands, and formatters are slow. */
@@ -134,7 +161,8 @@ final class Svg {
 
     static String open(List<Point> points) {
         var d = new StringBuilder();
-        points.forEach(p -> d.append(d.isEmpty() ? 'M' : 'L').append(n(p.x())).append(' ').append(n(p.y())));
+        points.forEach(p ->
+                d.append(d.isEmpty() ? 'M' : 'L').append(n(p.x())).append(' ').append(n(p.y())));
         return d.toString();
     }
 

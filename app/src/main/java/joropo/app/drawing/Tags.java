@@ -10,7 +10,9 @@ import joropo.core.section.SectionResult.Band;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** Findings tied to their places by a wire: number on ink, mark of the state beside it; the same number as in the list. */
+/**
+ * Findings tied to their places by a wire: number on ink, mark of the state beside it; the same number as in the list.
+ */
 final class Tags {
     private static final double WIDE = 52;
     private static final double APART = 8;
@@ -42,17 +44,31 @@ final class Tags {
     }
 
     private void lane(boolean onShaft, double y, double left, double right) {
-        List<Pin> pins = drawn.pins().stream().filter(p -> p.spot().onShaft() == onShaft)
-                .sorted(Comparator.comparing(Pin::status).thenComparing(Pin::number)).limit(frame.paper().tags)
-                .sorted(Comparator.comparingDouble((Pin p) -> target(p).x()).thenComparing(Pin::number)).toList();
+        List<Pin> pins = drawn.pins().stream()
+                .filter(p -> p.spot().onShaft() == onShaft)
+                .sorted(Comparator.comparing(Pin::status).thenComparing(Pin::number))
+                .limit(frame.paper().tags)
+                .sorted(Comparator.comparingDouble((Pin p) -> target(p).x()).thenComparing(Pin::number))
+                .toList();
         List<Double> placed = onShaft ? pastWhatIsWritten(pins, left, right) : List.of();
-        List<Double> middles = !placed.isEmpty() ? placed : RowLayout.place(pins.stream().map(p -> new RowLayout.Wish(target(p).x() + WIDE / 2, WIDE)).toList(), APART, left, right);
+        List<Double> middles = !placed.isEmpty()
+                ? placed
+                : RowLayout.place(
+                        pins.stream()
+                                .map(p -> new RowLayout.Wish(target(p).x() + WIDE / 2, WIDE))
+                                .toList(),
+                        APART,
+                        left,
+                        right);
         for (int i = 0; i < pins.size(); i++) {
             tag(pins.get(i), middles.get(i) - WIDE / 2, y, onShaft);
         }
     }
 
-    /** From left to right, each as near to its place as its neighbour and the figures over the shaft allow; empty where that takes more room than there is. */
+    /**
+     * From left to right, each as near to its place as its neighbour and the figures over the shaft allow; empty where
+     * that takes more room than there is.
+     */
     private List<Double> pastWhatIsWritten(List<Pin> pins, double left, double right) {
         List<Double> out = new ArrayList<>();
         double edge = left;
@@ -61,7 +77,11 @@ final class Tags {
             boolean moved = true;
             while (moved) {
                 double at = wire;
-                wire = written.stream().filter(b -> at > b.fromMm() - CLEAR && at < b.toMm() + CLEAR).mapToDouble(b -> b.toMm() + CLEAR).findFirst().orElse(wire);
+                wire = written.stream()
+                        .filter(b -> at > b.fromMm() - CLEAR && at < b.toMm() + CLEAR)
+                        .mapToDouble(b -> b.toMm() + CLEAR)
+                        .findFirst()
+                        .orElse(wire);
                 moved = wire != at;
             }
             out.add(wire - WIRE_AT + WIDE / 2);
@@ -75,13 +95,21 @@ final class Tags {
         double from = onShaft ? y + 28 : y;
         double bend = onShaft ? Math.max(from, frame.shaftY() - BEND_OVER) : from;
         double at = x + WIRE_AT;
-        svg.path(Ink.WIRE, "M" + Svg.n(at) + " " + Svg.n(from) + "V" + Svg.n(bend) + "L" + Svg.n(target.x()) + " " + Svg.n(target.y()));
+        svg.path(
+                Ink.WIRE,
+                "M" + Svg.n(at) + " " + Svg.n(from) + "V" + Svg.n(bend) + "L" + Svg.n(target.x()) + " "
+                        + Svg.n(target.y()));
         svg.circle(Ink.NUMBER, target.x(), target.y(), 3.2);
         svg.raw("<g class=\"pin\">");
         double split = x + (pin.number() > 9 ? 29 : 23);
-        svg.path(Ink.TAG, "M" + Svg.n(split) + " " + Svg.n(y + 0.7) + "H" + Svg.n(split + 25) + "V" + Svg.n(y + 27.3) + "H" + Svg.n(split) + "Z");
-        svg.path(Ink.NUMBER, "M" + Svg.n(x + 3) + " " + Svg.n(y) + "H" + Svg.n(split) + "V" + Svg.n(y + 28) + "H" + Svg.n(x + 3) + "L" + Svg.n(x - 4) + " "
-                + Svg.n(y + 21) + "V" + Svg.n(y + 7) + "Z");
+        svg.path(
+                Ink.TAG,
+                "M" + Svg.n(split) + " " + Svg.n(y + 0.7) + "H" + Svg.n(split + 25) + "V" + Svg.n(y + 27.3) + "H"
+                        + Svg.n(split) + "Z");
+        svg.path(
+                Ink.NUMBER,
+                "M" + Svg.n(x + 3) + " " + Svg.n(y) + "H" + Svg.n(split) + "V" + Svg.n(y + 28) + "H" + Svg.n(x + 3)
+                        + "L" + Svg.n(x - 4) + " " + Svg.n(y + 21) + "V" + Svg.n(y + 7) + "Z");
         svg.number(Ink.INVERSE, (x + split) / 2, y + 20, 17, "middle", String.valueOf(pin.number()));
         svg.raw("<g transform=\"translate(" + Svg.n(split + 4.5) + " " + Svg.n(y + 6) + ")\">");
         mark(pin.status());
@@ -95,7 +123,8 @@ final class Tags {
             case CAUTION -> svg.path(Ink.MIND, "M10.2 1.35A7 7 0 1 1 5.8 1.35V7H10.2Z");
             case MISSING -> {
                 for (int i = 0; i < 8; i++) {
-                    svg.circle(Ink.UNREAD, 8 + 5.9 * Math.cos(Math.PI / 4 * i), 8 + 5.9 * Math.sin(Math.PI / 4 * i), 1.5);
+                    svg.circle(
+                            Ink.UNREAD, 8 + 5.9 * Math.cos(Math.PI / 4 * i), 8 + 5.9 * Math.sin(Math.PI / 4 * i), 1.5);
                 }
             }
             case REMEASURE -> svg.path(Ink.CANT, "M0.5 6.2A7.5 7.5 0 0 0 15.5 6.2Z");
@@ -110,7 +139,10 @@ final class Tags {
         Section section = drawn.section();
         double boreR = section.boreDiameterMm() / 2;
         double middleR = (section.shaftDiameterMm() / 2 + boreR) / 2;
-        BoreItem part = section.boreItems().stream().filter(i -> pin.part() != null && pin.part().equals(i.id())).findFirst().orElse(null);
+        BoreItem part = section.boreItems().stream()
+                .filter(i -> pin.part() != null && pin.part().equals(i.id()))
+                .findFirst()
+                .orElse(null);
         BoreItem.Sealing seal = part instanceof BoreItem.Sealing s ? s : innermost(section);
         double lipMm = seal instanceof BoreItem.Seal s ? s.lipMm() : (seal.fromMm() + seal.toMm()) / 2;
         return switch (pin.spot()) {
@@ -122,20 +154,33 @@ final class Tags {
             case OUTSIDE -> new Point(frame.x(0) - 24, frame.y(middleR) + 20);
             case SPACE -> space(section, Integer.parseInt(pin.part().replaceAll("\\D", "")), frame.y(middleR));
             case JOINT -> joint(section, pin.part());
-            case PART -> part == null ? new Point(frame.x(0) + 12, frame.y(boreR) + 4) : new Point(frame.x((part.fromMm() + part.toMm()) / 2), frame.y(boreR) - 4);
+            case PART ->
+                part == null
+                        ? new Point(frame.x(0) + 12, frame.y(boreR) + 4)
+                        : new Point(frame.x((part.fromMm() + part.toMm()) / 2), frame.y(boreR) - 4);
             case INSIDE -> new Point(frame.x(drawn.stopMm()) + 60, frame.y(middleR));
         };
     }
 
     private static BoreItem.Sealing innermost(Section section) {
-        return section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).map(BoreItem.Sealing.class::cast).reduce((a, b) -> b).orElseThrow();
+        return section.boreItems().stream()
+                .filter(BoreItem.Sealing.class::isInstance)
+                .map(BoreItem.Sealing.class::cast)
+                .reduce((a, b) -> b)
+                .orElseThrow();
     }
 
     /** Half way between the parts that part it from its neighbours. */
     private Point space(Section section, int number, double y) {
-        List<BoreItem> sealing = section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).toList();
-        double from = number == 0 ? sealing.get(0).fromMm() - 4 : sealing.get(number - 1).toMm();
-        double to = number == sealing.size() ? from + 4 : number == 0 ? from : sealing.get(number).fromMm();
+        List<BoreItem> sealing = section.boreItems().stream()
+                .filter(BoreItem.Sealing.class::isInstance)
+                .toList();
+        double from = number == 0
+                ? sealing.get(0).fromMm() - 4
+                : sealing.get(number - 1).toMm();
+        double to = number == sealing.size()
+                ? from + 4
+                : number == 0 ? from : sealing.get(number).fromMm();
         return new Point(frame.x((from + to) / 2), y);
     }
 

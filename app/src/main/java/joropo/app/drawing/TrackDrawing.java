@@ -9,8 +9,8 @@ import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Draws the running surface along the axis: what is ground, where the old lip ran and what it wore, where the new one runs, how far
- * it may move each way, and the sleeve. The groove's depth is drawn tenfold, the length to scale.
+ * Draws the running surface along the axis: what is ground, where the old lip ran and what it wore, where the new one
+ * runs, how far it may move each way, and the sleeve. The groove's depth is drawn tenfold, the length to scale.
  */
 public final class TrackDrawing {
     private static final double WIDTH = 480;
@@ -43,11 +43,18 @@ public final class TrackDrawing {
     }
 
     private DoubleStream places() {
-        DoubleStream bands = Stream.of(drawn.ground(), drawn.groove(), drawn.track(), drawn.sleeve()).filter(Objects::nonNull).flatMapToDouble(b -> DoubleStream.of(b.fromMm(), b.toMm()));
+        DoubleStream bands = Stream.of(drawn.ground(), drawn.groove(), drawn.track(), drawn.sleeve())
+                .filter(Objects::nonNull)
+                .flatMapToDouble(b -> DoubleStream.of(b.fromMm(), b.toMm()));
         if (drawn.oldLipMm() == null) {
             return bands;
         }
-        return DoubleStream.concat(bands, DoubleStream.of(drawn.oldLipMm(), drawn.oldLipMm() + zero(drawn.inwardMm()), drawn.oldLipMm() - zero(drawn.outwardMm())));
+        return DoubleStream.concat(
+                bands,
+                DoubleStream.of(
+                        drawn.oldLipMm(),
+                        drawn.oldLipMm() + zero(drawn.inwardMm()),
+                        drawn.oldLipMm() - zero(drawn.outwardMm())));
     }
 
     private static double zero(@Nullable Double mm) {
@@ -60,7 +67,9 @@ public final class TrackDrawing {
     }
 
     private String draw() {
-        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 480 250\" role=\"img\" focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">");
+        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 480 250\" role=\"img\" "
+                + "focusable=\"false\" color=\"#17332c\" aria-labelledby=\""
+                + svg.id("t") + "\">");
         svg.raw("<title id=\"" + svg.id("t") + "\">Running surface along the shaft, outside left</title>");
         svg.rect(Ink.PAPER, 0, 0, WIDTH, HEIGHT);
         svg.rect(Ink.SHAFT, 0, TOP_Y, WIDTH, SURFACE_Y - TOP_Y);
@@ -83,8 +92,20 @@ public final class TrackDrawing {
         if (drawn.datum()) {
             datum();
         }
-        svg.words(Ink.NAME, 14, 20, NAME, "start", "shaft Ø " + Length.show(drawn.shaftMm(), 2) + ", outside left" + (drawn.groove() == null ? "" : "; groove drawn ten times as deep"));
-        List<String> notes = Stream.concat(drawn.requiredMm() == null ? Stream.empty() : Stream.of("the lip is clear when moved by " + mm(drawn.requiredMm())), drawn.notes().stream()).toList();
+        svg.words(
+                Ink.NAME,
+                14,
+                20,
+                NAME,
+                "start",
+                "shaft Ø " + Length.show(drawn.shaftMm(), 2) + ", outside left"
+                        + (drawn.groove() == null ? "" : "; groove drawn ten times as deep"));
+        List<String> notes = Stream.concat(
+                        drawn.requiredMm() == null
+                                ? Stream.empty()
+                                : Stream.of("the lip is clear when moved by " + mm(drawn.requiredMm())),
+                        drawn.notes().stream())
+                .toList();
         svg.words(Ink.NAME, 14, 244, NAME, "start", String.join("; ", notes));
         return svg.raw("</svg>").toString();
     }
@@ -94,26 +115,57 @@ public final class TrackDrawing {
     }
 
     private void ground(Band band) {
-        svg.hatched(Ink.HAIR, List.of(new Point(x(band.fromMm()), SURFACE_Y - 7), new Point(x(band.toMm()), SURFACE_Y - 7), new Point(x(band.toMm()), SURFACE_Y), new Point(x(band.fromMm()), SURFACE_Y)), 1, 1, 5);
-        svg.path(Ink.MARK, "M" + Svg.n(x(band.fromMm())) + " 60v-8M" + Svg.n(x(band.toMm())) + " 60v-8M" + Svg.n(x(band.fromMm())) + " 56H" + Svg.n(x(band.toMm())));
+        svg.hatched(
+                Ink.HAIR,
+                List.of(
+                        new Point(x(band.fromMm()), SURFACE_Y - 7),
+                        new Point(x(band.toMm()), SURFACE_Y - 7),
+                        new Point(x(band.toMm()), SURFACE_Y),
+                        new Point(x(band.fromMm()), SURFACE_Y)),
+                1,
+                1,
+                5);
+        svg.path(
+                Ink.MARK,
+                "M" + Svg.n(x(band.fromMm())) + " 60v-8M" + Svg.n(x(band.toMm())) + " 60v-8M" + Svg.n(x(band.fromMm()))
+                        + " 56H" + Svg.n(x(band.toMm())));
         label((band.fromMm() + band.toMm()) / 2, 76, "ground " + mm(band.fromMm()) + " to " + mm(band.toMm()));
     }
 
     private void groove(Band band) {
         double half = Math.max(LEAST_NOTCH, (band.toMm() - band.fromMm()) * scale / 2);
         double middle = x((band.fromMm() + band.toMm()) / 2);
-        double deep = Math.min(SURFACE_Y - TOP_Y - 34, Math.max(LEAST_NOTCH, zero(drawn.grooveDepthMm()) * scale * TENFOLD));
-        svg.path(Ink.WORN, "M" + Svg.n(middle - half) + " " + Svg.n(SURFACE_Y + 1) + "L" + Svg.n(middle - half * 0.6) + " " + Svg.n(SURFACE_Y - deep) + "H" + Svg.n(middle + half * 0.6)
-                + "L" + Svg.n(middle + half) + " " + Svg.n(SURFACE_Y + 1) + "Z");
-        label((band.fromMm() + band.toMm()) / 2, SURFACE_Y - deep - 6, drawn.grooveDepthMm() == null ? "groove, depth not read" : "groove " + mm(drawn.grooveDepthMm()) + " deep");
+        double deep =
+                Math.min(SURFACE_Y - TOP_Y - 34, Math.max(LEAST_NOTCH, zero(drawn.grooveDepthMm()) * scale * TENFOLD));
+        svg.path(
+                Ink.WORN,
+                "M" + Svg.n(middle - half) + " " + Svg.n(SURFACE_Y + 1) + "L" + Svg.n(middle - half * 0.6) + " "
+                        + Svg.n(SURFACE_Y - deep) + "H" + Svg.n(middle + half * 0.6) + "L" + Svg.n(middle + half) + " "
+                        + Svg.n(SURFACE_Y + 1) + "Z");
+        label(
+                (band.fromMm() + band.toMm()) / 2,
+                SURFACE_Y - deep - 6,
+                drawn.grooveDepthMm() == null
+                        ? "groove, depth not read"
+                        : "groove " + mm(drawn.grooveDepthMm()) + " deep");
     }
 
     private void sleeve(Band band) {
-        List<Point> shell = List.of(new Point(x(band.fromMm()), SURFACE_Y), new Point(x(band.toMm()), SURFACE_Y), new Point(x(band.toMm()), SURFACE_Y + SLEEVE_HIGH), new Point(x(band.fromMm()), SURFACE_Y + SLEEVE_HIGH));
+        List<Point> shell = List.of(
+                new Point(x(band.fromMm()), SURFACE_Y),
+                new Point(x(band.toMm()), SURFACE_Y),
+                new Point(x(band.toMm()), SURFACE_Y + SLEEVE_HIGH),
+                new Point(x(band.fromMm()), SURFACE_Y + SLEEVE_HIGH));
         svg.polygon(Ink.CASE, shell);
         svg.hatched(Ink.HATCH_CASE, shell, 1, 1, 4);
         svg.polygon(Ink.EDGE_CASE, shell);
-        svg.words(Ink.NAME, x(band.toMm()) + 8, SURFACE_Y + 14, NAME, "start", "sleeve Ø " + mm(zero(drawn.sleeveOutsideMm())));
+        svg.words(
+                Ink.NAME,
+                x(band.toMm()) + 8,
+                SURFACE_Y + 14,
+                NAME,
+                "start",
+                "sleeve Ø " + mm(zero(drawn.sleeveOutsideMm())));
     }
 
     private void track(Band band) {
@@ -138,7 +190,10 @@ public final class TrackDrawing {
         }
         double end = x(old + side * possible);
         if (possible > 0) {
-            svg.path(Ink.MARK, "M" + Svg.n(x(old)) + " " + Svg.n(SHIFT_Y) + "H" + Svg.n(end) + "m" + (-side * 7) + " -5l" + side * 7 + " 5l" + (-side * 7) + " 5");
+            svg.path(
+                    Ink.MARK,
+                    "M" + Svg.n(x(old)) + " " + Svg.n(SHIFT_Y) + "H" + Svg.n(end) + "m" + (-side * 7) + " -5l"
+                            + side * 7 + " 5l" + (-side * 7) + " 5");
         }
         boolean tooLittle = drawn.requiredMm() != null && possible < drawn.requiredMm() - 1e-9;
         String words = mm(possible) + " " + word + (tooLittle ? ", too little" : "");

@@ -5,6 +5,7 @@ import joropo.app.ui.Field;
 
 /**
  * One card of a stage: a thing that is measured or decided.
+ *
  * @param folded whether it is closed until asked for, since the usual case can do without
  */
 record Card(String id, String title, Shape shape, List<Field> fields, boolean folded) {

@@ -13,14 +13,25 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What was decided about the seal, each part absent until it was.
+ *
  * @param choosing how it stands among all that may be taken, absent while the speed is not known
  */
-record Decided(@Nullable SealSize size, @Nullable Layout layout, @Nullable Elastomer material, @Nullable CaseType caseType, @Nullable Side mainLip,
-               @Nullable LipSealResult choosing) {
+record Decided(
+        @Nullable SealSize size,
+        @Nullable Layout layout,
+        @Nullable Elastomer material,
+        @Nullable CaseType caseType,
+        @Nullable Side mainLip,
+        @Nullable LipSealResult choosing) {
     static Decided of(Values values, Duty duty) {
         String code = values.text("material");
-        return new Decided(values.size("size"), values.choice("layout", Layout.class), code == null ? null : values.seals().material(code, "material"),
-                values.choice("caseType", CaseType.class), values.choice("mainLip", Side.class), duty.input() == null ? null : LipSealCheck.check(duty.input()));
+        return new Decided(
+                values.size("size"),
+                values.choice("layout", Layout.class),
+                code == null ? null : values.seals().material(code, "material"),
+                values.choice("caseType", CaseType.class),
+                values.choice("mainLip", Side.class),
+                duty.input() == null ? null : LipSealCheck.check(duty.input()));
     }
 
     boolean isComplete() {
@@ -38,17 +49,29 @@ record Decided(@Nullable SealSize size, @Nullable Layout layout, @Nullable Elast
 
     /** The decided seal among those that may be taken; absent when it is struck out or not all decided. */
     Optional<Candidate> candidate() {
-        return choosing == null || material == null ? Optional.empty() : choosing.candidates().stream()
-                .filter(c -> c.layout() == layout && c.material().equals(material.code()) && c.caseType() == caseType).findFirst();
+        return choosing == null || material == null
+                ? Optional.empty()
+                : choosing.candidates().stream()
+                        .filter(c -> c.layout() == layout
+                                && c.material().equals(material.code())
+                                && c.caseType() == caseType)
+                        .findFirst();
     }
 
     /** Whether it is another than the recommended one, so that a reason has to be written. */
     boolean wantsReason() {
-        return choosing != null && layout != null && material != null && caseType != null && candidate().map(c -> c.rank() > 1).orElse(true);
+        return choosing != null
+                && layout != null
+                && material != null
+                && caseType != null
+                && candidate().map(c -> c.rank() > 1).orElse(true);
     }
 
     /** Outside of the case as decided, else of the recommended seal. */
     Optional<CaseType> caseTypeOrRecommended() {
-        return Optional.ofNullable(caseType).or(() -> choosing == null ? Optional.empty() : choosing.candidates().stream().findFirst().map(Candidate::caseType));
+        return Optional.ofNullable(caseType)
+                .or(() -> choosing == null
+                        ? Optional.empty()
+                        : choosing.candidates().stream().findFirst().map(Candidate::caseType));
     }
 }

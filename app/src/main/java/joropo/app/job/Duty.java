@@ -23,10 +23,16 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What the seal of a job has to stand, as typed, as known of its position, and as assumed where neither says anything.
+ *
  * @param input absent while the speed is not known, @param sumpC temperature of what stands at the seal (°C)
- * @param sealOutside outside of the seal by its maker's word, absent: the table's allowances, @param assumed in words, such as "sump 70 °C"
+ * @param sealOutside outside of the seal by its maker's word, absent: the table's allowances, @param assumed in words,
+ *     such as "sump 70 °C"
  */
-record Duty(@Nullable LipSealInput input, double sumpC, @Nullable Limits sealOutside, List<String> assumed) {
+record Duty(
+        @Nullable LipSealInput input,
+        double sumpC,
+        @Nullable Limits sealOutside,
+        List<String> assumed) {
     /** A seal this near its stop stands on it (mm). */
     private static final double TOUCHES_MM = 0.5;
 
@@ -57,8 +63,13 @@ record Duty(@Nullable LipSealInput input, double sumpC, @Nullable Limits sealOut
         if (speed == null && swing == null) {
             return new Duty(null, sump, outside, assumed);
         }
-        LipSealInput input = input(values, measured, sketch, outside).speedRpm(swing == null ? speed : null).swing(swing).sumpTemperatureC(sump).coldestC(coldest)
-                .wetting(wetting).build();
+        LipSealInput input = input(values, measured, sketch, outside)
+                .speedRpm(swing == null ? speed : null)
+                .swing(swing)
+                .sumpTemperatureC(sump)
+                .coldestC(coldest)
+                .wetting(wetting)
+                .build();
         return new Duty(input, sump, outside, assumed);
     }
 
@@ -66,7 +77,9 @@ record Duty(@Nullable LipSealInput input, double sumpC, @Nullable Limits sealOut
     static @Nullable Double speedMPerS(Position position, Values values, double shaftMm) {
         Swing swing = swing(values);
         Double rpm = speedRpm(position, values);
-        return swing != null ? Double.valueOf(SurfaceSpeed.swinging(shaftMm, swing)) : rpm == null ? null : Double.valueOf(SurfaceSpeed.turning(shaftMm, rpm));
+        return swing != null
+                ? Double.valueOf(SurfaceSpeed.swinging(shaftMm, swing))
+                : rpm == null ? null : Double.valueOf(SurfaceSpeed.turning(shaftMm, rpm));
     }
 
     private static @Nullable Double speedRpm(Position position, Values values) {
@@ -89,39 +102,78 @@ record Duty(@Nullable LipSealInput input, double sumpC, @Nullable Limits sealOut
         return least == null || most == null ? null : new Limits(least, most);
     }
 
-    private static LipSealInputBuilder input(Values values, Measured measured, Sketch sketch, @Nullable Limits outside) {
+    private static LipSealInputBuilder input(
+            Values values, Measured measured, Sketch sketch, @Nullable Limits outside) {
         Section section = sketch.section();
         Materials seals = values.seals();
         boolean sameShaft = Objects.equals(measured.shaftNominalMm(), section.shaftDiameterMm());
-        return new LipSealInputBuilder().shaftNominalMm(section.shaftDiameterMm()).boreNominalMm(section.boreDiameterMm()).widthMm(section.seal().widthMm())
-                .insideMedium(section.inside().medium()).insideFluid(values.text("fluid"))
-                .outsideMedium(section.outside().medium()).pressureInsideMpa(section.inside().pressureMpa()).pressureOutsideMpa(section.outside().pressureMpa())
-                .dirt(section.outside().dirt()).corrosive(values.yes("corrosive")).rotation(section.rotation()).housingMaterial(values.text("housing"))
-                .splitHousing(values.yes("split")).boreMarked(marked(values, section.seal().widthMm())).practice(values.shop().practice()).shaft(sameShaft ? measured.shaftInput() : null).bore(measured.boreInput())
-                .runoutTirMm(values.number("runoutTir")).offsetMm(values.number("offset")).heldOn(heldOn(sketch)).shaftEntersFrom(values.choice("entersFrom", Side.class))
-                .material(values.text("material")).caseType(values.choice("caseType", CaseType.class)).layout(values.choice("layout", Layout.class)).system(measured.system())
-                .sealOutsideMinMm(outside == null ? null : outside.lower()).sealOutsideMaxMm(outside == null ? null : outside.upper()).raUm(values.number("ra"))
-                .hardnessHrc(values.number("hrc")).makerDocument(values.text("makerDocument")).makerSpeedMPerS(values.number("makerSpeed"))
-                .makerLipLimitC(values.number("makerLipLimit")).makerPressureMpa(values.number("makerPressure")).makerRunoutMm(values.number("makerRunout"))
-                .ownMaterials(seals.ownMaterials()).ownFluids(seals.ownFluids());
+        return new LipSealInputBuilder()
+                .shaftNominalMm(section.shaftDiameterMm())
+                .boreNominalMm(section.boreDiameterMm())
+                .widthMm(section.seal().widthMm())
+                .insideMedium(section.inside().medium())
+                .insideFluid(values.text("fluid"))
+                .outsideMedium(section.outside().medium())
+                .pressureInsideMpa(section.inside().pressureMpa())
+                .pressureOutsideMpa(section.outside().pressureMpa())
+                .dirt(section.outside().dirt())
+                .corrosive(values.yes("corrosive"))
+                .rotation(section.rotation())
+                .housingMaterial(values.text("housing"))
+                .splitHousing(values.yes("split"))
+                .boreMarked(marked(values, section.seal().widthMm()))
+                .practice(values.shop().practice())
+                .shaft(sameShaft ? measured.shaftInput() : null)
+                .bore(measured.boreInput())
+                .runoutTirMm(values.number("runoutTir"))
+                .offsetMm(values.number("offset"))
+                .heldOn(heldOn(sketch))
+                .shaftEntersFrom(values.choice("entersFrom", Side.class))
+                .material(values.text("material"))
+                .caseType(values.choice("caseType", CaseType.class))
+                .layout(values.choice("layout", Layout.class))
+                .system(measured.system())
+                .sealOutsideMinMm(outside == null ? null : outside.lower())
+                .sealOutsideMaxMm(outside == null ? null : outside.upper())
+                .raUm(values.number("ra"))
+                .hardnessHrc(values.number("hrc"))
+                .makerDocument(values.text("makerDocument"))
+                .makerSpeedMPerS(values.number("makerSpeed"))
+                .makerLipLimitC(values.number("makerLipLimit"))
+                .makerPressureMpa(values.number("makerPressure"))
+                .makerRunoutMm(values.number("makerRunout"))
+                .ownMaterials(seals.ownMaterials())
+                .ownFluids(seals.ownFluids());
     }
 
     /** Whether the bore is marked or rough; absent while nobody has looked at it. */
     private static @Nullable Boolean marked(Values values, double widthMm) {
         String seen = values.text("boreSeen");
         Double ra = values.number("boreRa");
-        return seen == null && ra == null ? null : Boolean.valueOf(seen != null && !seen.equals("SMOOTH") && !seen.equals("BORE_WEAR") || ra != null && BoreFinish.tooRoughForMetal(ra, widthMm));
+        return seen == null && ra == null
+                ? null
+                : Boolean.valueOf(seen != null && !seen.equals("SMOOTH") && !seen.equals("BORE_WEAR")
+                        || ra != null && BoreFinish.tooRoughForMetal(ra, widthMm));
     }
 
     /** A shoulder that the seal stands on holds it; while stop or depth is not known nobody can say. */
     private static @Nullable HeldOn heldOn(Sketch sketch) {
-        boolean known = !sketch.assumed().contains(Sketch.Assumed.STOP) && !sketch.assumed().contains(Sketch.Assumed.DEPTH);
+        boolean known = !sketch.assumed().contains(Sketch.Assumed.STOP)
+                && !sketch.assumed().contains(Sketch.Assumed.DEPTH);
         return !known ? null : sketch.stopMm() - sketch.section().seal().toMm() <= TOUCHES_MM ? HeldOn.IN : HeldOn.NONE;
     }
 
     /** How tight a case of this kind sits in the bore, cold and at the sump's temperature. */
     PressFitInput pressFit(Values values, Measured measured, Section section, CaseType caseType) {
-        return new PressFitInput(section.boreDiameterMm(), caseType, measured.system(), values.shop().practice(), measured.boreInput(),
-                sealOutside == null ? null : sealOutside.lower(), sealOutside == null ? null : sealOutside.upper(), values.text("housing"), sumpC);
+        return new PressFitInput(
+                section.boreDiameterMm(),
+                caseType,
+                measured.system(),
+                values.shop().practice(),
+                measured.boreInput(),
+                sealOutside == null ? null : sealOutside.lower(),
+                sealOutside == null ? null : sealOutside.upper(),
+                values.text("housing"),
+                sumpC);
     }
 }

@@ -47,14 +47,32 @@ final class Figures {
         Sign roundness = name.equals("shaft") ? sign("roundness") : null;
         out.add(new Figure("ovality", fit(result.ovalityMm()), "mm", roundness));
         out.add(new Figure("taper", fit(result.taperMm()), "mm", null));
-        out.add(new Figure(fit(limits.lower()) + " to " + fit(limits.upper()), fit(result.minMm()) + " to " + fit(result.maxMm()), "mm", sign(name + "-size")));
+        out.add(new Figure(
+                fit(limits.lower()) + " to " + fit(limits.upper()),
+                fit(result.minMm()) + " to " + fit(result.maxMm()),
+                "mm",
+                sign(name + "-size")));
         return out;
     }
 
     private List<Figure> duty() {
         Double v = evaluation.speedMPerS();
-        return v == null ? List.of() : List.of(new Figure("surface speed" + (evaluation.sketch().assumed().contains(Sketch.Assumed.SHAFT)
-                ? ", shaft assumed " + Length.show(evaluation.sketch().section().shaftDiameterMm(), 0) : ""), Length.show(v, 2), "m/s", null));
+        return v == null
+                ? List.of()
+                : List.of(new Figure(
+                        "surface speed"
+                                + (evaluation.sketch().assumed().contains(Sketch.Assumed.SHAFT)
+                                        ? ", shaft assumed "
+                                                + Length.show(
+                                                        evaluation
+                                                                .sketch()
+                                                                .section()
+                                                                .shaftDiameterMm(),
+                                                        0)
+                                        : ""),
+                        Length.show(v, 2),
+                        "m/s",
+                        null));
     }
 
     /** The heat at the lip, with everything that was assumed for it. */
@@ -62,7 +80,8 @@ final class Figures {
         LipSealResult choosing = evaluation.decided().choosing();
         List<Figure> out = new ArrayList<>();
         if (choosing != null) {
-            out.add(new Figure("at the lip", Length.show(choosing.lipTemperatureC(), 0), "°C", sign("lip-temperature")));
+            out.add(new Figure(
+                    "at the lip", Length.show(choosing.lipTemperatureC(), 0), "°C", sign("lip-temperature")));
             out.add(new Figure("own rise", Length.show(choosing.temperatureRiseK(), 1), "K", null));
             out.add(new Figure("heat of one lip", Length.show(choosing.frictionLossW(), 0), "W", null));
         }
@@ -79,9 +98,17 @@ final class Figures {
         if (fit == null || fit.interferenceMinMm() == null || fit.interferenceMaxMm() == null) {
             return List.of();
         }
-        List<Figure> out = new ArrayList<>(List.of(new Figure("interference", fit(fit.interferenceMinMm()) + " to " + fit(fit.interferenceMaxMm()), "mm", sign("interference"))));
+        List<Figure> out = new ArrayList<>(List.of(new Figure(
+                "interference",
+                fit(fit.interferenceMinMm()) + " to " + fit(fit.interferenceMaxMm()),
+                "mm",
+                sign("interference"))));
         if (fit.hotInterferenceMinMm() != null) {
-            out.add(new Figure("hot, at " + Length.show(evaluation.duty().sumpC(), 0) + " °C, least", fit(fit.hotInterferenceMinMm()), "mm", sign("hot")));
+            out.add(new Figure(
+                    "hot, at " + Length.show(evaluation.duty().sumpC(), 0) + " °C, least",
+                    fit(fit.hotInterferenceMinMm()),
+                    "mm",
+                    sign("hot")));
         }
         return out;
     }
@@ -94,7 +121,8 @@ final class Figures {
             out.add(new Figure("goes to", mm(evaluation.targetMm()), "mm", null));
         }
         if (!evaluation.plan().isEmpty()) {
-            out.add(new Figure("lip track", mm(evaluation.sketch().section().seal().lipMm()), "mm", sign("S4")));
+            out.add(new Figure(
+                    "lip track", mm(evaluation.sketch().section().seal().lipMm()), "mm", sign("S4")));
         }
         return out;
     }
@@ -105,7 +133,8 @@ final class Figures {
             return List.of();
         }
         SeatSquarenessResult square = seat.square();
-        List<Figure> out = new ArrayList<>(List.of(new Figure("mean", mm(square.meanMm()), "mm", sign("S2-fitted")),
+        List<Figure> out = new ArrayList<>(List.of(
+                new Figure("mean", mm(square.meanMm()), "mm", sign("S2-fitted")),
                 new Figure("tilt over the outside", fit(square.tiltMm()), "mm", sign("tilt"))));
         if (square.tapAtClock() != null) {
             out.add(new Figure("proud at", Length.show(square.tapAtClock(), 1), "o'clock", null));
@@ -114,7 +143,12 @@ final class Figures {
     }
 
     private @Nullable Sign sign(String id) {
-        return evaluation.findings().stream().filter(f -> f.finding().id().equals(id)).map(JobFinding::status).reduce(Status::worse).map(signs).orElse(null);
+        return evaluation.findings().stream()
+                .filter(f -> f.finding().id().equals(id))
+                .map(JobFinding::status)
+                .reduce(Status::worse)
+                .map(signs)
+                .orElse(null);
     }
 
     private static String fit(double mm) {

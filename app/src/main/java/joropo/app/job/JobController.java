@@ -39,18 +39,30 @@ class JobController {
     @GetMapping
     String job(@PathVariable String number, @ModelAttribute(name = "me", binding = false) Person me) {
         JobView view = jobs.page(number, Stage.INTAKE, me);
-        Stage stage = view.stages().stream().filter(s -> !s.kept()).map(JobView.StageView::stage).findFirst().orElse(Stage.SIGN);
+        Stage stage = view.stages().stream()
+                .filter(s -> !s.kept())
+                .map(JobView.StageView::stage)
+                .findFirst()
+                .orElse(Stage.SIGN);
         return "redirect:/jobs/" + number + "/" + stage.path();
     }
 
     @GetMapping("/{stage}")
-    String stage(@PathVariable String number, @PathVariable String stage, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String stage(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         return page(jobs.page(number, stage(stage), me), "", model);
     }
 
     /** Lists and ticks of a stage as they stand now, for a window in which somebody else's are to appear. */
     @GetMapping("/{stage}/live")
-    String live(@PathVariable String number, @PathVariable String stage, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String live(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         page(jobs.page(number, stage(stage), me), "", model);
         return "job/live";
     }
@@ -71,28 +83,53 @@ class JobController {
 
     /** One keystroke: saved, judged, drawn. A browser without script never comes here. */
     @PostMapping("/{stage}/draft")
-    String draft(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String draft(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         model.addAttribute("view", jobs.type(number, stage(stage), posted(form, me), me));
         return "job/echo";
     }
 
     @PostMapping("/{stage}")
-    String keep(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String keep(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         Stage at = stage(stage);
         JobService.Kept kept = jobs.keep(number, at, posted(form, me), me);
-        return kept.kept() ? "redirect:/jobs/" + number + "/" + at.next().orElse(at).path() : page(kept.view(), "Not kept yet: see what is marked.", model);
+        return kept.kept()
+                ? "redirect:/jobs/" + number + "/" + at.next().orElse(at).path()
+                : page(kept.view(), "Not kept yet: see what is marked.", model);
     }
 
     @PostMapping("/{stage}/strike")
-    String strike(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @RequestParam String strike,
-                  @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String strike(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @RequestParam Map<String, String> form,
+            @RequestParam String strike,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         String why = form.getOrDefault(strike + ".why", "");
         return page(jobs.strike(number, stage(stage), posted(form, me), strike, why, me), "", model);
     }
 
-    /** Takes what was offered, such as {@code size=45x62x8}, with whatever else was typed; it comes as pairs parted by a semicolon. */
+    /**
+     * Takes what was offered, such as {@code size=45x62x8}, with whatever else was typed; it comes as pairs parted by a
+     * semicolon.
+     */
     @PostMapping("/{stage}/offer")
-    String takeOffer(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @RequestParam String offer, @ModelAttribute(name = "me", binding = false) Person me) {
+    String takeOffer(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @RequestParam Map<String, String> form,
+            @RequestParam String offer,
+            @ModelAttribute(name = "me", binding = false) Person me) {
         for (String pair : offer.split(";")) {
             int is = pair.indexOf('=');
             if (is > 0) {
@@ -105,7 +142,11 @@ class JobController {
 
     /** To the bench: what was typed is saved first. */
     @PostMapping("/{stage:strip|decide}/section")
-    String arrange(@PathVariable String number, @PathVariable String stage, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me) {
+    String arrange(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me) {
         Stage at = stage(stage);
         jobs.type(number, at, posted(form, me), me);
         return "redirect:/sections/" + sections.arrange(number, at == Stage.STRIP ? Role.AS_FOUND : Role.PLANNED, me);
@@ -113,7 +154,11 @@ class JobController {
 
     /** The section into the sheet, or the readings into the section. */
     @PostMapping("/decide/section-{way:take|bring}")
-    String agree(@PathVariable String number, @PathVariable String way, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me) {
+    String agree(
+            @PathVariable String number,
+            @PathVariable String way,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me) {
         jobs.type(number, Stage.DECIDE, posted(form, me), me);
         if (way.equals("take")) {
             sections.take(number, me);
@@ -124,14 +169,24 @@ class JobController {
     }
 
     @PostMapping("/{stage}/take")
-    String takeTyping(@PathVariable String number, @PathVariable String stage, @RequestParam String other, @ModelAttribute(name = "me", binding = false) Person me) {
+    String takeTyping(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @RequestParam String other,
+            @ModelAttribute(name = "me", binding = false) Person me) {
         jobs.take(number, stage(stage), other, me);
         return "redirect:/jobs/" + number + "/" + stage(stage).path();
     }
 
     @PostMapping("/steps/{step}")
-    String step(@PathVariable String number, @PathVariable String step, @RequestParam(required = false) @Nullable String read, @RequestParam(required = false) @Nullable String why,
-                @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String step(
+            @PathVariable String number,
+            @PathVariable String step,
+            @RequestParam(required = false) @Nullable String read,
+            @RequestParam(required = false) @Nullable String why,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             jobs.finishStep(number, step, read, why, me);
             if (!htmx) {
@@ -146,8 +201,15 @@ class JobController {
 
     /** Things put in for a time and fasteners: entered, or counted out and made final. */
     @PostMapping("/entries")
-    String enter(@PathVariable String number, @RequestParam JobEntry.Kind kind, @RequestParam String what, @RequestParam boolean open, @RequestParam(defaultValue = "fit") String from,
-                 @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String enter(
+            @PathVariable String number,
+            @RequestParam JobEntry.Kind kind,
+            @RequestParam String what,
+            @RequestParam boolean open,
+            @RequestParam(defaultValue = "fit") String from,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             jobs.enter(number, kind, what, open, me);
             if (!htmx) {
@@ -161,8 +223,14 @@ class JobController {
     }
 
     @PostMapping("/torque/{pass}/{bolt}")
-    String tick(@PathVariable String number, @PathVariable int pass, @PathVariable int bolt, @RequestParam double nm, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-                @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String tick(
+            @PathVariable String number,
+            @PathVariable int pass,
+            @PathVariable int bolt,
+            @RequestParam double nm,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         String notice = "";
         try {
             jobs.tick(number, pass, bolt, nm, me);
@@ -177,12 +245,19 @@ class JobController {
     }
 
     @PostMapping("/notes")
-    String note(@PathVariable String number, @RequestParam String text, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String note(
+            @PathVariable String number,
+            @RequestParam String text,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             jobs.leaveNote(number, text, me);
             return "redirect:/jobs/" + number + "/sign#notes";
         } catch (RefusedInput e) {
-            return page(jobs.page(number, Stage.SIGN, me), "The note " + e.errors().get(0).message() + ".", model);
+            return page(
+                    jobs.page(number, Stage.SIGN, me),
+                    "The note " + e.errors().get(0).message() + ".",
+                    model);
         }
     }
 
@@ -197,23 +272,37 @@ class JobController {
     }
 
     @PostMapping("/addenda")
-    String addendum(@PathVariable String number, @RequestParam String text, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String addendum(
+            @PathVariable String number,
+            @RequestParam String text,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             jobs.addAddendum(number, text, me);
             return "redirect:/jobs/" + number + "/sign";
         } catch (RefusedInput e) {
             model.addAttribute("addendumText", text);
-            return page(jobs.page(number, Stage.SIGN, me), "The addendum " + e.errors().get(0).message() + ".", model);
+            return page(
+                    jobs.page(number, Stage.SIGN, me),
+                    "The addendum " + e.errors().get(0).message() + ".",
+                    model);
         }
     }
 
     @PostMapping("/withdrawal")
-    String withdraw(@PathVariable String number, @RequestParam String why, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String withdraw(
+            @PathVariable String number,
+            @RequestParam String why,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             jobs.withdraw(number, why, me);
             return "redirect:/jobs/" + number + "/sign";
         } catch (RefusedInput e) {
-            return page(jobs.page(number, Stage.SIGN, me), "Withdrawing " + e.errors().get(0).message() + ".", model);
+            return page(
+                    jobs.page(number, Stage.SIGN, me),
+                    "Withdrawing " + e.errors().get(0).message() + ".",
+                    model);
         }
     }
 
@@ -227,8 +316,11 @@ class JobController {
         String tab = form.getOrDefault("tab", "");
         String seq = form.getOrDefault("seq", "");
         String unit = form.getOrDefault("unit", "");
-        return new Posted(tab.matches("[0-9a-z]{1,20}") ? tab : "unknown", seq.matches("\\d{1,15}") ? Long.parseLong(seq) : 0,
-                "INCH".equals(unit) ? LengthUnit.INCH : "MM".equals(unit) ? LengthUnit.MM : me.unit(), form);
+        return new Posted(
+                tab.matches("[0-9a-z]{1,20}") ? tab : "unknown",
+                seq.matches("\\d{1,15}") ? Long.parseLong(seq) : 0,
+                "INCH".equals(unit) ? LengthUnit.INCH : "MM".equals(unit) ? LengthUnit.MM : me.unit(),
+                form);
     }
 
     private static Stage stage(String path) {

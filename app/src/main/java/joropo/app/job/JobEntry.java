@@ -5,11 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** One entry about a thing that is put in for a time, or about fasteners. The last entry of a thing says how it stands. */
+/**
+ * One entry about a thing that is put in for a time, or about fasteners. The last entry of a thing says how it stands.
+ */
 public record JobEntry(Kind kind, String what, State state, String personName, Instant enteredAt) {
     /** What is entered. */
     public enum Kind {
-        TEMPORARY(State.IN, State.OUT), FASTENER(State.TRIAL, State.FINAL);
+        TEMPORARY(State.IN, State.OUT),
+        FASTENER(State.TRIAL, State.FINAL);
 
         private final State open;
         private final State closed;
@@ -29,7 +32,12 @@ public record JobEntry(Kind kind, String what, State state, String personName, I
     }
 
     /** How it stands. */
-    public enum State { IN, OUT, TRIAL, FINAL }
+    public enum State {
+        IN,
+        OUT,
+        TRIAL,
+        FINAL
+    }
 
     /** Whether it still keeps the job from being signed. */
     public boolean isOpen() {
@@ -45,6 +53,8 @@ public record JobEntry(Kind kind, String what, State state, String personName, I
 
     /** What keeps the job from being signed, in words. */
     String openWords() {
-        return kind == Kind.TEMPORARY ? what + ": put in for a time and not counted out." : what + ": still tightened on trial.";
+        return kind == Kind.TEMPORARY
+                ? what + ": put in for a time and not counted out."
+                : what + ": still tightened on trial.";
     }
 }

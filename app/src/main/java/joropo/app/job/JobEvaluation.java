@@ -23,8 +23,8 @@ import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Everything that follows from what was typed: each check of core called with what is there.
- * No rule is written here; this is where texts meet rules. What they find is gathered in {@link JobFindings}.
+ * Everything that follows from what was typed: each check of core called with what is there. No rule is written here;
+ * this is where texts meet rules. What they find is gathered in {@link JobFindings}.
  */
 public final class JobEvaluation {
     private final Values values;
@@ -52,17 +52,27 @@ public final class JobEvaluation {
         diagnosis = Diagnosis.of(values);
         torque = TorqueWork.plan(values);
         typed = Sketch.of(position, values, measured);
-        Sketch asPlanned = arranged.planned() == null ? typed : Sketch.arranged(arranged.planned().section());
+        Sketch asPlanned = arranged.planned() == null
+                ? typed
+                : Sketch.arranged(arranged.planned().section());
         speedMPerS = Duty.speedMPerS(position, values, asPlanned.section().shaftDiameterMm());
         surface = SurfaceWork.of(values, measured, asPlanned, speedMPerS);
         sketch = surface.appliedTo(asPlanned, arranged.planned() != null || values.number("plannedDepth") != null);
         duty = Duty.of(position, values, measured, sketch);
         decided = Decided.of(values, duty);
         removal = values.yes("edgeReachable") == null ? null : RemovalCheck.check(removalInput());
-        CaseType caseType = decided.size() == null ? null : decided.caseTypeOrRecommended().orElse(null);
-        pressFit = caseType == null ? null : PressFitCheck.check(duty.pressFit(values, measured, sketch.section(), caseType));
-        section = arranged.planned() == null && (decided.size() == null || decided.mainLip() == null) ? null
-                : SectionCheck.check(sketch.section().comparedWith(arranged.found() == null ? null : arranged.found().section()));
+        CaseType caseType =
+                decided.size() == null ? null : decided.caseTypeOrRecommended().orElse(null);
+        pressFit = caseType == null
+                ? null
+                : PressFitCheck.check(duty.pressFit(values, measured, sketch.section(), caseType));
+        section = arranged.planned() == null && (decided.size() == null || decided.mainLip() == null)
+                ? null
+                : SectionCheck.check(sketch.section()
+                        .comparedWith(
+                                arranged.found() == null
+                                        ? null
+                                        : arranged.found().section()));
         fitting = Fitting.of(position, values, decided, surface, sketch.section(), targetMm());
         seat = SeatDepths.of(values, sketch.section());
         findings = JobFindings.of(this);
@@ -79,12 +89,24 @@ public final class JobEvaluation {
     }
 
     private RemovalInput removalInput() {
-        return new RemovalInput(RemovalInput.What.LIP_SEAL, values.yes("edgeReachable"), values.number("lineRoom"), values.number("behind"), values.yes("brittleBeside"),
-                values.yes("otherSide"), values.yes("pressureAllowed"), values.yes("elastomersStay"), values.yes("flammable"), values.yes("rimProud"), values.number("toolLength"), null);
+        return new RemovalInput(
+                RemovalInput.What.LIP_SEAL,
+                values.yes("edgeReachable"),
+                values.number("lineRoom"),
+                values.number("behind"),
+                values.yes("brittleBeside"),
+                values.yes("otherSide"),
+                values.yes("pressureAllowed"),
+                values.yes("elastomersStay"),
+                values.yes("flammable"),
+                values.yes("rimProud"),
+                values.number("toolLength"),
+                null);
     }
 
     /** The depth to drive to: as planned or read, else what the window aims at; nothing where nothing says how deep. */
-    @Nullable Double targetMm() {
+    @Nullable
+    Double targetMm() {
         if (!sketch.assumed().contains(Sketch.Assumed.DEPTH)) {
             return sketch.section().seal().fromMm();
         }
@@ -93,8 +115,10 @@ public final class JobEvaluation {
 
     /** Findings up to a stage, worst first; within one state in working order. */
     public List<JobFinding> findingsTo(Stage stage) {
-        return findings.stream().filter(f -> f.stage().compareTo(stage) <= 0)
-                .sorted(Comparator.comparing(JobFinding::status).thenComparing(f -> f.stage() == stage ? 0 : 1)).toList();
+        return findings.stream()
+                .filter(f -> f.stage().compareTo(stage) <= 0)
+                .sorted(Comparator.comparing(JobFinding::status).thenComparing(f -> f.stage() == stage ? 0 : 1))
+                .toList();
     }
 
     public List<JobFinding> findings() {
@@ -103,7 +127,10 @@ public final class JobEvaluation {
 
     /** The worst of one stage. */
     public Status verdict(Stage stage) {
-        return Finding.worst(findings.stream().filter(f -> f.stage() == stage).map(JobFinding::finding).toList());
+        return Finding.worst(findings.stream()
+                .filter(f -> f.stage() == stage)
+                .map(JobFinding::finding)
+                .toList());
     }
 
     public Map<String, String> errors() {
@@ -123,12 +150,14 @@ public final class JobEvaluation {
     }
 
     /** Why it leaks; absent while nobody has looked. */
-    @Nullable DiagnosisResult diagnosis() {
+    @Nullable
+    DiagnosisResult diagnosis() {
         return diagnosis;
     }
 
     /** How the bolts are tightened; absent while nobody has said. */
-    @Nullable TorquePlanResult torque() {
+    @Nullable
+    TorquePlanResult torque() {
         return torque;
     }
 
@@ -170,13 +199,16 @@ public final class JobEvaluation {
     }
 
     /** The section with the seal as decided, judged; absent before size and way round are. */
-    @Nullable SectionResult section() {
+    @Nullable
+    SectionResult section() {
         return section;
     }
 
     /** The section with the seal where it really stands, as far as that was read. */
     Section fitted() {
-        return seat.square() == null ? sketch.section() : sketch.section().withOutermostSealAt(seat.square().meanMm(), seat.uncertaintyMm());
+        return seat.square() == null
+                ? sketch.section()
+                : sketch.section().withOutermostSealAt(seat.square().meanMm(), seat.uncertaintyMm());
     }
 
     public @Nullable Window window() {
@@ -194,6 +226,8 @@ public final class JobEvaluation {
 
     /** Whether what follows the stripping may be kept: all three ticked, or a written reason. */
     public boolean madeSafe() {
-        return findings.stream().filter(f -> f.finding().id().equals("safe")).noneMatch(f -> f.status() == Status.MISSING);
+        return findings.stream()
+                .filter(f -> f.finding().id().equals("safe"))
+                .noneMatch(f -> f.status() == Status.MISSING);
     }
 }

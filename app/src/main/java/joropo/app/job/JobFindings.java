@@ -38,10 +38,13 @@ final class JobFindings {
     /** What the shaft's own readings say already. */
     private static final Set<String> READ_ALREADY = Set.of("size", "roundness");
     /** Findings of the choice that are judged with the readings, or said elsewhere on the sheet. */
-    private static final Set<String> OF_THE_CHOICE = Set.of("choice", "lip-temperature", "fluid", "cold", "held", "pressure", "ribs");
+    private static final Set<String> OF_THE_CHOICE =
+            Set.of("choice", "lip-temperature", "fluid", "cold", "held", "pressure", "ribs");
+
     private static final Set<String> OF_THE_SHAFT = Set.of("run-out", "offset");
     /** Readings that many a job does without: named in one line while nobody has taken them. */
     private static final Set<String> OFTEN_UNREAD = Set.of("roughness", "hardness", "lead", "run-out", "offset");
+
     private static final Set<String> OF_THE_DRIVER = Set.of("edge", "own", "stop");
 
     private final JobEvaluation job;
@@ -72,16 +75,37 @@ final class JobFindings {
     }
 
     private void intake() {
-        add(Stage.INTAKE, HoldPoints.sealIsTheCause(values.ticked("levelSeen"), values.ticked("breatherSeen"), values.ticked("aboveSeen")));
+        add(
+                Stage.INTAKE,
+                HoldPoints.sealIsTheCause(
+                        values.ticked("levelSeen"), values.ticked("breatherSeen"), values.ticked("aboveSeen")));
         if (job.diagnosis() != null) {
             job.diagnosis().findings().forEach(f -> add(Stage.INTAKE, f));
         }
-        add(Stage.INTAKE, job.speedMPerS() == null ? Finding.missing("speed", "surface speed under the lip", "Nothing says how fast the shaft turns: choosing a seal waits for it.", "Type its speed, or its swing.")
-                : Finding.computed("speed", "surface speed under the lip", Length.snap(job.speedMPerS()), "m/s", "From shaft and speed."));
+        add(
+                Stage.INTAKE,
+                job.speedMPerS() == null
+                        ? Finding.missing(
+                                "speed",
+                                "surface speed under the lip",
+                                "Nothing says how fast the shaft turns: choosing a seal waits for it.",
+                                "Type its speed, or its swing.")
+                        : Finding.computed(
+                                "speed",
+                                "surface speed under the lip",
+                                Length.snap(job.speedMPerS()),
+                                "m/s",
+                                "From shaft and speed."));
     }
 
     private void strip() {
-        add(Stage.STRIP, HoldPoints.madeSafe(values.ticked("isolated"), values.ticked("locked"), values.ticked("pressureOff"), values.text("unsafeWhy")));
+        add(
+                Stage.STRIP,
+                HoldPoints.madeSafe(
+                        values.ticked("isolated"),
+                        values.ticked("locked"),
+                        values.ticked("pressureOff"),
+                        values.text("unsafeWhy")));
         Side faced = values.choice("foundFacing", Side.class);
         if (faced != null) {
             add(Stage.STRIP, AsFound.judge(faced, sketch.section().inside().medium()));
@@ -92,20 +116,48 @@ final class JobFindings {
     }
 
     private void measure() {
-        job.measured().findings().forEach(f -> add(Stage.MEASURE, f.id().equals("shaft-size") || f.id().equals("roundness") ? surface.answered(f) : f));
-        List<Finding> ofThePlace = new ArrayList<>(surface.findings().stream().filter(f -> !READ_ALREADY.contains(f.id()) && !f.id().equals("remedy")).toList());
+        job.measured()
+                .findings()
+                .forEach(f -> add(
+                        Stage.MEASURE,
+                        f.id().equals("shaft-size") || f.id().equals("roundness") ? surface.answered(f) : f));
+        List<Finding> ofThePlace = new ArrayList<>(surface.findings().stream()
+                .filter(f -> !READ_ALREADY.contains(f.id()) && !f.id().equals("remedy"))
+                .toList());
         chosen(OF_THE_SHAFT).forEach(ofThePlace::add);
         ofThePlace.stream().filter(f -> !isOftenUnread(f)).forEach(f -> add(Stage.MEASURE, f));
-        List<String> unread = ofThePlace.stream().filter(JobFindings::isOftenUnread).map(Finding::id).toList();
+        List<String> unread = ofThePlace.stream()
+                .filter(JobFindings::isOftenUnread)
+                .map(Finding::id)
+                .toList();
         if (!unread.isEmpty()) {
-            add(Stage.MEASURE, Finding.missing("unread", "further readings", "Not read: " + String.join(", ", unread) + ".", "Each may decide: read them under the closed cards where the case is in doubt."));
+            add(
+                    Stage.MEASURE,
+                    Finding.missing(
+                            "unread",
+                            "further readings",
+                            "Not read: " + String.join(", ", unread) + ".",
+                            "Each may decide: read them under the closed cards where the case is in doubt."));
         }
         Side mainLip = decided.mainLip() == null ? Side.IN : decided.mainLip();
-        add(Stage.MEASURE, ShaftEntry.judge(sketch.section().shaftDiameterMm(), mainLip, sketch.section().seal().dustLip() != null, decided.isPtfe(),
-                values.choice("entersFrom", Side.class), values.choice("shaftEnd", ShaftEnd.class), values.choice("edgeCover", EdgeCover.class)));
+        add(
+                Stage.MEASURE,
+                ShaftEntry.judge(
+                        sketch.section().shaftDiameterMm(),
+                        mainLip,
+                        sketch.section().seal().dustLip() != null,
+                        decided.isPtfe(),
+                        values.choice("entersFrom", Side.class),
+                        values.choice("shaftEnd", ShaftEnd.class),
+                        values.choice("edgeCover", EdgeCover.class)));
         if (values.number("boreRa") != null) {
-            boolean rubber = decided.caseTypeOrRecommended().filter(c -> c == CaseType.RUBBER).isPresent();
-            add(Stage.MEASURE, BoreFinish.judge(values.number("boreRa"), sketch.section().seal().widthMm(), rubber));
+            boolean rubber = decided.caseTypeOrRecommended()
+                    .filter(c -> c == CaseType.RUBBER)
+                    .isPresent();
+            add(
+                    Stage.MEASURE,
+                    BoreFinish.judge(
+                            values.number("boreRa"), sketch.section().seal().widthMm(), rubber));
         }
         inDate(Stage.MEASURE, "shaftGauge");
         inDate(Stage.MEASURE, "boreGauge");
@@ -119,13 +171,17 @@ final class JobFindings {
     /** What the choice of a seal found under these names; nothing while the speed is not known. */
     private List<Finding> chosen(Set<String> ids) {
         LipSealResult choosing = decided.choosing();
-        return choosing == null ? List.of() : choosing.findings().stream().filter(f -> ids.contains(f.id())).toList();
+        return choosing == null
+                ? List.of()
+                : choosing.findings().stream().filter(f -> ids.contains(f.id())).toList();
     }
 
     private void inDate(Stage stage, String field) {
         ShopGauge gauge = values.gauge(field);
         if (gauge != null && gauge.dueOn() != null) {
-            add(stage, GaugeDue.judge(gauge.words(), gauge.dueOn(), values.shop().today()));
+            add(
+                    stage,
+                    GaugeDue.judge(gauge.words(), gauge.dueOn(), values.shop().today()));
         }
     }
 
@@ -135,9 +191,24 @@ final class JobFindings {
             job.measured().sizes().findings().forEach(f -> add(Stage.DECIDE, f));
         }
         if (!decided.isComplete()) {
-            add(Stage.DECIDE, Finding.missing("decided", "seal decided", "Size, layout, material, outside of the case and way round are not all decided.", "Pick them."));
+            add(
+                    Stage.DECIDE,
+                    Finding.missing(
+                            "decided",
+                            "seal decided",
+                            "Size, layout, material, outside of the case and way round are not all decided.",
+                            "Pick them."));
         } else if (!decided.size().known()) {
-            add(Stage.DECIDE, Finding.of("decided", Status.CAUTION, "seal decided", decided.size().words() + " is not a listed size.", "Make sure that it can be had.", Source.GUIDE, "list of sizes"));
+            add(
+                    Stage.DECIDE,
+                    Finding.of(
+                            "decided",
+                            Status.CAUTION,
+                            "seal decided",
+                            decided.size().words() + " is not a listed size.",
+                            "Make sure that it can be had.",
+                            Source.GUIDE,
+                            "list of sizes"));
         }
         if (job.pressFit() != null) {
             job.pressFit().findings().forEach(f -> add(Stage.DECIDE, f));
@@ -147,14 +218,21 @@ final class JobFindings {
             add(Stage.DECIDE, RunningSurfaceCheck.leadsTo(surface.remedy(), decided.size()));
         }
         if (decided.layout() != null && decided.layout().isPair()) {
-            add(Stage.DECIDE, PairRoom.judge(sketch.section().seal().widthMm(), values.number("stopDepth"), sketch.section().depthUncertaintyMm()));
+            add(
+                    Stage.DECIDE,
+                    PairRoom.judge(
+                            sketch.section().seal().widthMm(),
+                            values.number("stopDepth"),
+                            sketch.section().depthUncertaintyMm()));
         }
         SectionDifferences.of(job).ifPresent(f -> add(Stage.DECIDE, f));
         if (job.section() != null) {
             job.section().findings().forEach(f -> add(Stage.DECIDE, f));
         }
         if (job.fitting().driver() != null) {
-            job.fitting().driver().findings().stream().filter(f -> OF_THE_DRIVER.contains(f.id())).forEach(f -> add(Stage.DECIDE, f.withId("driver-" + f.id())));
+            job.fitting().driver().findings().stream()
+                    .filter(f -> OF_THE_DRIVER.contains(f.id()))
+                    .forEach(f -> add(Stage.DECIDE, f.withId("driver-" + f.id())));
         }
     }
 
@@ -162,12 +240,16 @@ final class JobFindings {
         SeatDepths seat = job.seat();
         seat.findings().forEach(f -> add(Stage.FIT, f));
         if (seat.square() != null) {
-            SectionCheck.check(job.fitted()).findings().stream().filter(f -> FITTED.contains(f.id()))
+            SectionCheck.check(job.fitted()).findings().stream()
+                    .filter(f -> FITTED.contains(f.id()))
                     .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
         }
         newSeal();
         if (Boolean.TRUE.equals(values.yes("runningSleeve"))) {
-            add(Stage.FIT, SleevePlace.judge(values.number("sleevePlaceOld"), values.number("sleevePlaceNew"), seat.uncertaintyMm()));
+            add(
+                    Stage.FIT,
+                    SleevePlace.judge(
+                            values.number("sleevePlaceOld"), values.number("sleevePlaceNew"), seat.uncertaintyMm()));
         }
         inDate(Stage.FIT, "fitGauge");
     }
@@ -177,11 +259,20 @@ final class JobFindings {
             return;
         }
         CaseType caseType = decided.caseTypeOrRecommended().orElse(null);
-        Limits outside = caseType == null ? null : PressFitCheck.outsideLimits(job.duty().pressFit(values, job.measured(), sketch.section(), caseType));
+        Limits outside = caseType == null
+                ? null
+                : PressFitCheck.outsideLimits(job.duty().pressFit(values, job.measured(), sketch.section(), caseType));
         ShopGauge gauge = values.gauge("newGauge");
         double largest = values.number("newOutside") == null ? decided.size().boreMm() : values.number("newOutside");
         double u = gauge == null ? Gauge.CALIPER.uncertaintyMm(largest) : gauge.uncertaintyMm(largest);
-        NewSealCheck.check(outside, values.number("newOutside"), decided.size().widthMm(), BoreItem.Sealing.usualToleranceMm(decided.size().widthMm()), values.number("newWidth"), u).forEach(f -> add(Stage.FIT, f));
+        NewSealCheck.check(
+                        outside,
+                        values.number("newOutside"),
+                        decided.size().widthMm(),
+                        BoreItem.Sealing.usualToleranceMm(decided.size().widthMm()),
+                        values.number("newWidth"),
+                        u)
+                .forEach(f -> add(Stage.FIT, f));
         inDate(Stage.FIT, "newGauge");
     }
 
@@ -199,16 +290,39 @@ final class JobFindings {
             job.torque().findings().forEach(f -> add(Stage.SET, f.withId("torque-" + f.id())));
         }
         if (Boolean.TRUE.equals(values.yes("impact"))) {
-            add(Stage.SET, Finding.of("impact", Status.CAUTION, "torque of the impact tool", "An impact tool was used: no torque is verified by it.", "Check each bolt with a wrench that is set.", Source.GUIDE, "torque"));
+            add(
+                    Stage.SET,
+                    Finding.of(
+                            "impact",
+                            Status.CAUTION,
+                            "torque of the impact tool",
+                            "An impact tool was used: no torque is verified by it.",
+                            "Check each bolt with a wrench that is set.",
+                            Source.GUIDE,
+                            "torque"));
         }
         if (values.text("locking") == null && values.ticked("lockedUp")) {
-            add(Stage.SET, Finding.missing("locking", "locking of the fasteners", "It is ticked as done, and nobody has said how.", "Name what locks them, and which way a tab, wire or pin goes."));
+            add(
+                    Stage.SET,
+                    Finding.missing(
+                            "locking",
+                            "locking of the fasteners",
+                            "It is ticked as done, and nobody has said how.",
+                            "Name what locks them, and which way a tab, wire or pin goes."));
         }
-        add(Stage.SET, HoldPoints.closed(values.ticked("tightened"), values.ticked("lockedUp"), values.ticked("countedOut"), values.ticked("guardsBack")));
+        add(
+                Stage.SET,
+                HoldPoints.closed(
+                        values.ticked("tightened"),
+                        values.ticked("lockedUp"),
+                        values.ticked("countedOut"),
+                        values.ticked("guardsBack")));
     }
 
     private void prove() {
-        ProvingCheck.check(new ProvingInput(values.choice("handTurn", ProvingInput.HandTurn.class), values.choice("firstRun", ProvingInput.FirstRun.class)))
+        ProvingCheck.check(new ProvingInput(
+                        values.choice("handTurn", ProvingInput.HandTurn.class),
+                        values.choice("firstRun", ProvingInput.FirstRun.class)))
                 .forEach(f -> add(Stage.PROVE, f));
         add(Stage.PROVE, HoldPoints.filled(values.ticked("levelRight"), values.ticked("breatherFree")));
     }

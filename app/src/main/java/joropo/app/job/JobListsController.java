@@ -36,8 +36,12 @@ class JobListsController {
     }
 
     @PostMapping("/parts")
-    String list(@PathVariable String number, @RequestParam Map<String, String> form, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-                @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String list(
+            @PathVariable String number,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         Stage from = stage(form);
         return done(number, from, "parts", htmx, me, form, model, () -> {
             if (form.containsKey("proposal")) {
@@ -49,33 +53,93 @@ class JobListsController {
     }
 
     @PostMapping("/parts/{part}")
-    String decide(@PathVariable String number, @PathVariable String part, @RequestParam PartState state, @RequestParam Map<String, String> form,
-                  @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String decide(
+            @PathVariable String number,
+            @PathVariable String part,
+            @RequestParam PartState state,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         String lot = form.getOrDefault("lot", "");
-        return done(number, stage(form), "parts", htmx, me, form, model,
-                () -> lists.decide(number, part, state, lot.matches("\\d{1,18}") ? Long.valueOf(lot) : null, form.getOrDefault("reason", ""), form.getOrDefault("followUp", ""), me));
+        return done(
+                number,
+                stage(form),
+                "parts",
+                htmx,
+                me,
+                form,
+                model,
+                () -> lists.decide(
+                        number,
+                        part,
+                        state,
+                        lot.matches("\\d{1,18}") ? Long.valueOf(lot) : null,
+                        form.getOrDefault("reason", ""),
+                        form.getOrDefault("followUp", ""),
+                        me));
     }
 
     @PostMapping("/strip-log")
-    String remove(@PathVariable String number, @RequestParam String kind, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String with, @RequestParam Map<String, String> form,
-                  @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
-        return done(number, stage(form), "strip", htmx, me, form, model, () -> lists.remove(number, kind, name, with.matches("\\d{1,18}") ? Long.valueOf(with) : null, me));
+    String remove(
+            @PathVariable String number,
+            @RequestParam String kind,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String with,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        return done(
+                number,
+                stage(form),
+                "strip",
+                htmx,
+                me,
+                form,
+                model,
+                () -> lists.remove(number, kind, name, with.matches("\\d{1,18}") ? Long.valueOf(with) : null, me));
     }
 
     @PostMapping("/strip-log/{part}")
-    String note(@PathVariable String number, @PathVariable long part, @RequestParam Map<String, String> form, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-                @ModelAttribute(name = "me", binding = false) Person me, Model model) {
-        return done(number, stage(form), "strip", htmx, me, form, model, () -> lists.note(number, part, form, me.unit(), me));
+    String note(
+            @PathVariable String number,
+            @PathVariable long part,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        return done(
+                number,
+                stage(form),
+                "strip",
+                htmx,
+                me,
+                form,
+                model,
+                () -> lists.note(number, part, form, me.unit(), me));
     }
 
     @PostMapping("/strip-log/{part}/strike")
-    String strike(@PathVariable String number, @PathVariable long part, @RequestParam String why, @RequestParam Map<String, String> form, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
-                  @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String strike(
+            @PathVariable String number,
+            @PathVariable long part,
+            @RequestParam String why,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         return done(number, stage(form), "strip", htmx, me, form, model, () -> lists.strike(number, part, why, me));
     }
 
     @PostMapping("/strip-log/{part}/photo")
-    String photo(@PathVariable String number, @PathVariable long part, @RequestParam MultipartFile file, @ModelAttribute(name = "me", binding = false) Person me, Model model) throws IOException {
+    String photo(
+            @PathVariable String number,
+            @PathVariable long part,
+            @RequestParam MultipartFile file,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model)
+            throws IOException {
         try {
             lists.photo(number, part, file.getOriginalFilename(), file.getBytes(), me);
             return "redirect:/jobs/" + number + "/strip#strip";
@@ -87,25 +151,61 @@ class JobListsController {
     }
 
     @PostMapping("/strip-log/{part}/back")
-    String back(@PathVariable String number, @PathVariable long part, @RequestParam StripPart.Back state, @RequestParam(defaultValue = "") String reason, @RequestParam Map<String, String> form,
-                @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
-        return done(number, stage(form), "back", htmx, me, form, model, () -> lists.back(number, part, state, reason, me));
+    String back(
+            @PathVariable String number,
+            @PathVariable long part,
+            @RequestParam StripPart.Back state,
+            @RequestParam(defaultValue = "") String reason,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        return done(
+                number, stage(form), "back", htmx, me, form, model, () -> lists.back(number, part, state, reason, me));
     }
 
     @PostMapping("/timers")
-    String startTimer(@PathVariable String number, @RequestParam String what, @RequestParam String minutes, @RequestParam Map<String, String> form,
-                      @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
-        return done(number, stage(form), "timers", htmx, me, form, model, () -> lists.startTimer(number, what, minutes, me));
+    String startTimer(
+            @PathVariable String number,
+            @RequestParam String what,
+            @RequestParam String minutes,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        return done(
+                number,
+                stage(form),
+                "timers",
+                htmx,
+                me,
+                form,
+                model,
+                () -> lists.startTimer(number, what, minutes, me));
     }
 
     @PostMapping("/timers/{id}/stop")
-    String stopTimer(@PathVariable String number, @PathVariable long id, @RequestParam String why, @RequestParam Map<String, String> form,
-                     @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String stopTimer(
+            @PathVariable String number,
+            @PathVariable long id,
+            @RequestParam String why,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         return done(number, stage(form), "timers", htmx, me, form, model, () -> lists.stopTimer(number, id, why, me));
     }
 
     /** Does it, and shows the list as it stands then; what was refused stands where it was typed, with the texts. */
-    private String done(String number, Stage from, String list, boolean htmx, Person me, Map<String, String> form, Model model, Act act) {
+    private String done(
+            String number,
+            Stage from,
+            String list,
+            boolean htmx,
+            Person me,
+            Map<String, String> form,
+            Model model,
+            Act act) {
         try {
             act.run();
             if (!htmx) {

@@ -46,7 +46,10 @@ public class JobListsService {
     /** Puts one of the proposals on the list. */
     public void propose(String number, Stage stage, String id, Person person) {
         JobState state = store.load(number);
-        PartsList.Part part = JobParts.proposals(state, lines(state)).stream().filter(p -> p.id().equals(id)).findFirst().orElse(null);
+        PartsList.Part part = JobParts.proposals(state, lines(state)).stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElse(null);
         if (part != null) {
             lists.list(number, stage, part, person);
         }
@@ -54,7 +57,8 @@ public class JobListsService {
 
     /** Puts a part on the list that nobody proposed. @throws RefusedInput saying what will not do */
     public void list(String number, Stage stage, Map<String, String> form, Person person) {
-        PartKind kind = kind(form.getOrDefault("kind", "")).orElseThrow(() -> new RefusedInput("part", "needs a kind from the list"));
+        PartKind kind = kind(form.getOrDefault("kind", ""))
+                .orElseThrow(() -> new RefusedInput("part", "needs a kind from the list"));
         String name = form.getOrDefault("name", "").strip();
         String count = form.getOrDefault("count", "").strip();
         if (name.length() > LONGEST_NAME || form.getOrDefault("size", "").length() > LONGEST_NAME) {
@@ -65,12 +69,39 @@ public class JobListsService {
         }
         String size = form.getOrDefault("size", "").strip();
         SealSize seal = kind == PartKind.LIP_SEAL && !size.isEmpty() ? sealSize(size, person.unit()) : null;
-        if (seal != null) {   // the one that the plan will name too
-            lists.list(number, stage, new PartsList.Part("lip-seal", count.isEmpty() ? 1 : Integer.parseInt(count), kind, "lip seal " + seal.words() + (name.isEmpty() ? "" : ", " + name), seal.words(), null, "", kind.together()), person);
+        if (seal != null) { // the one that the plan will name too
+            lists.list(
+                    number,
+                    stage,
+                    new PartsList.Part(
+                            "lip-seal",
+                            count.isEmpty() ? 1 : Integer.parseInt(count),
+                            kind,
+                            "lip seal " + seal.words() + (name.isEmpty() ? "" : ", " + name),
+                            seal.words(),
+                            null,
+                            "",
+                            kind.together()),
+                    person);
             return;
         }
-        String id = "own-" + (kind.name() + "-" + name + "-" + size).toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        lists.list(number, stage, new PartsList.Part(id, count.isEmpty() ? 1 : Integer.parseInt(count), kind, (name.isEmpty() ? kind.words() : name) + (size.isEmpty() ? "" : " " + size), size, null, "", kind.together()), person);
+        String id = "own-"
+                + (kind.name() + "-" + name + "-" + size)
+                        .toLowerCase(Locale.ROOT)
+                        .replaceAll("[^a-z0-9]+", "-");
+        lists.list(
+                number,
+                stage,
+                new PartsList.Part(
+                        id,
+                        count.isEmpty() ? 1 : Integer.parseInt(count),
+                        kind,
+                        (name.isEmpty() ? kind.words() : name) + (size.isEmpty() ? "" : " " + size),
+                        size,
+                        null,
+                        "",
+                        kind.together()),
+                person);
     }
 
     private static SealSize sealSize(String text, LengthUnit unit) {
@@ -83,10 +114,18 @@ public class JobListsService {
 
     /**
      * Decides about a part of the list.
+     *
      * @param lotId where it is taken from, absent: not from the store; only what is new comes from there
      * @throws RefusedInput at {@code part-id} when a reason is wanted and absent, or the store refuses
      */
-    public void decide(String number, String id, PartState to, @Nullable Long lotId, String reason, String followUp, Person person) {
+    public void decide(
+            String number,
+            String id,
+            PartState to,
+            @Nullable Long lotId,
+            String reason,
+            String followUp,
+            Person person) {
         JobState state = store.load(number);
         PartLine line = JobParts.line(lines(state), id);
         if (line == null) {
@@ -121,7 +160,11 @@ public class JobListsService {
         PartKind kind = kind(kindName).orElseThrow(() -> new RefusedInput("strip", "needs a kind from the list"));
         JobState state = store.load(number);
         if (name.length() > LONGEST_NAME || state.kept().lists().removed().size() >= MOST_PARTS) {
-            throw new RefusedInput("strip", name.length() > LONGEST_NAME ? "has room for " + LONGEST_NAME + " characters" : "holds " + MOST_PARTS + " parts already");
+            throw new RefusedInput(
+                    "strip",
+                    name.length() > LONGEST_NAME
+                            ? "has room for " + LONGEST_NAME + " characters"
+                            : "holds " + MOST_PARTS + " parts already");
         }
         JobRules.held(Stage.MEASURE, state, evaluation(state)).ifPresent(held -> {
             throw new RefusedInput("strip", "waits: " + held.why());
@@ -129,14 +172,23 @@ public class JobListsService {
         if (cameWith != null) {
             part(state, cameWith);
         }
-        long same = state.kept().lists().log().stream().filter(p -> p.kind() == kind).count();
-        return lists.remove(number, kind, name.isBlank() ? kind.words() + (same == 0 ? "" : " " + (same + 1)) : name.strip(), cameWith, person);
+        long same = state.kept().lists().log().stream()
+                .filter(p -> p.kind() == kind)
+                .count();
+        return lists.remove(
+                number,
+                kind,
+                name.isBlank() ? kind.words() + (same == 0 ? "" : " " + (same + 1)) : name.strip(),
+                cameWith,
+                person);
     }
 
     /**
      * Notes what was seen of a part that came off.
+     *
      * @param form by field what was typed, and as {@code was-} and the field what stood there when the page was made
-     * @throws RefusedInput naming each field that cannot be read, or that somebody else noted otherwise meanwhile; then nothing is stored
+     * @throws RefusedInput naming each field that cannot be read, or that somebody else noted otherwise meanwhile; then
+     *     nothing is stored
      */
     public void note(String number, long partId, Map<String, String> form, LengthUnit unit, Person person) {
         StripPart part = part(store.load(number), partId);
@@ -149,7 +201,9 @@ public class JobListsService {
             if (typed.equals(was)) {
                 typed = now;
             } else if (!was.equals(now) && !typed.equals(now)) {
-                errors.put("strip-" + partId + "-" + field.name(), "was noted meanwhile as \"" + now + "\": see which is right");
+                errors.put(
+                        "strip-" + partId + "-" + field.name(),
+                        "was noted meanwhile as \"" + now + "\": see which is right");
                 continue;
             }
             if (typed.isEmpty()) {
@@ -157,13 +211,19 @@ public class JobListsService {
             }
             try {
                 FieldReader.read(field, typed, unit, settings.shop());
-                texts.put(field.name(), field.kind().isLength() && !Length.namesUnit(typed) ? typed + " " + unit.symbol() : typed);
+                texts.put(
+                        field.name(),
+                        field.kind().isLength() && !Length.namesUnit(typed) ? typed + " " + unit.symbol() : typed);
             } catch (RefusedInput e) {
-                errors.put("strip-" + partId + "-" + field.name(), e.errors().get(0).message());
+                errors.put(
+                        "strip-" + partId + "-" + field.name(),
+                        e.errors().get(0).message());
             }
         }
         if (!errors.isEmpty()) {
-            throw new RefusedInput(errors.entrySet().stream().map(e -> new FieldError(e.getKey(), e.getValue())).toList());
+            throw new RefusedInput(errors.entrySet().stream()
+                    .map(e -> new FieldError(e.getKey(), e.getValue()))
+                    .toList());
         }
         if (part.photo() != null) {
             texts.put("photo", part.photo());
@@ -177,7 +237,13 @@ public class JobListsService {
     public void photo(String number, long partId, @Nullable String fileName, byte[] bytes, Person person) {
         JobState state = store.load(number);
         StripPart part = part(state, partId);
-        long id = attachments.add(state.position().id(), state.job().id(), fileName == null ? part.name() : fileName, bytes, true, person);
+        long id = attachments.add(
+                state.position().id(),
+                state.job().id(),
+                fileName == null ? part.name() : fileName,
+                bytes,
+                true,
+                person);
         Map<String, String> texts = new LinkedHashMap<>(part.texts());
         texts.put("photo", Long.toString(id));
         lists.note(number, partId, texts, person);
@@ -192,7 +258,10 @@ public class JobListsService {
         lists.strike(number, partId, why.strip(), person);
     }
 
-    /** Says what became of a part that came off. @throws RefusedInput when a seal or bearing goes back without a written inspection, or a used seal as the only one */
+    /**
+     * Says what became of a part that came off. @throws RefusedInput when a seal or bearing goes back without a written
+     * inspection, or a used seal as the only one
+     */
     public void back(String number, long partId, StripPart.Back to, String reason, Person person) {
         JobState state = store.load(number);
         StripPart part = part(state, partId);
@@ -204,9 +273,12 @@ public class JobListsService {
             throw new RefusedInput(at, "needs why it is left out");
         }
         if (to == StripPart.Back.BACK && part.kind().wantsInspection() && reason.isBlank()) {
-            throw new RefusedInput(at, "goes back only with a written inspection: what was looked at, and what was seen");
+            throw new RefusedInput(
+                    at, "goes back only with a written inspection: what was looked at, and what was seen");
         }
-        if (to == StripPart.Back.BACK && part.kind() == PartKind.LIP_SEAL && evaluation(state).sketch().section().seals().size() < 2) {
+        if (to == StripPart.Back.BACK
+                && part.kind() == PartKind.LIP_SEAL
+                && evaluation(state).sketch().section().seals().size() < 2) {
             throw new RefusedInput(at, "counts as destroyed: a used seal is never the only one");
         }
         if (part.back() != to || !part.backReason().equals(reason.strip())) {
@@ -217,8 +289,14 @@ public class JobListsService {
     /** @throws RefusedInput when it has no name or no time */
     public void startTimer(String number, String what, String minutes, Person person) {
         boolean whole = minutes.strip().matches("\\d{1,5}");
-        if (what.isBlank() || what.length() > LONGEST_NAME || !whole || Integer.parseInt(minutes.strip()) < 1 || Integer.parseInt(minutes.strip()) > MOST_MINUTES) {
-            throw new RefusedInput("timer", "needs a name, up to " + LONGEST_NAME + " characters, and whole minutes up to " + MOST_MINUTES);
+        if (what.isBlank()
+                || what.length() > LONGEST_NAME
+                || !whole
+                || Integer.parseInt(minutes.strip()) < 1
+                || Integer.parseInt(minutes.strip()) > MOST_MINUTES) {
+            throw new RefusedInput(
+                    "timer",
+                    "needs a name, up to " + LONGEST_NAME + " characters, and whole minutes up to " + MOST_MINUTES);
         }
         lists.startTimer(number, what.strip(), Integer.parseInt(minutes.strip()), person);
     }
@@ -232,11 +310,16 @@ public class JobListsService {
     }
 
     private static StripPart part(JobState state, long id) {
-        return state.kept().lists().log().stream().filter(p -> p.id() == id).findFirst().orElseThrow(() -> new NotFound("part " + id + " of the strip log"));
+        return state.kept().lists().log().stream()
+                .filter(p -> p.id() == id)
+                .findFirst()
+                .orElseThrow(() -> new NotFound("part " + id + " of the strip log"));
     }
 
     private static Optional<PartKind> kind(String name) {
-        return Arrays.stream(PartKind.values()).filter(k -> k.name().equals(name)).findFirst();
+        return Arrays.stream(PartKind.values())
+                .filter(k -> k.name().equals(name))
+                .findFirst();
     }
 
     private List<PartLine> lines(JobState state) {

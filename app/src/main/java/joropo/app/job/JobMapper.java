@@ -15,18 +15,33 @@ interface JobMapper {
     Optional<Job> findByNumber(String number);
 
     /** Newest first. @param numbers empty: of any number */
-    List<JobLine> lines(@Param("machineId") @Nullable Long machineId, @Param("positionId") @Nullable Long positionId, @Param("numbers") List<String> numbers, @Param("openOnly") boolean openOnly);
+    List<JobLine> lines(
+            @Param("machineId") @Nullable Long machineId,
+            @Param("positionId") @Nullable Long positionId,
+            @Param("numbers") List<String> numbers,
+            @Param("openOnly") boolean openOnly);
 
     Optional<String> lastNumber(String yearPattern);
 
-    long insert(@Param("number") String number, @Param("positionId") long positionId, @Param("personId") long personId, @Param("at") Instant at);
+    long insert(
+            @Param("number") String number,
+            @Param("positionId") long positionId,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     void setState(@Param("jobId") long jobId, @Param("state") Job.State state, @Param("why") @Nullable String why);
 
     List<Revision> revisions(long jobId);
 
-    void insertRevision(@Param("jobId") long jobId, @Param("stage") Stage stage, @Param("revision") int revision, @Param("texts") String texts,
-                        @Param("schemaVersion") int schemaVersion, @Param("verdict") Status verdict, @Param("personId") long personId, @Param("at") Instant at);
+    void insertRevision(
+            @Param("jobId") long jobId,
+            @Param("stage") Stage stage,
+            @Param("revision") int revision,
+            @Param("texts") String texts,
+            @Param("schemaVersion") int schemaVersion,
+            @Param("verdict") Status verdict,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     List<StageDraft> drafts(long jobId);
 
@@ -34,36 +49,76 @@ interface JobMapper {
 
     List<StepDone> steps(long jobId);
 
-    int insertStep(@Param("jobId") long jobId, @Param("s") Step step, @Param("personId") long personId, @Param("at") Instant at,
-                   @Param("skippedWhy") @Nullable String skippedWhy);
+    int insertStep(
+            @Param("jobId") long jobId,
+            @Param("s") Step step,
+            @Param("personId") long personId,
+            @Param("at") Instant at,
+            @Param("skippedWhy") @Nullable String skippedWhy);
 
     Optional<Signature> signature(long jobId);
 
-    void insertSignature(@Param("jobId") long jobId, @Param("snapshot") String snapshot, @Param("sha256") String sha256,
-                         @Param("personId") long personId, @Param("at") Instant at);
+    void insertSignature(
+            @Param("jobId") long jobId,
+            @Param("snapshot") String snapshot,
+            @Param("sha256") String sha256,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     List<Addendum> addenda(long jobId);
 
     List<JobEntry> entries(long jobId);
 
-    void insertEntry(@Param("jobId") long jobId, @Param("kind") JobEntry.Kind kind, @Param("what") String what, @Param("state") JobEntry.State state, @Param("personId") long personId, @Param("at") Instant at);
+    void insertEntry(
+            @Param("jobId") long jobId,
+            @Param("kind") JobEntry.Kind kind,
+            @Param("what") String what,
+            @Param("state") JobEntry.State state,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     List<TorqueWork.Tick> ticks(long jobId);
 
-    int insertTick(@Param("jobId") long jobId, @Param("t") TorqueWork.Tick tick, @Param("personId") long personId, @Param("at") Instant at);
+    int insertTick(
+            @Param("jobId") long jobId,
+            @Param("t") TorqueWork.Tick tick,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
-    void insertCause(@Param("jobId") long jobId, @Param("positionId") long positionId, @Param("cause") String cause, @Param("score") double score);
+    void insertCause(
+            @Param("jobId") long jobId,
+            @Param("positionId") long positionId,
+            @Param("cause") String cause,
+            @Param("score") double score);
 
-    List<CauseCount> causes(@Param("machineId") @Nullable Long machineId, @Param("positionId") @Nullable Long positionId);
+    List<CauseCount> causes(
+            @Param("machineId") @Nullable Long machineId, @Param("positionId") @Nullable Long positionId);
 
     List<PositionNote> notes(long positionId);
 
-    void insertNote(@Param("positionId") long positionId, @Param("jobId") long jobId, @Param("text") String text, @Param("personId") long personId, @Param("at") Instant at);
+    void insertNote(
+            @Param("positionId") long positionId,
+            @Param("jobId") long jobId,
+            @Param("text") String text,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
-    void insertAddendum(@Param("jobId") long jobId, @Param("text") String text, @Param("personId") long personId, @Param("at") Instant at);
+    void insertAddendum(
+            @Param("jobId") long jobId,
+            @Param("text") String text,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     /** A draft with the stage it belongs to. */
-    record StageDraft(Stage stage, String tab, long seq, boolean aside, String texts, Status verdict, String personName, Instant savedAt) { }
+    record StageDraft(
+            Stage stage,
+            String tab,
+            long seq,
+            boolean aside,
+            String texts,
+            Status verdict,
+            String personName,
+            Instant savedAt) {}
 
     /** How often a cause stood first at a position. */
     record CauseCount(long positionId, String cause, int times) {

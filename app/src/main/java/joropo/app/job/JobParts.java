@@ -13,9 +13,12 @@ import joropo.core.plan.PartKind;
 import joropo.core.plan.PartsList;
 import org.jspecify.annotations.Nullable;
 
-/** The parts list of a job: what was listed before the machine was opened, what taking apart destroyed, what the plan needs. */
+/**
+ * The parts list of a job: what was listed before the machine was opened, what taking apart destroyed, what the plan
+ * needs.
+ */
 final class JobParts {
-    private JobParts() { }
+    private JobParts() {}
 
     /** Every line once. What the plan says of a part goes before what was listed of it by hand. */
     static List<PartLine> of(JobState state, JobEvaluation evaluation) {
@@ -23,32 +26,65 @@ final class JobParts {
         state.kept().lists().parts().forEach(p -> parts.put(p.part(), p.asPart()));
         evaluation.fitting().parts().forEach(p -> parts.put(p.id(), p));
         destroyed(state.kept().lists().log(), parts).forEach(p -> parts.putIfAbsent(p.id(), p));
-        Map<String, PartEntry> decided = state.kept().lists().decided().stream().collect(Collectors.toMap(PartEntry::part, Function.identity()));
-        Map<String, ListedPart> listed = state.kept().lists().parts().stream().collect(Collectors.toMap(ListedPart::part, Function.identity()));
-        return parts.values().stream().map(p -> new PartLine(p, listed.containsKey(p.id()) && listed.get(p.id()).stage() == Stage.INTAKE, decided.get(p.id()))).toList();
+        Map<String, PartEntry> decided =
+                state.kept().lists().decided().stream().collect(Collectors.toMap(PartEntry::part, Function.identity()));
+        Map<String, ListedPart> listed =
+                state.kept().lists().parts().stream().collect(Collectors.toMap(ListedPart::part, Function.identity()));
+        return parts.values().stream()
+                .map(p -> new PartLine(
+                        p,
+                        listed.containsKey(p.id()) && listed.get(p.id()).stage() == Stage.INTAKE,
+                        decided.get(p.id())))
+                .toList();
     }
 
-    /** What came off and does not go back, by kind; a kind that is on the list already, such as the seal, is not listed again. */
+    /**
+     * What came off and does not go back, by kind; a kind that is on the list already, such as the seal, is not listed
+     * again.
+     */
     private static List<PartsList.Part> destroyed(List<StripPart> log, Map<String, PartsList.Part> there) {
-        Map<PartKind, Long> counts = log.stream().filter(s -> s.kind().after() == PartKind.After.RENEWED && s.kind() != PartKind.SEALANT).collect(Collectors.groupingBy(StripPart::kind, TreeMap::new, Collectors.counting()));
+        Map<PartKind, Long> counts = log.stream()
+                .filter(s -> s.kind().after() == PartKind.After.RENEWED && s.kind() != PartKind.SEALANT)
+                .collect(Collectors.groupingBy(StripPart::kind, TreeMap::new, Collectors.counting()));
         List<PartsList.Part> out = new ArrayList<>();
         counts.forEach((kind, count) -> {
             if (there.values().stream().noneMatch(p -> p.kind() == kind)) {
-                out.add(new PartsList.Part("strip-" + kind.name().toLowerCase(Locale.ROOT), count.intValue(), kind, kind.words(), "", null, "taking it off destroyed it, or it serves once", kind.together()));
+                out.add(new PartsList.Part(
+                        "strip-" + kind.name().toLowerCase(Locale.ROOT),
+                        count.intValue(),
+                        kind,
+                        kind.words(),
+                        "",
+                        null,
+                        "taking it off destroyed it, or it serves once",
+                        kind.together()));
             }
         });
         return out;
     }
 
-    /** What may be put on the list with one tap: the seal that was fitted here last, what removal destroys, what is renewed while the machine is open. */
+    /**
+     * What may be put on the list with one tap: the seal that was fitted here last, what removal destroys, what is
+     * renewed while the machine is open.
+     */
     static List<PartsList.Part> proposals(JobState state, List<PartLine> lines) {
         List<PartsList.Part> out = new ArrayList<>();
         ListsMapper.LastSeal last = state.kept().lists().last();
         if (last != null) {
-            out.add(new PartsList.Part("lip-seal", 1, PartKind.LIP_SEAL, "lip seal " + last.seal(), last.size(), last.material(), "as fitted in job " + last.jobNumber(), PartKind.LIP_SEAL.together()));
+            out.add(new PartsList.Part(
+                    "lip-seal",
+                    1,
+                    PartKind.LIP_SEAL,
+                    "lip seal " + last.seal(),
+                    last.size(),
+                    last.material(),
+                    "as fitted in job " + last.jobNumber(),
+                    PartKind.LIP_SEAL.together()));
         }
         out.addAll(Companions.all());
-        return out.stream().filter(p -> lines.stream().noneMatch(l -> l.part().id().equals(p.id()))).toList();
+        return out.stream()
+                .filter(p -> lines.stream().noneMatch(l -> l.part().id().equals(p.id())))
+                .toList();
     }
 
     /** The line of a part; absent when it is on no list. */

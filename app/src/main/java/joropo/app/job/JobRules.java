@@ -13,27 +13,42 @@ import joropo.core.verdict.Status;
 /** What has to be done before what: hold points of the job, and what a signature needs. */
 final class JobRules {
     /** What a concession says beside its defect. */
-    static final List<String> CONCESSION = List.of("concessionWhy", "concessionExpected", "concessionFallback", "concessionLook");
+    static final List<String> CONCESSION =
+            List.of("concessionWhy", "concessionExpected", "concessionFallback", "concessionLook");
 
-    private JobRules() { }
+    private JobRules() {}
 
     /** What holds a stage. @param why in words, @param mendedAt the stage where it is settled */
-    record Held(String why, Stage mendedAt) { }
+    record Held(String why, Stage mendedAt) {}
 
     /** Why nothing of this stage can be kept yet; empty when it can. */
     static Optional<Held> held(Stage stage, JobState state, JobEvaluation evaluation) {
-        boolean closed = stage.compareTo(Stage.INTAKE) > 0 && state.lastRevision(Stage.STRIP).isEmpty();
-        List<PartLine> absent = !closed ? List.of() : JobParts.of(state, evaluation).stream().filter(l -> l.beforeOpening() && !l.isSettled() && !l.isOvertaken()).toList();
+        boolean closed = stage.compareTo(Stage.INTAKE) > 0
+                && state.lastRevision(Stage.STRIP).isEmpty();
+        List<PartLine> absent = !closed
+                ? List.of()
+                : JobParts.of(state, evaluation).stream()
+                        .filter(l -> l.beforeOpening() && !l.isSettled() && !l.isOvertaken())
+                        .toList();
         if (!absent.isEmpty()) {
-            return Optional.of(new Held("Not in hand: " + JobParts.names(absent) + ". The machine stays closed until each is laid out or decided.", Stage.INTAKE));
+            return Optional.of(new Held(
+                    "Not in hand: " + JobParts.names(absent)
+                            + ". The machine stays closed until each is laid out or decided.",
+                    Stage.INTAKE));
         }
         return stage.compareTo(Stage.STRIP) > 0 && !evaluation.madeSafe()
-                ? Optional.of(new Held("Isolated, locked, pressure off: tick all three at Make safe, or write the reason there, before this is kept.", Stage.STRIP)) : Optional.empty();
+                ? Optional.of(new Held(
+                        "Isolated, locked, pressure off: tick all three at Make safe, or write the reason there, "
+                                + "before this is kept.",
+                        Stage.STRIP))
+                : Optional.empty();
     }
 
     /** Why the parts cannot be ticked as laid out; empty when they can. */
     static Optional<String> partsHeld(JobState state, JobEvaluation evaluation) {
-        List<PartLine> open = JobParts.of(state, evaluation).stream().filter(l -> !l.isSettled()).toList();
+        List<PartLine> open = JobParts.of(state, evaluation).stream()
+                .filter(l -> !l.isSettled())
+                .toList();
         return open.isEmpty() ? Optional.empty() : Optional.of("neither laid out nor decided: " + JobParts.names(open));
     }
 
@@ -63,28 +78,41 @@ final class JobRules {
         held(Stage.SIGN, state, evaluation).map(Held::why).ifPresent(out::add);
         partsHeld(state, evaluation).ifPresent(why -> out.add("Parts list: " + why + "."));
         Set<String> done = state.done(evaluation.plan()).keySet();
-        long steps = evaluation.plan().stream().filter(s -> s.hold() && !done.contains(s.id())).count();
+        long steps = evaluation.plan().stream()
+                .filter(s -> s.hold() && !done.contains(s.id()))
+                .count();
         if (evaluation.plan().isEmpty()) {
             out.add("There is no fitting plan: the seal is not decided.");
         } else if (steps > 0) {
-            out.add(steps + (steps == 1 ? " hold point of the plan is" : " hold points of the plan are") + " neither done nor skipped with a reason.");
+            out.add(steps + (steps == 1 ? " hold point of the plan is" : " hold points of the plan are")
+                    + " neither done nor skipped with a reason.");
         }
         int bolts = new TorqueWork(evaluation.torque(), state.kept().ticks()).left();
         if (bolts > 0) {
-            out.add("Torque plan: " + bolts + (bolts == 1 ? " turn of the wrench is" : " turns of the wrench are") + " not ticked.");
+            out.add("Torque plan: " + bolts + (bolts == 1 ? " turn of the wrench is" : " turns of the wrench are")
+                    + " not ticked.");
         }
-        state.kept().entries().stream().filter(JobEntry::isOpen).map(JobEntry::openWords).forEach(out::add);
-        List<StripPart> missing = state.kept().lists().log().stream().filter(StripPart::isMissing).toList();
+        state.kept().entries().stream()
+                .filter(JobEntry::isOpen)
+                .map(JobEntry::openWords)
+                .forEach(out::add);
+        List<StripPart> missing =
+                state.kept().lists().log().stream().filter(StripPart::isMissing).toList();
         if (!missing.isEmpty()) {
-            out.add("Came off, and nobody has said what became of it: " + missing.stream().map(StripPart::name).collect(Collectors.joining(", ")) + ".");
+            out.add("Came off, and nobody has said what became of it: "
+                    + missing.stream().map(StripPart::name).collect(Collectors.joining(", ")) + ".");
         }
-        state.kept().lists().timers().stream().filter(t -> t.runs(now)).forEach(t -> out.add(t.what() + ": its time is not up yet."));
+        state.kept().lists().timers().stream()
+                .filter(t -> t.runs(now))
+                .forEach(t -> out.add(t.what() + ": its time is not up yet."));
         concession(evaluation, person).ifPresent(out::add);
         return out;
     }
 
     private static Optional<String> concession(JobEvaluation evaluation, Person person) {
-        long failing = evaluation.findings().stream().filter(f -> f.status() == Status.FAIL).count();
+        long failing = evaluation.findings().stream()
+                .filter(f -> f.status() == Status.FAIL)
+                .count();
         if (failing == 0) {
             return Optional.empty();
         }
@@ -93,7 +121,9 @@ final class JobRules {
             return Optional.of(what + "mend it, or a lead writes a concession.");
         }
         if (CONCESSION.stream().anyMatch(f -> evaluation.values().text(f) == null)) {
-            return Optional.of("The concession does not say yet why it is accepted, what is expected, the fallback and the next look.");
+            return Optional.of(
+                    "The concession does not say yet why it is accepted, what is expected, the fallback and the "
+                            + "next look.");
         }
         return person.isLead() ? Optional.empty() : Optional.of(what + "with a concession only a lead signs.");
     }

@@ -3,7 +3,10 @@ package joropo.app.job;
 import joropo.app.bench.BenchService.Arranged;
 import org.jspecify.annotations.Nullable;
 
-/** The two sections of a job that were arranged on the bench. @param found as it was found, @param planned as it shall be; each absent until somebody has arranged it */
+/**
+ * The two sections of a job that were arranged on the bench. @param found as it was found, @param planned as it shall
+ * be; each absent until somebody has arranged it
+ */
 record JobSections(@Nullable Arranged found, @Nullable Arranged planned) {
     static final JobSections NONE = new JobSections(null, null);
 }

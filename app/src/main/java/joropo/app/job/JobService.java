@@ -45,7 +45,13 @@ public class JobService {
     private final TextsJson json;
     private final SecureRandom random = new SecureRandom();
 
-    JobService(JobStore store, JobMapper jobs, JobPages pages, SnapshotMaker snapshots, SettingsService settings, TextsJson json) {
+    JobService(
+            JobStore store,
+            JobMapper jobs,
+            JobPages pages,
+            SnapshotMaker snapshots,
+            SettingsService settings,
+            TextsJson json) {
         this.store = store;
         this.jobs = jobs;
         this.pages = pages;
@@ -56,9 +62,10 @@ public class JobService {
 
     /**
      * What a window sends: its name, the newest draft it has seen, and the texts of all its fields.
+     *
      * @param unit in which the window shows bare numbers; the person may have changed theirs since in another window
      */
-    public record Posted(String tab, long seq, LengthUnit unit, Map<String, String> texts) { }
+    public record Posted(String tab, long seq, LengthUnit unit, Map<String, String> texts) {}
 
     @Transactional(readOnly = true)
     public List<JobLine> openJobs() {
@@ -81,22 +88,39 @@ public class JobService {
         return numbers.isEmpty() ? List.of() : jobs.lines(null, null, numbers, false);
     }
 
-    /** What is known of a position from the jobs that were signed there. @param ofKind lives of the seal that runs there now, wherever that kind has been, @param causes in words with how often */
-    public record History(Lives lives, Lives ofKind, List<String> causes, List<PositionNote> notes, List<ConcessionLine> concessions, List<RecommendationLine> recommendations, List<String> parts) { }
+    /**
+     * What is known of a position from the jobs that were signed there. @param ofKind lives of the seal that runs there
+     * now, wherever that kind has been, @param causes in words with how often
+     */
+    public record History(
+            Lives lives,
+            Lives ofKind,
+            List<String> causes,
+            List<PositionNote> notes,
+            List<ConcessionLine> concessions,
+            List<RecommendationLine> recommendations,
+            List<String> parts) {}
 
     public History history(long positionId) {
         return store.history(positionId);
     }
 
-    /** Defects that were accepted for a time and stand where no later job was signed, the next to be looked at first. */
+    /**
+     * Defects that were accepted for a time and stand where no later job was signed, the next to be looked at first.
+     */
     public List<ConcessionLine> concessions() {
         return store.concessions();
     }
 
     /** Notes what an owner answered. @throws RefusedInput without an answer or a day */
     public void answer(long recommendation, String answer, String on, Person person) {
-        new Needs().that("answer", !answer.isBlank() && answer.length() <= LONGEST_REASON, "needs up to " + LONGEST_REASON + " characters")
-                .that("on", isDay(on), "is not understood as a day: write year-month-day, such as 2026-12-24").done();
+        new Needs()
+                .that(
+                        "answer",
+                        !answer.isBlank() && answer.length() <= LONGEST_REASON,
+                        "needs up to " + LONGEST_REASON + " characters")
+                .that("on", isDay(on), "is not understood as a day: write year-month-day, such as 2026-12-24")
+                .done();
         store.answer(recommendation, answer.strip(), on.strip(), person);
     }
 
@@ -115,7 +139,16 @@ public class JobService {
 
     public JobView page(String number, Stage stage, Person person) {
         JobState state = store.load(number);
-        return pages.view(state, stage, evaluate(state), newTab(), state.seq(stage), state.sheet(stage), Map.of(), person.unit(), person);
+        return pages.view(
+                state,
+                stage,
+                evaluate(state),
+                newTab(),
+                state.seq(stage),
+                state.sheet(stage),
+                Map.of(),
+                person.unit(),
+                person);
     }
 
     /** Saves what was typed and says what follows from it; nothing is refused here, errors stand at their fields. */
@@ -129,10 +162,26 @@ public class JobService {
         JobState before = store.load(number);
         Map<String, Typed> texts = new HashMap<>(retyped(before, stage, posted));
         if (why.isBlank() || why.length() > LONGEST_REASON) {
-            return saved(before, stage, posted, texts, Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters."), person);
+            return saved(
+                    before,
+                    stage,
+                    posted,
+                    texts,
+                    Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters."),
+                    person);
         }
-        if (wasStruck(before, stage, posted, texts.getOrDefault(field, Typed.NOTHING).strike(why.strip()), field)) {
-            return pages.view(before, stage, evaluate(before), posted.tab(), before.seq(stage), before.sheet(stage), Map.of(), posted.unit(), person);
+        if (wasStruck(
+                before, stage, posted, texts.getOrDefault(field, Typed.NOTHING).strike(why.strip()), field)) {
+            return pages.view(
+                    before,
+                    stage,
+                    evaluate(before),
+                    posted.tab(),
+                    before.seq(stage),
+                    before.sheet(stage),
+                    Map.of(),
+                    posted.unit(),
+                    person);
         }
         texts.computeIfPresent(field, (name, typed) -> typed.strike(why.strip()));
         return saved(before, stage, posted, texts, Map.of(), person);
@@ -142,33 +191,64 @@ public class JobService {
     private static boolean wasStruck(JobState before, Stage stage, Posted posted, Typed struck, String field) {
         Typed stored = before.sheet(stage).getOrDefault(field, Typed.NOTHING);
         int last = stored.struck().size() - 1;
-        return posted.seq() < before.seq(stage) && stored.isBlank() && last >= 0 && !struck.struck().isEmpty()
-                && stored.struck().get(last).equals(struck.struck().get(struck.struck().size() - 1));
+        return posted.seq() < before.seq(stage)
+                && stored.isBlank()
+                && last >= 0
+                && !struck.struck().isEmpty()
+                && stored.struck()
+                        .get(last)
+                        .equals(struck.struck().get(struck.struck().size() - 1));
     }
 
-    /** What keeping a sheet came to. @param kept whether a revision was made, @param view the page to show when it was not */
-    public record Kept(boolean kept, JobView view) { }
+    /**
+     * What keeping a sheet came to. @param kept whether a revision was made, @param view the page to show when it was
+     * not
+     */
+    public record Kept(boolean kept, JobView view) {}
 
-    /** Keeps a sheet as a revision, unless something in it cannot be read, is needed and absent, or waits for a hold point. */
+    /**
+     * Keeps a sheet as a revision, unless something in it cannot be read, is needed and absent, or waits for a hold
+     * point.
+     */
     public Kept keep(String number, Stage stage, Posted posted, Person person) {
         JobView view = type(number, stage, posted, person);
         JobState state = store.load(number);
         JobEvaluation evaluation = evaluate(state);
         Map<String, Typed> texts = state.sheet(stage);
         Map<String, String> missing = new LinkedHashMap<>();
-        SheetFields.fields(stage).filter(f -> f.needed() && texts.getOrDefault(f.name(), Typed.NOTHING).isBlank())
+        SheetFields.fields(stage)
+                .filter(f -> f.needed()
+                        && texts.getOrDefault(f.name(), Typed.NOTHING).isBlank())
                 .forEach(f -> missing.put(f.name(), "This is needed."));
-        if (stage == Stage.DECIDE && evaluation.decided().wantsReason() && evaluation.values().text("chooseWhy") == null) {
+        if (stage == Stage.DECIDE
+                && evaluation.decided().wantsReason()
+                && evaluation.values().text("chooseWhy") == null) {
             missing.put("chooseWhy", "Another than the recommended seal needs its reason.");
         }
         if (stage == Stage.SIGN && evaluation.values().text("concession") != null) {
-            JobRules.CONCESSION.stream().filter(f -> texts.getOrDefault(f, Typed.NOTHING).isBlank()).forEach(f -> missing.put(f, "A concession needs this."));
+            JobRules.CONCESSION.stream()
+                    .filter(f -> texts.getOrDefault(f, Typed.NOTHING).isBlank())
+                    .forEach(f -> missing.put(f, "A concession needs this."));
         }
-        boolean refused = SheetFields.fields(stage).anyMatch(f -> evaluation.errors().containsKey(f.name()));
+        boolean refused =
+                SheetFields.fields(stage).anyMatch(f -> evaluation.errors().containsKey(f.name()));
         boolean aside = state.aside(stage).stream().anyMatch(d -> d.tab().equals(posted.tab()));
-        if (refused || aside || !missing.isEmpty() || JobRules.held(stage, state, evaluation).isPresent()) {
-            return new Kept(false, pages.view(state, stage, evaluation, posted.tab(), view.seq(), aside ? retyped(state, stage, posted) : texts,
-                    missing, posted.unit(), person));
+        if (refused
+                || aside
+                || !missing.isEmpty()
+                || JobRules.held(stage, state, evaluation).isPresent()) {
+            return new Kept(
+                    false,
+                    pages.view(
+                            state,
+                            stage,
+                            evaluation,
+                            posted.tab(),
+                            view.seq(),
+                            aside ? retyped(state, stage, posted) : texts,
+                            missing,
+                            posted.unit(),
+                            person));
         }
         store.keep(number, stage, texts, evaluation.verdict(stage), person);
         return new Kept(true, view);
@@ -176,6 +256,7 @@ public class JobService {
 
     /**
      * Fills fields that are still blank, as if they had been typed; what stands in a sheet stays.
+     *
      * @param texts by field, @return the stage of the first field that was filled
      * @throws RefusedInput when the job is not open any more, or none of the fields is blank
      */
@@ -188,9 +269,14 @@ public class JobService {
         String tab = newTab();
         for (Stage stage : Stage.values()) {
             Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(stage));
-            List<String> blank = SheetFields.fields(stage).map(Field::name).filter(texts::containsKey).filter(n -> sheet.getOrDefault(n, Typed.NOTHING).isBlank()).toList();
+            List<String> blank = SheetFields.fields(stage)
+                    .map(Field::name)
+                    .filter(texts::containsKey)
+                    .filter(n -> sheet.getOrDefault(n, Typed.NOTHING).isBlank())
+                    .toList();
             if (!blank.isEmpty()) {
-                blank.forEach(n -> sheet.put(n, sheet.getOrDefault(n, Typed.NOTHING).retyped(texts.get(n), unit)));
+                blank.forEach(
+                        n -> sheet.put(n, sheet.getOrDefault(n, Typed.NOTHING).retyped(texts.get(n), unit)));
                 Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
                 seen.putAll(state.texts());
                 seen.put(stage, sheet);
@@ -208,19 +294,28 @@ public class JobService {
     /** Takes the typing of another window, which stood aside or in the way, as the newest. */
     public void take(String number, Stage stage, String tab, Person person) {
         JobState state = store.load(number);
-        state.drafts().stream().filter(d -> d.stage() == stage && d.tab().equals(tab)).findFirst()
-                .ifPresent(d -> store.saveDraft(state, stage, tab, state.seq(stage), json.read(d.texts()), d.verdict(), person));
+        state.drafts().stream()
+                .filter(d -> d.stage() == stage && d.tab().equals(tab))
+                .findFirst()
+                .ifPresent(d -> store.saveDraft(
+                        state, stage, tab, state.seq(stage), json.read(d.texts()), d.verdict(), person));
     }
 
     /**
      * Ticks a step, or skips it with a reason.
+     *
      * @param read what the step said where it was ticked, absent: as it reads now
-     * @throws RefusedInput when a hold point before it is open, the reason is no reason, or the step says something else by now
+     * @throws RefusedInput when a hold point before it is open, the reason is no reason, or the step says something
+     *     else by now
      */
-    public void finishStep(String number, String step, @Nullable String read, @Nullable String skippedWhy, Person person) {
+    public void finishStep(
+            String number, String step, @Nullable String read, @Nullable String skippedWhy, Person person) {
         JobState state = store.load(number);
         JobEvaluation evaluation = evaluate(state);
-        Step ticked = evaluation.plan().stream().filter(s -> s.id().equals(step)).findFirst().orElseThrow(() -> new RefusedInput(step, "is no step of this plan"));
+        Step ticked = evaluation.plan().stream()
+                .filter(s -> s.id().equals(step))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput(step, "is no step of this plan"));
         if (read != null && !read.equals(ticked.act())) {
             throw new RefusedInput(step, "says something else by now: read it again");
         }
@@ -243,7 +338,10 @@ public class JobService {
         store.finishStep(number, ticked, skippedWhy == null ? null : skippedWhy.strip(), person);
     }
 
-    /** Enters that something is put in or counted out, on trial or final. @throws RefusedInput when it has no name or the job is closed */
+    /**
+     * Enters that something is put in or counted out, on trial or final. @throws RefusedInput when it has no name or
+     * the job is closed
+     */
     public void enter(String number, JobEntry.Kind kind, String what, boolean open, Person person) {
         if (what.isBlank() || what.strip().length() > LONGEST_THING) {
             throw new RefusedInput(kind.name(), "needs a name, up to " + LONGEST_THING + " characters");
@@ -253,6 +351,7 @@ public class JobService {
 
     /**
      * Ticks the bolt that is next in the torque plan. @param nm what it was tightened to (N·m)
+     *
      * @throws RefusedInput when another one is next, or another figure: somebody else may have ticked it, or typed
      */
     public void tick(String number, int pass, int bolt, double nm, Person person) {
@@ -263,7 +362,12 @@ public class JobService {
             return;
         }
         if (next == null || !next.isBy(pass, bolt, nm)) {
-            throw new RefusedInput("torque", next == null ? "has no bolt left to tighten" : "goes on with bolt " + next.bolt() + " in pass " + next.pass() + " to " + Length.show(next.nm(), 1) + " N·m");
+            throw new RefusedInput(
+                    "torque",
+                    next == null
+                            ? "has no bolt left to tighten"
+                            : "goes on with bolt " + next.bolt() + " in pass " + next.pass() + " to "
+                                    + Length.show(next.nm(), 1) + " N·m");
         }
         store.tick(number, next, person);
     }
@@ -284,7 +388,10 @@ public class JobService {
         return out;
     }
 
-    /** Signs the job and freezes it. A second call changes nothing. @throws RefusedInput with everything that is still open */
+    /**
+     * Signs the job and freezes it. A second call changes nothing. @throws RefusedInput with everything that is still
+     * open
+     */
     public void sign(String number, Person person) {
         JobState state = store.load(number);
         if (state.job().state() == Job.State.SIGNED) {
@@ -320,25 +427,32 @@ public class JobService {
     }
 
     /** A revision as it was kept, with its fields in words. */
-    public record KeptSheet(Revision revision, List<Snapshot.Line> lines) { }
+    public record KeptSheet(Revision revision, List<Snapshot.Line> lines) {}
 
     /** An earlier sheet, opened again. @throws NotFound when there is no such revision */
     public KeptSheet keptSheet(String number, Stage stage, int revision) {
         JobState state = store.load(number);
-        Revision found = state.revisions().stream().filter(r -> r.stage() == stage && r.revision() == revision).findFirst()
+        Revision found = state.revisions().stream()
+                .filter(r -> r.stage() == stage && r.revision() == revision)
+                .findFirst()
                 .orElseThrow(() -> new NotFound("revision " + revision + " of " + stage.title()));
         Map<String, Typed> texts = json.read(found.texts());
-        return new KeptSheet(found, SnapshotMaker.lines(stage, texts, JobEvaluation.of(state.position(), Map.of(stage, texts), settings.shop())));
+        return new KeptSheet(
+                found,
+                SnapshotMaker.lines(
+                        stage, texts, JobEvaluation.of(state.position(), Map.of(stage, texts), settings.shop())));
     }
 
     /** What the card shows: the frozen job once it is signed, else the job as it stands. */
     public Snapshot snapshot(String number) {
         JobState state = store.load(number);
-        return state.signature() != null ? json.readSnapshot(state.signature().snapshot()) : snapshots.of(state, evaluate(state), null, null);
+        return state.signature() != null
+                ? json.readSnapshot(state.signature().snapshot())
+                : snapshots.of(state, evaluate(state), null, null);
     }
 
     /** The driver's drawing, and where it belongs. */
-    public record DriverSheet(LineDrawing drawing, String place) { }
+    public record DriverSheet(LineDrawing drawing, String place) {}
 
     /** @throws NotFound while the job says neither which seal nor how deep */
     public DriverSheet driver(String number) {
@@ -347,7 +461,9 @@ public class JobService {
         if (evaluation.fitting().driver() == null) {
             throw new NotFound("driver for job " + number + " yet: seal and depth are not decided");
         }
-        return new DriverSheet(Offers.drawing(evaluation), state.position().machineName() + ", " + state.position().name());
+        return new DriverSheet(
+                Offers.drawing(evaluation),
+                state.position().machineName() + ", " + state.position().name());
     }
 
     public @Nullable Signature signature(String number) {
@@ -358,13 +474,21 @@ public class JobService {
         return store.load(number).addenda();
     }
 
-    private JobView saved(JobState before, Stage stage, Posted posted, Map<String, Typed> texts, Map<String, String> errors, Person person) {
+    private JobView saved(
+            JobState before,
+            Stage stage,
+            Posted posted,
+            Map<String, Typed> texts,
+            Map<String, String> errors,
+            Person person) {
         Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
         seen.putAll(before.texts());
         seen.put(stage, texts);
         JobEvaluation evaluation = JobEvaluation.of(before.position(), seen, before.sections(), settings.shop());
-        JobStore.Saved saved = store.saveDraft(before, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
-        return pages.view(saved.after(), stage, evaluation, posted.tab(), saved.seq(), texts, errors, posted.unit(), person);
+        JobStore.Saved saved =
+                store.saveDraft(before, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
+        return pages.view(
+                saved.after(), stage, evaluation, posted.tab(), saved.seq(), texts, errors, posted.unit(), person);
     }
 
     private JobEvaluation evaluate(JobState state) {

@@ -10,31 +10,65 @@ import joropo.core.plan.Step;
 import org.jspecify.annotations.Nullable;
 
 /** A job as it stands in the store, with the texts that count now: the newest typing, kept or not. */
-record JobState(Job job, Position position, List<Revision> revisions, List<JobMapper.StageDraft> drafts, List<StepDone> steps,
-                @Nullable Signature signature, List<Addendum> addenda, Kept kept, JobSections sections, Map<Stage, Map<String, Typed>> texts) {
+record JobState(
+        Job job,
+        Position position,
+        List<Revision> revisions,
+        List<JobMapper.StageDraft> drafts,
+        List<StepDone> steps,
+        @Nullable Signature signature,
+        List<Addendum> addenda,
+        Kept kept,
+        JobSections sections,
+        Map<Stage, Map<String, Typed>> texts) {
 
-    /** What was entered beside the sheets. @param entries as things stand now, @param notes to the next fitter, newest first, @param ticks bolts tightened */
-    record Kept(List<JobEntry> entries, List<PositionNote> notes, List<TorqueWork.Tick> ticks, Lists lists) { }
+    /**
+     * What was entered beside the sheets. @param entries as things stand now, @param notes to the next fitter, newest
+     * first, @param ticks bolts tightened
+     */
+    record Kept(List<JobEntry> entries, List<PositionNote> notes, List<TorqueWork.Tick> ticks, Lists lists) {}
 
-    /** What is on lists of its own. @param parts put on the list by hand, @param decided the newest decision of each part, @param removed what came off, in its order, @param last the seal that was fitted here last, absent: nobody knows */
-    record Lists(List<ListedPart> parts, List<PartEntry> decided, List<StripPart> removed, List<JobTimer> timers, ListsMapper.@Nullable LastSeal last) {
+    /**
+     * What is on lists of its own. @param parts put on the list by hand, @param decided the newest decision of each
+     * part, @param removed what came off, in its order, @param last the seal that was fitted here last, absent: nobody
+     * knows
+     */
+    record Lists(
+            List<ListedPart> parts,
+            List<PartEntry> decided,
+            List<StripPart> removed,
+            List<JobTimer> timers,
+            ListsMapper.@Nullable LastSeal last) {
         /** What came off and was not struck. */
         List<StripPart> log() {
             return removed.stream().filter(StripPart::stands).toList();
         }
     }
 
-    static JobState of(Job job, Position position, List<Revision> revisions, List<JobMapper.StageDraft> drafts, List<StepDone> steps,
-                       @Nullable Signature signature, List<Addendum> addenda, Kept kept, JobSections sections, TextsJson json) {
+    static JobState of(
+            Job job,
+            Position position,
+            List<Revision> revisions,
+            List<JobMapper.StageDraft> drafts,
+            List<StepDone> steps,
+            @Nullable Signature signature,
+            List<Addendum> addenda,
+            Kept kept,
+            JobSections sections,
+            TextsJson json) {
         Map<Stage, Map<String, Typed>> texts = new EnumMap<>(Stage.class);
         revisions.forEach(r -> texts.put(r.stage(), json.read(r.texts())));
-        drafts.stream().filter(d -> !d.aside() && isNewer(d, revisions)).forEach(d -> texts.put(d.stage(), json.read(d.texts())));
+        drafts.stream()
+                .filter(d -> !d.aside() && isNewer(d, revisions))
+                .forEach(d -> texts.put(d.stage(), json.read(d.texts())));
         return new JobState(job, position, revisions, drafts, steps, signature, addenda, kept, sections, texts);
     }
 
     /** The same job with these drafts, which may hold newer typing. */
     JobState withDrafts(List<JobMapper.StageDraft> newDrafts, TextsJson json) {
-        return newDrafts.equals(drafts) ? this : of(job, position, revisions, newDrafts, steps, signature, addenda, kept, sections, json);
+        return newDrafts.equals(drafts)
+                ? this
+                : of(job, position, revisions, newDrafts, steps, signature, addenda, kept, sections, json);
     }
 
     Map<String, Typed> sheet(Stage stage) {
@@ -47,22 +81,36 @@ record JobState(Job job, Position position, List<Revision> revisions, List<JobMa
 
     /** Highest draft number of a stage; a window that knows less has older typing. */
     long seq(Stage stage) {
-        return drafts.stream().filter(d -> d.stage() == stage).mapToLong(JobMapper.StageDraft::seq).max().orElse(0);
+        return drafts.stream()
+                .filter(d -> d.stage() == stage)
+                .mapToLong(JobMapper.StageDraft::seq)
+                .max()
+                .orElse(0);
     }
 
     /** The number of this window's own last draft, 0 when there is none. */
     long seqOf(Stage stage, String tab) {
-        return drafts.stream().filter(d -> d.stage() == stage && d.tab().equals(tab)).mapToLong(JobMapper.StageDraft::seq).max().orElse(0);
+        return drafts.stream()
+                .filter(d -> d.stage() == stage && d.tab().equals(tab))
+                .mapToLong(JobMapper.StageDraft::seq)
+                .max()
+                .orElse(0);
     }
 
     /** The newest number of any other window whose typing does not stand aside. */
     long seqOfOthers(Stage stage, String tab) {
-        return drafts.stream().filter(d -> d.stage() == stage && !d.tab().equals(tab) && !d.aside()).mapToLong(JobMapper.StageDraft::seq).max().orElse(0);
+        return drafts.stream()
+                .filter(d -> d.stage() == stage && !d.tab().equals(tab) && !d.aside())
+                .mapToLong(JobMapper.StageDraft::seq)
+                .max()
+                .orElse(0);
     }
 
     /** Typing of another window that stands aside and is newer than what was kept. */
     List<JobMapper.StageDraft> aside(Stage stage) {
-        return drafts.stream().filter(d -> d.stage() == stage && d.aside() && isNewer(d, revisions)).toList();
+        return drafts.stream()
+                .filter(d -> d.stage() == stage && d.aside() && isNewer(d, revisions))
+                .toList();
     }
 
     /** Whether there is typing of this stage that was not kept yet. */
@@ -73,7 +121,9 @@ record JobState(Job job, Position position, List<Revision> revisions, List<JobMa
     /** The steps of this plan that are done, by id: a tick counts as long as the step says what it said then. */
     Map<String, StepDone> done(List<Step> plan) {
         Map<String, StepDone> out = new LinkedHashMap<>();
-        plan.forEach(s -> newestTick(s).filter(t -> t.act().isEmpty() || t.act().equals(s.act())).ifPresent(t -> out.put(s.id(), t)));
+        plan.forEach(s -> newestTick(s)
+                .filter(t -> t.act().isEmpty() || t.act().equals(s.act()))
+                .ifPresent(t -> out.put(s.id(), t)));
         return out;
     }
 
@@ -87,7 +137,9 @@ record JobState(Job job, Position position, List<Revision> revisions, List<JobMa
     }
 
     private static boolean isNewer(JobMapper.StageDraft draft, List<Revision> revisions) {
-        return last(draft.stage(), revisions).map(r -> draft.savedAt().isAfter(r.keptAt()) && !draft.texts().equals(r.texts())).orElse(true);
+        return last(draft.stage(), revisions)
+                .map(r -> draft.savedAt().isAfter(r.keptAt()) && !draft.texts().equals(r.texts()))
+                .orElse(true);
     }
 
     private static Optional<Revision> last(Stage stage, List<Revision> revisions) {

@@ -39,7 +39,14 @@ class JobStore {
     private final TextsJson json;
     private final Clock clock;
 
-    JobStore(JobMapper jobs, ListsMapper lists, RegisterService register, PeopleService people, BenchService bench, TextsJson json, Clock clock) {
+    JobStore(
+            JobMapper jobs,
+            ListsMapper lists,
+            RegisterService register,
+            PeopleService people,
+            BenchService bench,
+            TextsJson json,
+            Clock clock) {
         this.jobs = jobs;
         this.lists = lists;
         this.register = register;
@@ -63,27 +70,44 @@ class JobStore {
         return find(number);
     }
 
-    /** What became of a draft. @param seq the number to send with the next one, @param after the job with the draft in it */
-    record Saved(long seq, JobState after) { }
+    /**
+     * What became of a draft. @param seq the number to send with the next one, @param after the job with the draft in
+     * it
+     */
+    record Saved(long seq, JobState after) {}
 
     /**
-     * Saves what a window shows. A window that has not seen the newest typing of another one is saved aside: both texts stay.
+     * Saves what a window shows. A window that has not seen the newest typing of another one is saved aside: both texts
+     * stay.
+     *
      * @param loaded the job as it was loaded for this request; only what others may have changed since is read again
      * @param seenSeq the highest number this window knows of
      */
     @Transactional
-    public Saved saveDraft(JobState loaded, Stage stage, String tab, long seenSeq, Map<String, Typed> texts, Status verdict, Person person) {
+    public Saved saveDraft(
+            JobState loaded,
+            Stage stage,
+            String tab,
+            long seenSeq,
+            Map<String, Typed> texts,
+            Status verdict,
+            Person person) {
         mustBeOpen(find(loaded.job().number()));
         JobState now = loaded.withDrafts(jobs.drafts(loaded.job().id()), json);
         if (now.seqOf(stage, tab) > 0 && texts.equals(now.sheet(stage))) {
-            return new Saved(now.seq(stage), now);   // said before, by a request that came late or twice
+            return new Saved(now.seq(stage), now); // said before, by a request that came late or twice
         }
         boolean older = now.seqOfOthers(stage, tab) > Math.max(seenSeq, now.seqOf(stage, tab));
         long seq = older ? Math.max(seenSeq, now.seqOf(stage, tab)) : now.seq(stage) + 1;
-        var draft = new StageDraft(stage, tab, seq, older, json.write(texts), verdict, person.fullName(), after(now.lastRevision(stage)));
+        var draft = new StageDraft(
+                stage, tab, seq, older, json.write(texts), verdict, person.fullName(), after(now.lastRevision(stage)));
         jobs.saveDraft(loaded.job().id(), draft, person.id());
-        List<StageDraft> drafts = Stream.concat(now.drafts().stream().filter(d -> d.stage() != stage || !d.tab().equals(tab)), Stream.of(draft))
-                .sorted(Comparator.comparingLong(StageDraft::seq)).toList();
+        List<StageDraft> drafts = Stream.concat(
+                        now.drafts().stream()
+                                .filter(d -> d.stage() != stage || !d.tab().equals(tab)),
+                        Stream.of(draft))
+                .sorted(Comparator.comparingLong(StageDraft::seq))
+                .toList();
         return new Saved(seq, now.withDrafts(drafts, json));
     }
 
@@ -92,9 +116,21 @@ class JobStore {
     public void keep(String number, Stage stage, Map<String, Typed> texts, Status verdict, Person person) {
         JobState state = open(number);
         int revision = state.lastRevision(stage).map(Revision::revision).orElse(0) + 1;
-        Instant newest = state.drafts().stream().filter(d -> d.stage() == stage).map(StageDraft::savedAt).max(Instant::compareTo).orElse(Instant.EPOCH);
+        Instant newest = state.drafts().stream()
+                .filter(d -> d.stage() == stage)
+                .map(StageDraft::savedAt)
+                .max(Instant::compareTo)
+                .orElse(Instant.EPOCH);
         Instant at = now().isBefore(newest) ? newest : now();
-        jobs.insertRevision(state.job().id(), stage, revision, json.write(texts), TextsJson.SCHEMA_VERSION, verdict, person.id(), at);
+        jobs.insertRevision(
+                state.job().id(),
+                stage,
+                revision,
+                json.write(texts),
+                TextsJson.SCHEMA_VERSION,
+                verdict,
+                person.id(),
+                at);
     }
 
     /** Done, or skipped with a reason; a second call for the same step, as it reads now, changes nothing. */
@@ -104,8 +140,11 @@ class JobStore {
     }
 
     /**
-     * Freezes the job and keeps at its position what it leaves there; a second signature, such as from a double click, changes nothing.
-     * @param seen the job that was found ready, @throws RefusedInput when somebody has changed it since, or it is not open any more
+     * Freezes the job and keeps at its position what it leaves there; a second signature, such as from a double click,
+     * changes nothing.
+     *
+     * @param seen the job that was found ready, @throws RefusedInput when somebody has changed it since, or it is not
+     *     open any more
      */
     @Transactional
     public void sign(JobState seen, Signing signing, Person person, Instant at) {
@@ -135,7 +174,8 @@ class JobStore {
     @Transactional
     public void enter(String number, JobEntry.Kind kind, String what, JobEntry.State state, Person person) {
         JobState now = open(number);
-        if (now.kept().entries().stream().noneMatch(e -> e.kind() == kind && e.what().equals(what) && e.state() == state)) {
+        if (now.kept().entries().stream()
+                .noneMatch(e -> e.kind() == kind && e.what().equals(what) && e.state() == state)) {
             jobs.insertEntry(now.job().id(), kind, what, state, person.id(), now());
         }
     }
@@ -161,14 +201,35 @@ class JobStore {
     public JobService.History history(long positionId) {
         Lives lives = lives(lists.lives(positionId));
         String seal = lives.lives().isEmpty() ? "" : lives.lives().get(0).seal();
-        Lives ofKind = Lives.ofSeal(lists.livesAround(seal).stream().collect(Collectors.groupingBy(LifeRow::positionId)).values().stream().map(JobStore::lives).toList(), seal);
-        List<String> causes = jobs.causes(null, positionId).stream().map(JobMapper.CauseCount::words).toList();
-        List<String> parts = lives.lives().isEmpty() ? List.of() : json.readSnapshot(jobs.signature(find(lives.lives().get(0).job()).id()).orElseThrow().snapshot()).parts();
-        return new JobService.History(lives, ofKind, causes, jobs.notes(positionId), lists.concessions(positionId), lists.recommendations(positionId), parts);
+        Lives ofKind = Lives.ofSeal(
+                lists.livesAround(seal).stream().collect(Collectors.groupingBy(LifeRow::positionId)).values().stream()
+                        .map(JobStore::lives)
+                        .toList(),
+                seal);
+        List<String> causes = jobs.causes(null, positionId).stream()
+                .map(JobMapper.CauseCount::words)
+                .toList();
+        List<String> parts = lives.lives().isEmpty()
+                ? List.of()
+                : json.readSnapshot(
+                                jobs.signature(find(lives.lives().get(0).job()).id())
+                                        .orElseThrow()
+                                        .snapshot())
+                        .parts();
+        return new JobService.History(
+                lives,
+                ofKind,
+                causes,
+                jobs.notes(positionId),
+                lists.concessions(positionId),
+                lists.recommendations(positionId),
+                parts);
     }
 
     private static Lives lives(List<LifeRow> rows) {
-        return Lives.of(rows.stream().map(l -> new Lives.Fitted(l.jobNumber(), l.seal(), l.fittedAt(), l.hoursOfLast(), l.reasonOfLast())).toList());
+        return Lives.of(rows.stream()
+                .map(l -> new Lives.Fitted(l.jobNumber(), l.seal(), l.fittedAt(), l.hoursOfLast(), l.reasonOfLast()))
+                .toList());
     }
 
     @Transactional(readOnly = true)
@@ -205,14 +266,30 @@ class JobStore {
 
     private static Job mustBeOpen(Job job) {
         if (job.state() != Job.State.OPEN) {
-            throw new RefusedInput("", "job " + job.number() + " is " + job.state().name().toLowerCase(Locale.ROOT) + ": it is not changed any more");
+            throw new RefusedInput(
+                    "",
+                    "job " + job.number() + " is " + job.state().name().toLowerCase(Locale.ROOT)
+                            + ": it is not changed any more");
         }
         return job;
     }
 
     private JobState state(Job job) {
-        return JobState.of(job, register.position(job.positionId()).orElseThrow(), jobs.revisions(job.id()), jobs.drafts(job.id()),
-                jobs.steps(job.id()), jobs.signature(job.id()).orElse(null), jobs.addenda(job.id()), new JobState.Kept(JobEntry.now(jobs.entries(job.id())), jobs.notes(job.positionId()), jobs.ticks(job.id()), lists(job)), sections(job.id()), json);
+        return JobState.of(
+                job,
+                register.position(job.positionId()).orElseThrow(),
+                jobs.revisions(job.id()),
+                jobs.drafts(job.id()),
+                jobs.steps(job.id()),
+                jobs.signature(job.id()).orElse(null),
+                jobs.addenda(job.id()),
+                new JobState.Kept(
+                        JobEntry.now(jobs.entries(job.id())),
+                        jobs.notes(job.positionId()),
+                        jobs.ticks(job.id()),
+                        lists(job)),
+                sections(job.id()),
+                json);
     }
 
     private JobSections sections(long jobId) {
@@ -221,12 +298,27 @@ class JobStore {
     }
 
     private JobState.Lists lists(Job job) {
-        return new JobState.Lists(lists.listed(job.id()), lists.entries(job.id()), lists.removed(job.id()).stream().map(this::stripPart).toList(), lists.timers(job.id()), lists.lastSeal(job.positionId()).orElse(null));
+        return new JobState.Lists(
+                lists.listed(job.id()),
+                lists.entries(job.id()),
+                lists.removed(job.id()).stream().map(this::stripPart).toList(),
+                lists.timers(job.id()),
+                lists.lastSeal(job.positionId()).orElse(null));
     }
 
     private StripPart stripPart(ListsMapper.Removed r) {
-        return new StripPart(r.id(), r.kind(), r.name(), r.cameWith(), r.personName(), r.removedAt(), r.struckWhy(), json.readPlain(r.texts()), r.back() == null ? StripPart.Back.OUT : r.back(),
-                r.backReason() == null ? "" : r.backReason(), r.backBy());
+        return new StripPart(
+                r.id(),
+                r.kind(),
+                r.name(),
+                r.cameWith(),
+                r.personName(),
+                r.removedAt(),
+                r.struckWhy(),
+                json.readPlain(r.texts()),
+                r.back() == null ? StripPart.Back.OUT : r.back(),
+                r.backReason() == null ? "" : r.backReason(),
+                r.backBy());
     }
 
     /** A job that may still be changed. @throws RefusedInput when it may not */
@@ -241,12 +333,17 @@ class JobStore {
     /** A draft typed in the same millisecond as a revision was kept still counts as newer. */
     private Instant after(Optional<Revision> last) {
         Instant now = now();
-        return last.filter(r -> !now.isAfter(r.keptAt())).map(r -> r.keptAt().plusMillis(1)).orElse(now);
+        return last.filter(r -> !now.isAfter(r.keptAt()))
+                .map(r -> r.keptAt().plusMillis(1))
+                .orElse(now);
     }
 
     private String nextNumber() {
-        String year = String.format(Locale.ROOT, "%02d", now().atZone(ZoneId.systemDefault()).getYear() % 100);
-        int last = jobs.lastNumber(year + "-%").map(n -> Integer.parseInt(n.substring(3))).orElse(0);
+        String year = String.format(
+                Locale.ROOT, "%02d", now().atZone(ZoneId.systemDefault()).getYear() % 100);
+        int last = jobs.lastNumber(year + "-%")
+                .map(n -> Integer.parseInt(n.substring(3)))
+                .orElse(0);
         return String.format(Locale.ROOT, "%s-%04d", year, last + 1);
     }
 }

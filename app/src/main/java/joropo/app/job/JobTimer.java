@@ -5,7 +5,13 @@ import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
 
 /** A time that has to pass, such as the cure of a sealant. @param stoppedWhy absent: it runs or has run out */
-public record JobTimer(long id, String what, int minutes, String personName, Instant startedAt, @Nullable String stoppedWhy) {
+public record JobTimer(
+        long id,
+        String what,
+        int minutes,
+        String personName,
+        Instant startedAt,
+        @Nullable String stoppedWhy) {
     public Instant endsAt() {
         return startedAt.plus(minutes, ChronoUnit.MINUTES);
     }

@@ -18,7 +18,10 @@ import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Windows that look at a job, and are told when another one has changed it. Typing is not told: each window keeps its own. */
+/**
+ * Windows that look at a job, and are told when another one has changed it. Typing is not told: each window keeps its
+ * own.
+ */
 @Component
 class JobWatches implements HandlerInterceptor, WebMvcConfigurer {
     private static final long LONGEST_MS = 30L * 60 * 1000;
@@ -42,10 +45,15 @@ class JobWatches implements HandlerInterceptor, WebMvcConfigurer {
 
     /** What was posted is on the disk by now. */
     @Override
-    public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception failed) {
-        if (request.getMethod().equals("POST") && failed == null && request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> variables && variables.get("number") instanceof String number) {
+    public void afterCompletion(
+            HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception failed) {
+        if (request.getMethod().equals("POST")
+                && failed == null
+                && request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> variables
+                && variables.get("number") instanceof String number) {
             String window = Objects.requireNonNullElse(request.getHeader("X-Window"), "");
-            open.getOrDefault(number, List.of()).forEach(e -> send(number, e, "changed", window.matches("[0-9a-z]{1,20}") ? window : ""));
+            open.getOrDefault(number, List.of())
+                    .forEach(e -> send(number, e, "changed", window.matches("[0-9a-z]{1,20}") ? window : ""));
         }
     }
 
@@ -59,7 +67,7 @@ class JobWatches implements HandlerInterceptor, WebMvcConfigurer {
         try {
             emitter.send(SseEmitter.event().name(event).data(text));
         } catch (IOException | IllegalStateException e) {
-            gone(number, emitter);   // the window was closed
+            gone(number, emitter); // the window was closed
         }
     }
 

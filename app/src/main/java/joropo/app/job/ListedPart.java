@@ -4,8 +4,18 @@ import joropo.core.plan.PartKind;
 import joropo.core.plan.PartsList;
 import org.jspecify.annotations.Nullable;
 
-/** A part that somebody put on the list of a job. @param part its id on the list, @param stage at which it was put there */
-record ListedPart(String part, Stage stage, PartKind kind, int count, String name, String size, @Nullable String material, String why) {
+/**
+ * A part that somebody put on the list of a job. @param part its id on the list, @param stage at which it was put there
+ */
+record ListedPart(
+        String part,
+        Stage stage,
+        PartKind kind,
+        int count,
+        String name,
+        String size,
+        @Nullable String material,
+        String why) {
     PartsList.Part asPart() {
         return new PartsList.Part(part, count, kind, name, size, material, why, kind.together());
     }

@@ -15,39 +15,83 @@ import org.jspecify.annotations.Nullable;
 interface ListsMapper {
     List<ListedPart> listed(long jobId);
 
-    int list(@Param("jobId") long jobId, @Param("stage") Stage stage, @Param("p") PartsList.Part part, @Param("personId") long personId, @Param("at") Instant at);
+    int list(
+            @Param("jobId") long jobId,
+            @Param("stage") Stage stage,
+            @Param("p") PartsList.Part part,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     /** The newest of each part. */
     List<PartEntry> entries(long jobId);
 
     /** With the size and material that it was decided for. */
-    void decide(@Param("jobId") long jobId, @Param("p") PartsList.Part part, @Param("state") PartState state, @Param("lotId") @Nullable Long lotId, @Param("reason") String reason,
-                @Param("followUp") String followUp, @Param("personId") long personId, @Param("at") Instant at);
+    void decide(
+            @Param("jobId") long jobId,
+            @Param("p") PartsList.Part part,
+            @Param("state") PartState state,
+            @Param("lotId") @Nullable Long lotId,
+            @Param("reason") String reason,
+            @Param("followUp") String followUp,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     List<Removed> removed(long jobId);
 
-    long remove(@Param("jobId") long jobId, @Param("kind") PartKind kind, @Param("name") String name, @Param("cameWith") @Nullable Long cameWith, @Param("personId") long personId, @Param("at") Instant at);
+    long remove(
+            @Param("jobId") long jobId,
+            @Param("kind") PartKind kind,
+            @Param("name") String name,
+            @Param("cameWith") @Nullable Long cameWith,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
-    void note(@Param("partId") long partId, @Param("texts") String texts, @Param("personId") long personId, @Param("at") Instant at);
+    void note(
+            @Param("partId") long partId,
+            @Param("texts") String texts,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
-    void back(@Param("partId") long partId, @Param("state") StripPart.Back state, @Param("reason") String reason, @Param("personId") long personId, @Param("at") Instant at);
+    void back(
+            @Param("partId") long partId,
+            @Param("state") StripPart.Back state,
+            @Param("reason") String reason,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     int strike(@Param("jobId") long jobId, @Param("partId") long partId, @Param("why") String why);
 
     List<JobTimer> timers(long jobId);
 
-    void startTimer(@Param("jobId") long jobId, @Param("what") String what, @Param("minutes") int minutes, @Param("personId") long personId, @Param("at") Instant at);
+    void startTimer(
+            @Param("jobId") long jobId,
+            @Param("what") String what,
+            @Param("minutes") int minutes,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     int stopTimer(@Param("jobId") long jobId, @Param("id") long id, @Param("why") String why);
 
     /** The seal that was last fitted at a position. */
     Optional<LastSeal> lastSeal(long positionId);
 
-    void insertLife(@Param("jobId") long jobId, @Param("positionId") long positionId, @Param("l") Signing.Life life, @Param("at") Instant at);
+    void insertLife(
+            @Param("jobId") long jobId,
+            @Param("positionId") long positionId,
+            @Param("l") Signing.Life life,
+            @Param("at") Instant at);
 
-    void insertConcession(@Param("jobId") long jobId, @Param("positionId") long positionId, @Param("c") Signing.Concession concession);
+    void insertConcession(
+            @Param("jobId") long jobId,
+            @Param("positionId") long positionId,
+            @Param("c") Signing.Concession concession);
 
-    void insertRecommendation(@Param("jobId") long jobId, @Param("positionId") long positionId, @Param("r") Signing.Recommendation recommendation, @Param("personId") long personId, @Param("at") Instant at);
+    void insertRecommendation(
+            @Param("jobId") long jobId,
+            @Param("positionId") long positionId,
+            @Param("r") Signing.Recommendation recommendation,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     /** Accepted defects, newest first; of one position, or all of which no later job was signed there. */
     List<ConcessionLine> concessions(@Param("positionId") @Nullable Long positionId);
@@ -62,12 +106,33 @@ interface ListsMapper {
     List<LifeRow> livesAround(String seal);
 
     /** A row of the strip log. @param texts JSON, absent: nothing noted yet */
-    record Removed(long id, PartKind kind, String name, @Nullable Long cameWith, String personName, Instant removedAt, @Nullable String struckWhy, @Nullable String texts,
-                   StripPart.@Nullable Back back, @Nullable String backReason, @Nullable String backBy) { }
+    record Removed(
+            long id,
+            PartKind kind,
+            String name,
+            @Nullable Long cameWith,
+            String personName,
+            Instant removedAt,
+            @Nullable String struckWhy,
+            @Nullable String texts,
+            StripPart.@Nullable Back back,
+            @Nullable String backReason,
+            @Nullable String backBy) {}
 
     /** What was fitted last. */
-    record LastSeal(String jobNumber, String seal, String size, @Nullable String material, Instant fittedAt) { }
+    record LastSeal(
+            String jobNumber,
+            String seal,
+            String size,
+            @Nullable String material,
+            Instant fittedAt) {}
 
     /** One fitting at a position, in the order of fitting. */
-    record LifeRow(long positionId, String jobNumber, String seal, Instant fittedAt, @Nullable Double hoursOfLast, String reasonOfLast) { }
+    record LifeRow(
+            long positionId,
+            String jobNumber,
+            String seal,
+            Instant fittedAt,
+            @Nullable Double hoursOfLast,
+            String reasonOfLast) {}
 }

@@ -41,13 +41,29 @@ class ListsStore {
 
     /**
      * Decides about a part. What was laid out before for it goes back to its lot first.
-     * @throws RefusedInput when the lot does not serve for it, has too few, or is past its date and nobody may release it: then nothing is stored
+     *
+     * @throws RefusedInput when the lot does not serve for it, has too few, or is past its date and nobody may release
+     *     it: then nothing is stored
      */
     @Transactional
-    public void decide(String number, PartsList.Part part, PartState state, @Nullable Long lotId, String reason, String followUp, Person person) {
+    public void decide(
+            String number,
+            PartsList.Part part,
+            PartState state,
+            @Nullable Long lotId,
+            String reason,
+            String followUp,
+            Person person) {
         Job job = jobs.openJob(number);
-        PartEntry before = lists.entries(job.id()).stream().filter(e -> e.part().equals(part.id())).findFirst().orElse(null);
-        if (before != null && before.state() == state && Objects.equals(before.lotId(), lotId) && before.reason().equals(reason) && before.isFor(part)) {
+        PartEntry before = lists.entries(job.id()).stream()
+                .filter(e -> e.part().equals(part.id()))
+                .findFirst()
+                .orElse(null);
+        if (before != null
+                && before.state() == state
+                && Objects.equals(before.lotId(), lotId)
+                && before.reason().equals(reason)
+                && before.isFor(part)) {
             return;
         }
         if (before != null && before.lotId() != null) {
@@ -55,7 +71,9 @@ class ListsStore {
         }
         if (lotId != null) {
             if (store.offers(part, store.lots()).stream().noneMatch(o -> o.lot().id() == lotId)) {
-                throw new RefusedInput("lot", "that lot is used up, or of another size or material than what is wanted now: " + part.name());
+                throw new RefusedInput(
+                        "lot",
+                        "that lot is used up, or of another size or material than what is wanted now: " + part.name());
             }
             store.move(lotId, Movement.Kind.ISSUED, part.count(), reason, job.id(), person);
         }

@@ -7,8 +7,8 @@ import java.util.stream.Stream;
 import joropo.app.register.Position;
 import joropo.app.settings.ShopGauge;
 import joropo.core.fits.DiameterCheck;
-import joropo.core.fits.DiameterInput.Part;
 import joropo.core.fits.DiameterInput;
+import joropo.core.fits.DiameterInput.Part;
 import joropo.core.fits.DiameterResult;
 import joropo.core.lipseal.LipSealSizeCheck;
 import joropo.core.lipseal.LipSealSizeInput;
@@ -27,34 +27,60 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What shaft and bore measure, and the sizes that fits them.
- * @param system whose limits apply, @param shaftNominalMm, @param boreNominalMm nominal sizes judged by: as decided, else the position's, else the nearest listed;
- *     the shaft's stays what it was where a remedy leads to a seal of another shaft
+ *
+ * @param system whose limits apply, @param shaftNominalMm, @param boreNominalMm nominal sizes judged by: as decided,
+ *     else the position's, else the nearest listed; the shaft's stays what it was where a remedy leads to a seal of
+ *     another shaft
  */
-public record Measured(SealSystem system, @Nullable DiameterResult shaft, @Nullable DiameterResult bore, @Nullable LipSealSizeResult sizes,
-                       @Nullable Double shaftNominalMm, @Nullable Double boreNominalMm, @Nullable Limits shaftLimits, @Nullable Limits boreLimits,
-                       @Nullable DiameterInput shaftInput, @Nullable DiameterInput boreInput, List<Finding> findings) {
+public record Measured(
+        SealSystem system,
+        @Nullable DiameterResult shaft,
+        @Nullable DiameterResult bore,
+        @Nullable LipSealSizeResult sizes,
+        @Nullable Double shaftNominalMm,
+        @Nullable Double boreNominalMm,
+        @Nullable Limits shaftLimits,
+        @Nullable Limits boreLimits,
+        @Nullable DiameterInput shaftInput,
+        @Nullable DiameterInput boreInput,
+        List<Finding> findings) {
 
     static Measured of(Values values, Position position) {
         List<Plane> shaftPlanes = planes(values, "shaft");
         List<Plane> borePlanes = planes(values, "bore");
-        Double shaftMean = shaftPlanes.stream().map(Plane::meanMm).max(Double::compare).orElse(null);
-        Double boreMean = borePlanes.stream().map(Plane::meanMm).min(Double::compare).orElse(null);
+        Double shaftMean =
+                shaftPlanes.stream().map(Plane::meanMm).max(Double::compare).orElse(null);
+        Double boreMean =
+                borePlanes.stream().map(Plane::meanMm).min(Double::compare).orElse(null);
         if (shaftMean != null && boreMean != null && boreMean <= shaftMean) {
             values.refuse("boreA1", "the bore reads no larger than the shaft: look at both figures");
             borePlanes = List.of();
             boreMean = null;
         }
-        LipSealSizeResult sizes = shaftMean == null ? null
-                : LipSealSizeCheck.check(new LipSealSizeInput(shaftMean, boreMean, values.number("stopDepth"), null, values.text("marking")));
+        LipSealSizeResult sizes = shaftMean == null
+                ? null
+                : LipSealSizeCheck.check(new LipSealSizeInput(
+                        shaftMean, boreMean, values.number("stopDepth"), null, values.text("marking")));
         SealSize chosen = values.size("size");
-        SealSize guide = chosen != null ? chosen : sizes == null || sizes.sizes().isEmpty() ? null : sizes.sizes().get(0);
+        SealSize guide = chosen != null
+                ? chosen
+                : sizes == null || sizes.sizes().isEmpty()
+                        ? null
+                        : sizes.sizes().get(0);
         Remedy remedy = values.choice("remedy", Remedy.class);
         boolean otherShaft = remedy != null && remedy.mayChangeTheSeal();
-        Double listedShaft = sizes == null || sizes.sizes().isEmpty() ? null : Double.valueOf(sizes.sizes().get(0).shaftMm());
+        Double listedShaft = sizes == null || sizes.sizes().isEmpty()
+                ? null
+                : Double.valueOf(sizes.sizes().get(0).shaftMm());
         Double decidedShaft = chosen == null ? null : Double.valueOf(chosen.shaftMm());
-        Double shaftNominal = otherShaft ? first(position.shaftMm(), listedShaft, decidedShaft) : first(decidedShaft, position.shaftMm(), listedShaft);
-        Double boreNominal = chosen != null ? Double.valueOf(chosen.boreMm()) : position.boreMm() != null ? position.boreMm()
-                : guide == null || boreMean == null ? null : Double.valueOf(guide.boreMm());
+        Double shaftNominal = otherShaft
+                ? first(position.shaftMm(), listedShaft, decidedShaft)
+                : first(decidedShaft, position.shaftMm(), listedShaft);
+        Double boreNominal = chosen != null
+                ? Double.valueOf(chosen.boreMm())
+                : position.boreMm() != null
+                        ? position.boreMm()
+                        : guide == null || boreMean == null ? null : Double.valueOf(guide.boreMm());
         SealSystem system = chosen != null ? chosen.system() : SealSystem.of(shaftNominal, boreNominal);
 
         List<Finding> findings = new ArrayList<>();
@@ -65,27 +91,44 @@ public record Measured(SealSystem system, @Nullable DiameterResult shaft, @Nulla
         if (shaft != null) {
             findings.add(TrackRoundness.judge(shaftNominal, shaft.ovalityMm(), shaft.uncertaintyMm()));
         }
-        return new Measured(system, shaft, bore, sizes, shaftNominal, boreNominal,
-                shaftNominal == null ? null : Place.shaftLimits(system, shaftNominal), boreNominal == null ? null : Place.boreLimits(system, boreNominal),
-                shaftInput, boreInput, findings);
+        return new Measured(
+                system,
+                shaft,
+                bore,
+                sizes,
+                shaftNominal,
+                boreNominal,
+                shaftNominal == null ? null : Place.shaftLimits(system, shaftNominal),
+                boreNominal == null ? null : Place.boreLimits(system, boreNominal),
+                shaftInput,
+                boreInput,
+                findings);
     }
 
     private static @Nullable Double first(@Nullable Double... candidates) {
         return Stream.of(candidates).filter(Objects::nonNull).findFirst().orElse(null);
     }
 
-    /** The shaft as it is beside the old track (mm): plane B where it was read, else plane A; absent when neither was. */
-    @Nullable Double besideTrackMm() {
-        return shaft == null ? null : shaft.planeMeansMm().get(shaft.planeMeansMm().size() - 1);
+    /**
+     * The shaft as it is beside the old track (mm): plane B where it was read, else plane A; absent when neither was.
+     */
+    @Nullable
+    Double besideTrackMm() {
+        return shaft == null
+                ? null
+                : shaft.planeMeansMm().get(shaft.planeMeansMm().size() - 1);
     }
 
     /** The planes that were read in both directions; a half-read plane waits. */
     private static List<Plane> planes(Values values, String part) {
-        return Stream.of("A", "B").filter(p -> values.number(part + p + "1") != null && values.number(part + p + "2") != null)
-                .map(p -> new Plane(null, List.of(values.number(part + p + "1"), values.number(part + p + "2")))).toList();
+        return Stream.of("A", "B")
+                .filter(p -> values.number(part + p + "1") != null && values.number(part + p + "2") != null)
+                .map(p -> new Plane(null, List.of(values.number(part + p + "1"), values.number(part + p + "2"))))
+                .toList();
     }
 
-    private static @Nullable DiameterInput input(Values values, Part part, String name, @Nullable Double nominalMm, SealSystem system, List<Plane> planes) {
+    private static @Nullable DiameterInput input(
+            Values values, Part part, String name, @Nullable Double nominalMm, SealSystem system, List<Plane> planes) {
         if (planes.isEmpty() || nominalMm == null) {
             return null;
         }
@@ -96,22 +139,41 @@ public record Measured(SealSystem system, @Nullable DiameterResult shaft, @Nulla
         Double u = own == null ? null : own.certificateMm();
         String material = part == Part.BORE ? values.text("housing") : null;
         if (system == SealSystem.METRIC) {
-            return new DiameterInput(part, nominalMm, part == Part.SHAFT ? "h11" : "H8", null, null, gauge, u, partC, gaugeC, material, planes);
+            return new DiameterInput(
+                    part,
+                    nominalMm,
+                    part == Part.SHAFT ? "h11" : "H8",
+                    null,
+                    null,
+                    gauge,
+                    u,
+                    partC,
+                    gaugeC,
+                    material,
+                    planes);
         }
         Limits limits = part == Part.SHAFT ? Place.shaftLimits(system, nominalMm) : Place.boreLimits(system, nominalMm);
-        return new DiameterInput(part, nominalMm, null, limits.lower(), limits.upper(), gauge, u, partC, gaugeC, material, planes);
+        return new DiameterInput(
+                part, nominalMm, null, limits.lower(), limits.upper(), gauge, u, partC, gaugeC, material, planes);
     }
 
-    private static @Nullable DiameterResult judge(@Nullable DiameterInput input, String name, SealSystem system, List<Finding> findings) {
+    private static @Nullable DiameterResult judge(
+            @Nullable DiameterInput input, String name, SealSystem system, List<Finding> findings) {
         if (input == null) {
-            findings.add(Finding.missing(name + "-size", name + " at the seal", "The " + name + " has not been read in two directions of one plane.",
+            findings.add(Finding.missing(
+                    name + "-size",
+                    name + " at the seal",
+                    "The " + name + " has not been read in two directions of one plane.",
                     "Read it in two planes, two directions each."));
             return null;
         }
         DiameterResult result = DiameterCheck.check(input);
         for (Finding f : result.findings()) {
             Finding named = f.withId(name + "-" + f.id());
-            findings.add(system == SealSystem.INCH && f.id().equals("size") ? named.withSource(Source.GUIDE, "inch trade limits") : named);
+            findings.add(
+                    system == SealSystem.INCH && f.id().equals("size")
+                            ? named.withSource(Source.GUIDE, "inch trade limits")
+                            : named);
         }
         return result;
     }

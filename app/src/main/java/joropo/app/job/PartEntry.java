@@ -8,17 +8,40 @@ import joropo.core.plan.StockMatch;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What was decided about a part of the list. @param lotId where it was taken from, absent: not from the store, @param count for how many,
- * @param size, @param material what it was decided for; absent: whatever it is made of, @param followUp what is to follow where it could not be had
+ * What was decided about a part of the list. @param lotId where it was taken from, absent: not from the store, @param
+ * count for how many,
+ *
+ * @param size, @param material what it was decided for; absent: whatever it is made of, @param followUp what is to
+ *     follow where it could not be had
  */
-public record PartEntry(String part, PartState state, @Nullable Long lotId, @Nullable String batch, @Nullable CureQuarter cured, int count, String size, @Nullable String material, String reason, String followUp, String personName, Instant enteredAt) {
-    /** Whether it still speaks of this part: more of them, another size or another material may have been decided since. */
+public record PartEntry(
+        String part,
+        PartState state,
+        @Nullable Long lotId,
+        @Nullable String batch,
+        @Nullable CureQuarter cured,
+        int count,
+        String size,
+        @Nullable String material,
+        String reason,
+        String followUp,
+        String personName,
+        Instant enteredAt) {
+    /**
+     * Whether it still speaks of this part: more of them, another size or another material may have been decided since.
+     */
     boolean isFor(PartsList.Part part) {
-        return count >= part.count() && StockMatch.sameFigures(size, part.size()) && (material == null || part.material() == null || material.equals(part.material()));
+        return count >= part.count()
+                && StockMatch.sameFigures(size, part.size())
+                && (material == null || part.material() == null || material.equals(part.material()));
     }
 
     /** All of it in words, as it stands on the card. */
     public String words() {
-        return state.words() + (batch == null ? "" : ", batch " + batch) + (cured == null ? "" : ", cured " + cured) + (reason.isBlank() ? "" : ": " + reason) + (followUp.isBlank() ? "" : "; to follow: " + followUp);
+        return state.words()
+                + (batch == null ? "" : ", batch " + batch)
+                + (cured == null ? "" : ", cured " + cured)
+                + (reason.isBlank() ? "" : ": " + reason)
+                + (followUp.isBlank() ? "" : "; to follow: " + followUp);
     }
 }

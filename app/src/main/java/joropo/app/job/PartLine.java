@@ -4,8 +4,14 @@ import joropo.core.plan.PartState;
 import joropo.core.plan.PartsList;
 import org.jspecify.annotations.Nullable;
 
-/** One line of a job's parts list. @param beforeOpening whether the machine stays closed until it is settled, @param entry the newest decision, absent: none */
-public record PartLine(PartsList.Part part, boolean beforeOpening, @Nullable PartEntry entry) {
+/**
+ * One line of a job's parts list. @param beforeOpening whether the machine stays closed until it is settled, @param
+ * entry the newest decision, absent: none
+ */
+public record PartLine(
+        PartsList.Part part,
+        boolean beforeOpening,
+        @Nullable PartEntry entry) {
     public PartState state() {
         return entry == null || isOvertaken() ? PartState.OPEN : entry.state();
     }

@@ -21,7 +21,7 @@ final class SectionDifferences {
 
     private final List<String> out = new ArrayList<>();
 
-    private SectionDifferences() { }
+    private SectionDifferences() {}
 
     /** One finding with all of them; absent where there is none, or no section was arranged. */
     static Optional<Finding> of(JobEvaluation job) {
@@ -35,8 +35,16 @@ final class SectionDifferences {
         all.sheet(job.values(), decided, section.seal(), section);
         all.readings(typed, section);
         String words = String.join("; ", all.out);
-        return words.isEmpty() ? Optional.empty() : Optional.of(Finding.of("section-differs", Status.CAUTION, "sheets against the section on the bench", "They differ: " + words + ". The section is what is judged.",
-                "Take the section into the sheet, or bring the readings into the section.", Source.COMPUTED, ""));
+        return words.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Finding.of(
+                        "section-differs",
+                        Status.CAUTION,
+                        "sheets against the section on the bench",
+                        "They differ: " + words + ". The section is what is judged.",
+                        "Take the section into the sheet, or bring the readings into the section.",
+                        Source.COMPUTED,
+                        ""));
     }
 
     private void sheet(Values values, Decided decided, BoreItem.Seal seal, Section section) {
@@ -47,22 +55,37 @@ final class SectionDifferences {
             differ("width of the seal", size.widthMm(), seal.widthMm());
         }
         if (decided.mainLip() != null && decided.mainLip() != seal.mainLip()) {
-            out.add("open side faces " + decided.mainLip().words() + " on the sheet, " + seal.mainLip().words() + " in the section");
+            out.add("open side faces " + decided.mainLip().words() + " on the sheet, "
+                    + seal.mainLip().words() + " in the section");
         }
         differ("depth of its outer face", values.number("plannedDepth"), seal.fromMm());
     }
 
     private void readings(Section typed, Section section) {
         differ("stop", place(typed, BoreItem.Shoulder.class), place(section, BoreItem.Shoulder.class));
-        differ("bearing", typed.boreItem(BoreItem.Bearing.class).map(BoreItem.Bearing::turningFromMm).orElse(null),
-                section.boreItem(BoreItem.Bearing.class).map(b -> b.turningFromMm() == null ? b.fromMm() : b.turningFromMm()).orElse(null));
-        differ("ground surface from", stretch(typed, ShaftItem.RunningSurface.class), stretch(section, ShaftItem.RunningSurface.class));
-        differ("old groove from", stretch(typed, ShaftItem.WearGroove.class), stretch(section, ShaftItem.WearGroove.class));
+        differ(
+                "bearing",
+                typed.boreItem(BoreItem.Bearing.class)
+                        .map(BoreItem.Bearing::turningFromMm)
+                        .orElse(null),
+                section.boreItem(BoreItem.Bearing.class)
+                        .map(b -> b.turningFromMm() == null ? b.fromMm() : b.turningFromMm())
+                        .orElse(null));
+        differ(
+                "ground surface from",
+                stretch(typed, ShaftItem.RunningSurface.class),
+                stretch(section, ShaftItem.RunningSurface.class));
+        differ(
+                "old groove from",
+                stretch(typed, ShaftItem.WearGroove.class),
+                stretch(section, ShaftItem.WearGroove.class));
         if (typed.inside().medium() != section.inside().medium()) {
-            out.add(typed.inside().medium().words() + " inside on the sheets, " + section.inside().medium().words() + " in the section");
+            out.add(typed.inside().medium().words() + " inside on the sheets, "
+                    + section.inside().medium().words() + " in the section");
         }
         if (!Objects.equals(typed.inside().pressureMpa(), section.inside().pressureMpa())) {
-            out.add("pressure inside " + Length.show(typed.inside().pressureMpa(), 2) + " MPa on the sheets, " + Length.show(section.inside().pressureMpa(), 2) + " in the section");
+            out.add("pressure inside " + Length.show(typed.inside().pressureMpa(), 2) + " MPa on the sheets, "
+                    + Length.show(section.inside().pressureMpa(), 2) + " in the section");
         }
     }
 
@@ -77,7 +100,8 @@ final class SectionDifferences {
     /** What was not typed does not differ. */
     private void differ(String what, @Nullable Double typed, @Nullable Double arranged) {
         if (typed != null && (arranged == null || Math.abs(typed - arranged) > SAME_MM)) {
-            out.add(what + " " + Length.show(typed, 2) + " on the sheet, " + (arranged == null ? "not in the section" : Length.show(arranged, 2) + " in the section"));
+            out.add(what + " " + Length.show(typed, 2) + " on the sheet, "
+                    + (arranged == null ? "not in the section" : Length.show(arranged, 2) + " in the section"));
         }
     }
 }

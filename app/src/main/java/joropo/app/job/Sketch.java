@@ -25,14 +25,25 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The section of a job as far as it is known, filled up with what is assumed so that it can be drawn at every moment.
+ *
  * @param assumed what is in the section without having been read or decided
  */
 public record Sketch(Section section, Set<Assumed> assumed) {
     /** A figure of the drawing that nobody has given yet. */
-    public enum Assumed { SHAFT, BORE, WIDTH, FACING, DEPTH, STOP }
+    public enum Assumed {
+        SHAFT,
+        BORE,
+        WIDTH,
+        FACING,
+        DEPTH,
+        STOP
+    }
 
     /** Shown before anything is known (mm). */
-    private static final SealSize USUAL = SealSize.all().stream().filter(s -> s.words().equals("45x62x8")).findFirst().orElseThrow();
+    private static final SealSize USUAL = SealSize.all().stream()
+            .filter(s -> s.words().equals("45x62x8"))
+            .findFirst()
+            .orElseThrow();
     /** Room left behind the seal when the stop is not known, for the picture only (mm). */
     private static final double USUAL_ROOM_MM = 2.5;
     /** Width of an old groove while nobody has measured it (mm, guide). */
@@ -41,9 +52,15 @@ public record Sketch(Section section, Set<Assumed> assumed) {
     static Sketch of(Position position, Values values, Measured measured) {
         Set<Assumed> assumed = EnumSet.noneOf(Assumed.class);
         SealSize chosen = values.size("size");
-        SealSize found = measured.sizes() == null || measured.sizes().sizes().isEmpty() ? null : measured.sizes().sizes().get(0);
+        SealSize found = measured.sizes() == null || measured.sizes().sizes().isEmpty()
+                ? null
+                : measured.sizes().sizes().get(0);
         SealSize size = chosen != null ? chosen : found != null ? found : USUAL;
-        double shaft = either(chosen != null ? Double.valueOf(chosen.shaftMm()) : measured.shaftNominalMm(), size.shaftMm(), Assumed.SHAFT, assumed);
+        double shaft = either(
+                chosen != null ? Double.valueOf(chosen.shaftMm()) : measured.shaftNominalMm(),
+                size.shaftMm(),
+                Assumed.SHAFT,
+                assumed);
         double bore = either(measured.boreNominalMm(), Math.max(size.boreMm(), shaft + 2), Assumed.BORE, assumed);
         bore = bore > shaft ? bore : shaft + 2;
         double width = size.widthMm();
@@ -67,9 +84,27 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         CaseType caseType = values.choice("caseType", CaseType.class);
         if (layout != null && layout.isPair()) {
             // flush with the mouth: what is left between the two is room for grease
-            items.add(new BoreItem.Seal("s2", Math.min(0, from - width), width, bore, caseType, layout == Layout.TANDEM ? facing : facing.other(), null, true, null));
+            items.add(new BoreItem.Seal(
+                    "s2",
+                    Math.min(0, from - width),
+                    width,
+                    bore,
+                    caseType,
+                    layout == Layout.TANDEM ? facing : facing.other(),
+                    null,
+                    true,
+                    null));
         }
-        items.add(new BoreItem.Seal("s1", from, width, bore, caseType, facing, layout != null && layout.hasDustLip() ? facing.other() : null, layout != Layout.PTFE, null));
+        items.add(new BoreItem.Seal(
+                "s1",
+                from,
+                width,
+                bore,
+                caseType,
+                facing,
+                layout != null && layout.hasDustLip() ? facing.other() : null,
+                layout != Layout.PTFE,
+                null));
         if (values.number("leadInLength") != null) {
             items.add(new BoreItem.LeadIn(null, 0.0, values.number("leadInLength"), values.number("leadInAngle")));
         }
@@ -81,18 +116,36 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         if (turning != null) {
             items.add(new BoreItem.Bearing("b1", turning, null, turning));
         }
-        Double play = values.number("playMeasured") != null ? values.number("playMeasured") : values.number("playBefore");
+        Double play =
+                values.number("playMeasured") != null ? values.number("playMeasured") : values.number("playBefore");
         ShopGauge depthGauge = values.gauge("depthGauge");
-        return new Sketch(new Section(position.machineName() + ", " + position.name(), rotation(position, values), shaft, bore,
-                values.choice("entersFrom", Side.class), spaces(position, values, layout), items, shaftItems(values, width),
-                play, values.number("growth"), null, values.number("cylDepth"), stop, values.number("cornerRadius"), depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop)), assumed);
+        return new Sketch(
+                new Section(
+                        position.machineName() + ", " + position.name(),
+                        rotation(position, values),
+                        shaft,
+                        bore,
+                        values.choice("entersFrom", Side.class),
+                        spaces(position, values, layout),
+                        items,
+                        shaftItems(values, width),
+                        play,
+                        values.number("growth"),
+                        null,
+                        values.number("cylDepth"),
+                        stop,
+                        values.number("cornerRadius"),
+                        depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop)),
+                assumed);
     }
 
     /** The same entry with its innermost seal as it was found, as far as that was read. */
     static Section found(Section typed, Values values) {
         BoreItem.Seal seal = typed.seal();
         Side faced = values.choice("foundFacing", Side.class);
-        Section turned = faced == null || faced == seal.mainLip() ? typed : Arranging.turned(typed, typed.boreItems().indexOf(seal)).section();
+        Section turned = faced == null || faced == seal.mainLip()
+                ? typed
+                : Arranging.turned(typed, typed.boreItems().indexOf(seal)).section();
         Double depth = values.number("foundDepth");
         return depth == null ? turned : turned.withSealAt(depth, turned.depthUncertaintyMm());
     }
@@ -104,7 +157,9 @@ public record Sketch(Section section, Set<Assumed> assumed) {
 
     /** Where the stop would be drawn: as read, else a little behind the seal. */
     public double stopMm() {
-        return section.boreItem(BoreItem.Shoulder.class).map(BoreItem.Shoulder::fromMm).orElse(section.seal().toMm() + USUAL_ROOM_MM);
+        return section.boreItem(BoreItem.Shoulder.class)
+                .map(BoreItem.Shoulder::fromMm)
+                .orElse(section.seal().toMm() + USUAL_ROOM_MM);
     }
 
     /** The same sketch with the seal planned at another depth. */
@@ -135,13 +190,19 @@ public record Sketch(Section section, Set<Assumed> assumed) {
     /** Between two seals grease is put, a third to a half, as the plan says. */
     private static List<Space> spaces(Position position, Values values, @Nullable Layout layout) {
         Space between = new Space(Medium.GREASE, null, null, Level.PARTIAL);
-        return layout != null && layout.isPair() ? List.of(outside(position, values), between, inside(position, values)) : List.of(outside(position, values), inside(position, values));
+        return layout != null && layout.isPair()
+                ? List.of(outside(position, values), between, inside(position, values))
+                : List.of(outside(position, values), inside(position, values));
     }
 
     private static Space outside(Position position, Values values) {
         Dirt dirt = values.choice("dirt", Dirt.class);
         Medium medium = values.choice("outsideMedium", Medium.class);
-        return new Space(medium == null ? Medium.AIR : medium, dirt == null ? position.dirt() : dirt, values.number("pressureOut"), null);
+        return new Space(
+                medium == null ? Medium.AIR : medium,
+                dirt == null ? position.dirt() : dirt,
+                values.number("pressureOut"),
+                null);
     }
 
     private static Space inside(Position position, Values values) {
@@ -162,17 +223,23 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         return out;
     }
 
-    /** Where the old lip ran: from the depth and the way round of the old seal, taken to be as wide as the new one; absent while they were not read. */
+    /**
+     * Where the old lip ran: from the depth and the way round of the old seal, taken to be as wide as the new one;
+     * absent while they were not read.
+     */
     static @Nullable Double oldLipMm(Values values, double width) {
         Double depth = values.number("foundDepth");
         Side faced = values.choice("foundFacing", Side.class);
-        return depth == null || faced == null ? null : Double.valueOf(new BoreItem.Seal("old", depth, width, width, null, faced, null, true, null).lipMm());
+        return depth == null || faced == null
+                ? null
+                : Double.valueOf(new BoreItem.Seal("old", depth, width, width, null, faced, null, true, null).lipMm());
     }
 
     private static Optional<ShaftItem> oldTrack(Values values, double width) {
         Double lip = oldLipMm(values, width);
         Double depth = values.number("grooveDepth");
-        boolean worn = depth != null ? depth > 0 : values.choice("surface", SurfaceByEye.class) == SurfaceByEye.GROOVE_CATCHES;
+        boolean worn =
+                depth != null ? depth > 0 : values.choice("surface", SurfaceByEye.class) == SurfaceByEye.GROOVE_CATCHES;
         if (lip == null || !worn) {
             return Optional.empty();
         }

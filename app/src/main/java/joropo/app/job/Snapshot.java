@@ -7,15 +7,37 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Everything a bench card shows, so that a signed job reads the same for ever, whatever rules or tables say later.
+ *
  * @param caseType layout, material and outside of the case; in older records the outside alone
- * @param remedy what is done about the running surface, @param parts what has to be in hand, @param counted what was put in for a time or tightened, and how it stands, @param stripped what came off and what became of it; all unknown to older records
+ * @param remedy what is done about the running surface, @param parts what has to be in hand, @param counted what was
+ *     put in for a time or tightened, and how it stands, @param stripped what came off and what became of it; all
+ *     unknown to older records
  * @param drawing the section as SVG, @param wayRound the sentence that says which way the seal faces
  * @param signer absent while the job is open, @param signedAt likewise
  */
-public record Snapshot(String number, String machine, String place, String position, Instant openedAt, String openedBy, @Nullable String size,
-                       @Nullable String caseType, @Nullable String remedy, @Nullable String wayRound, @Nullable String target, List<Sheet> sheets, List<Finding> findings,
-                       String drawing, @Nullable List<String> parts, @Nullable List<String> counted, @Nullable List<String> stripped, List<StepLine> steps, List<String> cautions, @Nullable String concession, @Nullable String signer,
-                       @Nullable Instant signedAt) {
+public record Snapshot(
+        String number,
+        String machine,
+        String place,
+        String position,
+        Instant openedAt,
+        String openedBy,
+        @Nullable String size,
+        @Nullable String caseType,
+        @Nullable String remedy,
+        @Nullable String wayRound,
+        @Nullable String target,
+        List<Sheet> sheets,
+        List<Finding> findings,
+        String drawing,
+        @Nullable List<String> parts,
+        @Nullable List<String> counted,
+        @Nullable List<String> stripped,
+        List<StepLine> steps,
+        List<String> cautions,
+        @Nullable String concession,
+        @Nullable String signer,
+        @Nullable Instant signedAt) {
     /** Characters that the last, half-filled line of a row is worth. */
     private static final int A_ROW = 35;
     /** Characters of a written moment. */
@@ -39,16 +61,30 @@ public record Snapshot(String number, String machine, String place, String posit
     }
 
     /** One stage as it was kept. */
-    public record Sheet(String title, int revision, @Nullable String keptBy, @Nullable Instant keptAt, List<Line> lines) { }
+    public record Sheet(
+            String title,
+            int revision,
+            @Nullable String keptBy,
+            @Nullable Instant keptAt,
+            List<Line> lines) {}
 
     /** One field with what was typed, how it was understood, and the readings that were struck. */
-    public record Line(String card, String label, String text, String understood, List<String> struck) { }
+    public record Line(String card, String label, String text, String understood, List<String> struck) {}
 
     /** One step of the plan, done, skipped or open. */
-    public record StepLine(String act, boolean hold, String caution, @Nullable String doneBy, @Nullable Instant doneAt, @Nullable String skippedWhy) {
+    public record StepLine(
+            String act,
+            boolean hold,
+            String caution,
+            @Nullable String doneBy,
+            @Nullable Instant doneAt,
+            @Nullable String skippedWhy) {
         /** About how many characters it takes on the card. */
         int length() {
-            return A_ROW + act.length() + (doneBy == null ? 0 : doneBy.length() + A_MOMENT) + (skippedWhy == null ? 0 : skippedWhy.length());
+            return A_ROW
+                    + act.length()
+                    + (doneBy == null ? 0 : doneBy.length() + A_MOMENT)
+                    + (skippedWhy == null ? 0 : skippedWhy.length());
         }
     }
 }

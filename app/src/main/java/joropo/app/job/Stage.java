@@ -6,7 +6,14 @@ import java.util.Optional;
 
 /** The eight stages of a job, in working order. */
 public enum Stage {
-    INTAKE("Intake"), STRIP("Make safe"), MEASURE("Measure"), DECIDE("Decide"), FIT("Fit"), SET("Set"), PROVE("Prove"), SIGN("Sign");
+    INTAKE("Intake"),
+    STRIP("Make safe"),
+    MEASURE("Measure"),
+    DECIDE("Decide"),
+    FIT("Fit"),
+    SET("Set"),
+    PROVE("Prove"),
+    SIGN("Sign");
 
     private final String title;
 

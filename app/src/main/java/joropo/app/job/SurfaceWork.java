@@ -26,14 +26,25 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The running surface of a job: what it is, what may be done about it, what was decided.
+ *
  * @param inwardMm, @param outwardMm how far the lip may be moved from where the old one ran, absent while not known
  * @param oldLipMm where the old lip ran, @param groove what it wore, as far as known
- * @param remedy what was decided, absent: nothing yet, @param movedToMm depth that the seal goes to when its lip is moved
+ * @param remedy what was decided, absent: nothing yet, @param movedToMm depth that the seal goes to when its lip is
+ *     moved
  */
-record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Nullable Double inwardMm, @Nullable Double outwardMm, @Nullable Offer remedy,
-                   @Nullable Double movedToMm, List<Finding> findings, @Nullable Double oldLipMm, Optional<ShaftItem.WearGroove> groove) {
+record SurfaceWork(
+        RunningSurfaceInput input,
+        RunningSurfaceResult result,
+        @Nullable Double inwardMm,
+        @Nullable Double outwardMm,
+        @Nullable Offer remedy,
+        @Nullable Double movedToMm,
+        List<Finding> findings,
+        @Nullable Double oldLipMm,
+        Optional<ShaftItem.WearGroove> groove) {
     /** The plan rounds a new depth to this (mm). */
     private static final double STEP_MM = 0.1;
+
     private static final Set<String> MEASURED_ONLY = Set.of("wear-groove", "score-round");
 
     static SurfaceWork of(Values values, Measured measured, Sketch sketch, @Nullable Double speedMPerS) {
@@ -42,37 +53,85 @@ record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Null
         double lipBehindFace = seal.lipMm() - seal.fromMm();
         Window window = SectionCheck.check(sketch.section()).window();
         Double stop = values.number("stopDepth");
-        double deepest = window == null ? 0 : stop == null ? window.toMm() : Math.min(window.toMm(), stop - seal.widthMm() - Place.DEPTH_ROOM_MM);
+        double deepest = window == null
+                ? 0
+                : stop == null ? window.toMm() : Math.min(window.toMm(), stop - seal.widthMm() - Place.DEPTH_ROOM_MM);
         boolean known = oldLip != null && window != null;
         Double inward = known ? Double.valueOf(Math.max(0, Length.snap(deepest + lipBehindFace - oldLip))) : null;
-        Double outward = known ? Double.valueOf(Math.max(0, Length.snap(oldLip - window.fromMm() - lipBehindFace))) : null;
+        Double outward =
+                known ? Double.valueOf(Math.max(0, Length.snap(oldLip - window.fromMm() - lipBehindFace))) : null;
         RunningSurfaceInput input = input(values, measured, sketch, speedMPerS, inward, outward);
         RunningSurfaceResult result = RunningSurfaceCheck.check(input);
         Remedy decided = values.choice("remedy", Remedy.class);
         Offer remedy = decided == null ? null : result.offer(decided).orElse(null);
-        boolean moves = known && remedy != null && decided == Remedy.MOVE && !remedy.ruledOut() && result.requiredShiftMm() != null;
+        boolean moves = known
+                && remedy != null
+                && decided == Remedy.MOVE
+                && !remedy.ruledOut()
+                && result.requiredShiftMm() != null;
         Double to = moves ? movedTo(oldLip - lipBehindFace, result.requiredShiftMm(), inward, deepest) : null;
-        return new SurfaceWork(input, result, inward, outward, remedy, to, RunningSurfaceCheck.withRemedy(result, decided), oldLip,
+        return new SurfaceWork(
+                input,
+                result,
+                inward,
+                outward,
+                remedy,
+                to,
+                RunningSurfaceCheck.withRemedy(result, decided),
+                oldLip,
                 sketch.section().shaftItem(ShaftItem.WearGroove.class));
     }
 
-    /** @param same depth at which the new lip would run where the old one ran, @param shift how far it has to go from there */
+    /**
+     * @param same depth at which the new lip would run where the old one ran, @param shift how far it has to go from
+     *     there
+     */
     private static Double movedTo(double same, double shift, Double inward, double deepest) {
-        return inward >= shift - 1e-9 ? Math.min(deepest, Length.snap(Math.ceil((same + shift) / STEP_MM - 1e-6) * STEP_MM))
+        return inward >= shift - 1e-9
+                ? Math.min(deepest, Length.snap(Math.ceil((same + shift) / STEP_MM - 1e-6) * STEP_MM))
                 : Length.snap(Math.floor((same - shift) / STEP_MM + 1e-6) * STEP_MM);
     }
 
-    private static RunningSurfaceInput input(Values values, Measured measured, Sketch sketch, @Nullable Double speedMPerS, @Nullable Double inward, @Nullable Double outward) {
+    private static RunningSurfaceInput input(
+            Values values,
+            Measured measured,
+            Sketch sketch,
+            @Nullable Double speedMPerS,
+            @Nullable Double inward,
+            @Nullable Double outward) {
         DiameterResult shaft = measured.shaft();
         String material = values.text("material");
-        boolean ptfe = material != null && values.seals().material(material, "material").family().equals("PTFE");
-        double nominal = measured.shaftNominalMm() == null ? sketch.section().shaftDiameterMm() : measured.shaftNominalMm();
-        return new RunningSurfaceInput(nominal, measured.besideTrackMm(), shaft == null ? null : Double.valueOf(shaft.uncertaintyMm()),
-                values.number("ra"), values.number("rz"), values.number("hrc"), speedMPerS, values.number("grooveDepth"), values.number("grooveWidth"), null,
-                sketch.section().axialPlayMm(), sketch.section().growthMm(), inward, outward, values.number("leadAdvance"), values.number("leadTurns"),
-                values.yes("leadReverses"), sketch.section().boreDiameterMm(), sketch.section().outside().dirt(), ptfe ? "PTFE" : material,
-                shaft == null ? null : Double.valueOf(shaft.ovalityMm()), values.number("sleeveWall"), defects(values),
-                values.text("caseType") == null ? null : Boolean.valueOf(values.choice("caseType", CaseType.class) == CaseType.RUBBER));
+        boolean ptfe = material != null
+                && values.seals().material(material, "material").family().equals("PTFE");
+        double nominal =
+                measured.shaftNominalMm() == null ? sketch.section().shaftDiameterMm() : measured.shaftNominalMm();
+        return new RunningSurfaceInput(
+                nominal,
+                measured.besideTrackMm(),
+                shaft == null ? null : Double.valueOf(shaft.uncertaintyMm()),
+                values.number("ra"),
+                values.number("rz"),
+                values.number("hrc"),
+                speedMPerS,
+                values.number("grooveDepth"),
+                values.number("grooveWidth"),
+                null,
+                sketch.section().axialPlayMm(),
+                sketch.section().growthMm(),
+                inward,
+                outward,
+                values.number("leadAdvance"),
+                values.number("leadTurns"),
+                values.yes("leadReverses"),
+                sketch.section().boreDiameterMm(),
+                sketch.section().outside().dirt(),
+                ptfe ? "PTFE" : material,
+                shaft == null ? null : Double.valueOf(shaft.ovalityMm()),
+                values.number("sleeveWall"),
+                defects(values),
+                values.text("caseType") == null
+                        ? null
+                        : Boolean.valueOf(values.choice("caseType", CaseType.class) == CaseType.RUBBER));
     }
 
     /** What was seen on the track and in the bore; absent while nobody has looked at the track. */
@@ -95,7 +154,9 @@ record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Null
 
     /** Whether something was felt that only its depth and width can judge. */
     boolean wantsMeasures() {
-        return input.grooveDepthMm() == null && result.findings().stream().anyMatch(f -> MEASURED_ONLY.contains(f.id()) && f.status() == Status.REMEASURE);
+        return input.grooveDepthMm() == null
+                && result.findings().stream()
+                        .anyMatch(f -> MEASURED_ONLY.contains(f.id()) && f.status() == Status.REMEASURE);
     }
 
     /** A finding about the track as it stands with the remedy that was decided. */
@@ -103,7 +164,10 @@ record SurfaceWork(RunningSurfaceInput input, RunningSurfaceResult result, @Null
         return remedy == null ? f : RunningSurfaceCheck.answered(f, remedy);
     }
 
-    /** The section as it will be with the remedy: the lip moved to its new depth unless another was planned, or no old track left to keep clear of. */
+    /**
+     * The section as it will be with the remedy: the lip moved to its new depth unless another was planned, or no old
+     * track left to keep clear of.
+     */
     Sketch appliedTo(Sketch sketch, boolean depthPlanned) {
         if (remedy == null || remedy.ruledOut()) {
             return sketch;

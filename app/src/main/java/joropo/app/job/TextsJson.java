@@ -15,12 +15,15 @@ import tools.jackson.databind.json.JsonMapper;
 class TextsJson {
     /** Version of the stored form; a later one has to be able to read this one. */
     static final int SCHEMA_VERSION = 2;
-    private static final TypeReference<Map<String, Typed>> TEXTS = new TypeReference<>() { };
 
-    private static final TypeReference<Map<String, String>> PLAIN = new TypeReference<>() { };
+    private static final TypeReference<Map<String, Typed>> TEXTS = new TypeReference<>() {};
 
-    private final JsonMapper json = JsonMapper.builder().enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
-            .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY).build();
+    private static final TypeReference<Map<String, String>> PLAIN = new TypeReference<>() {};
+
+    private final JsonMapper json = JsonMapper.builder()
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            .build();
 
     Map<String, Typed> read(String text) {
         return current(json.readValue(text, TEXTS));
@@ -29,8 +32,12 @@ class TextsJson {
     /** Version 1 knew a dust lip and no layout. */
     private static Map<String, Typed> current(Map<String, Typed> texts) {
         Typed dustLip = texts.remove("dustLip");
-        if (dustLip != null && !dustLip.isBlank() && texts.getOrDefault("layout", Typed.NOTHING).isBlank()) {
-            texts.put("layout", new Typed(dustLip.text().equals("NONE") ? "PLAIN" : "DUST_LIP", dustLip.unit(), List.of()));
+        if (dustLip != null
+                && !dustLip.isBlank()
+                && texts.getOrDefault("layout", Typed.NOTHING).isBlank()) {
+            texts.put(
+                    "layout",
+                    new Typed(dustLip.text().equals("NONE") ? "PLAIN" : "DUST_LIP", dustLip.unit(), List.of()));
         }
         return texts;
     }

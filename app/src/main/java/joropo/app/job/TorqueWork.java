@@ -13,13 +13,18 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The torque plan of a job and how far it has come, bolt by bolt, pass by pass.
- * @param plan absent while bolts, torque and unit are not all typed, @param ticks what was done, some of it perhaps to other figures
+ *
+ * @param plan absent while bolts, torque and unit are not all typed, @param ticks what was done, some of it perhaps to
+ *     other figures
  */
 record TorqueWork(@Nullable TorquePlanResult plan, List<Tick> ticks) {
     /** Figures as near as this are the same, in parts: a wrench is set no finer. */
     private static final double SAME = 0.005;
 
-    /** One bolt tightened in one pass, both counted from 1. @param bolts how many the ring had, @param nm to which torque (N·m) */
+    /**
+     * One bolt tightened in one pass, both counted from 1. @param bolts how many the ring had, @param nm to which
+     * torque (N·m)
+     */
     record Tick(int pass, int bolt, int bolts, double nm) {
         /** Whether it is this bolt in this pass, to this torque. */
         boolean isBy(int pass, int bolt, double nm) {
@@ -40,8 +45,15 @@ record TorqueWork(@Nullable TorquePlanResult plan, List<Tick> ticks) {
             return null;
         }
         try {
-            return TorquePlanCheck.check(new TorquePlanInput(bolts.intValue(), torque, unit, values.choice("figureFor", FigureFor.class), values.choice("threads", Threads.class),
-                    values.number("wrenchLength"), values.number("extension"), values.yes("leftHand")));
+            return TorquePlanCheck.check(new TorquePlanInput(
+                    bolts.intValue(),
+                    torque,
+                    unit,
+                    values.choice("figureFor", FigureFor.class),
+                    values.choice("threads", Threads.class),
+                    values.number("wrenchLength"),
+                    values.number("extension"),
+                    values.yes("leftHand")));
         } catch (RefusedInput e) {
             values.refuse("boltTorque", e.errors().get(0).message());
             return null;
@@ -50,8 +62,17 @@ record TorqueWork(@Nullable TorquePlanResult plan, List<Tick> ticks) {
 
     /** Every turn of the wrench, in its order; none without a plan. */
     private List<Tick> turns() {
-        return plan == null ? List.of() : IntStream.range(0, plan.passesNm().size()).boxed()
-                .flatMap(pass -> plan.sequence().stream().map(bolt -> new Tick(pass + 1, bolt, plan.sequence().size(), plan.passesNm().get(pass)))).toList();
+        return plan == null
+                ? List.of()
+                : IntStream.range(0, plan.passesNm().size())
+                        .boxed()
+                        .flatMap(pass -> plan.sequence().stream()
+                                .map(bolt -> new Tick(
+                                        pass + 1,
+                                        bolt,
+                                        plan.sequence().size(),
+                                        plan.passesNm().get(pass))))
+                        .toList();
     }
 
     /** What was tightened to other figures, or on another ring, counts for nothing. */
@@ -64,7 +85,8 @@ record TorqueWork(@Nullable TorquePlanResult plan, List<Tick> ticks) {
     }
 
     /** What comes next; absent when there is no plan or all is done. */
-    @Nullable Tick next() {
+    @Nullable
+    Tick next() {
         return turns().stream().filter(t -> !isDone(t)).findFirst().orElse(null);
     }
 
@@ -74,6 +96,9 @@ record TorqueWork(@Nullable TorquePlanResult plan, List<Tick> ticks) {
 
     /** Bolts that are done in this pass. */
     List<Integer> done(int pass) {
-        return turns().stream().filter(t -> t.pass() == pass && isDone(t)).map(Tick::bolt).toList();
+        return turns().stream()
+                .filter(t -> t.pass() == pass && isDone(t))
+                .map(Tick::bolt)
+                .toList();
     }
 }

@@ -8,12 +8,13 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What was typed into one field.
+ *
  * @param unit unit of the sheet while it was typed; it says what a bare length means, whatever the sheet's unit is now
  * @param struck readings taken wrong, kept with their reason
  */
 public record Typed(String text, @Nullable LengthUnit unit, List<Struck> struck) {
     /** A reading that was struck, not overwritten. */
-    public record Struck(String text, String why) { }
+    public record Struck(String text, String why) {}
 
     static final Typed NOTHING = new Typed("", null, List.of());
 
@@ -27,7 +28,9 @@ public record Typed(String text, @Nullable LengthUnit unit, List<Struck> struck)
 
     /** The text as it has to stand on a sheet of this unit, so that it still means the same length. */
     String onSheet(LengthUnit sheetUnit) {
-        return isBlank() || unit == null || unit == sheetUnit || Length.namesUnit(text) ? text : text.strip() + " " + unit.symbol();
+        return isBlank() || unit == null || unit == sheetUnit || Length.namesUnit(text)
+                ? text
+                : text.strip() + " " + unit.symbol();
     }
 
     /** With a new text from a sheet of this unit; the same text keeps the unit it was typed in. */

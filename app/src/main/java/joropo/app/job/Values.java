@@ -43,11 +43,13 @@ final class Values {
         errors.putIfAbsent(field, Errors.sentence(message));
     }
 
-    @Nullable Double number(String field) {
+    @Nullable
+    Double number(String field) {
         return (Double) values.get(field);
     }
 
-    @Nullable String text(String field) {
+    @Nullable
+    String text(String field) {
         return (String) values.get(field);
     }
 
@@ -60,17 +62,20 @@ final class Values {
         return name == null ? null : Enum.valueOf(kind, name);
     }
 
-    @Nullable SealSize size(String field) {
+    @Nullable
+    SealSize size(String field) {
         return (SealSize) values.get(field);
     }
 
     /** The gauge a card names; absent when none. */
-    @Nullable ShopGauge gauge(String field) {
+    @Nullable
+    ShopGauge gauge(String field) {
         return shop.gauge(text(field));
     }
 
     /** Yes, no, or nothing said. */
-    @Nullable Boolean yes(String field) {
+    @Nullable
+    Boolean yes(String field) {
         String text = text(field);
         return text == null ? null : Boolean.valueOf(text.equals("YES"));
     }
@@ -89,7 +94,9 @@ final class Values {
             return;
         }
         try {
-            values.put(field.name(), FieldReader.read(field, typed.text(), typed.unit() == null ? LengthUnit.MM : typed.unit(), shop));
+            values.put(
+                    field.name(),
+                    FieldReader.read(field, typed.text(), typed.unit() == null ? LengthUnit.MM : typed.unit(), shop));
         } catch (RefusedInput e) {
             errors.put(field.name(), Errors.sentence(e.errors().get(0).message()));
         }

@@ -1,7 +1,7 @@
 /**
- * A job and its eight stages: what is typed, what follows from it, what is kept, who signs.
- * Open {@link joropo.app.job.Stage} and {@link joropo.app.job.JobService} first;
- * {@link joropo.app.job.JobEvaluation} is where typed texts meet the rules of core.
+ * A job and its eight stages: what is typed, what follows from it, what is kept, who signs. Open
+ * {@link joropo.app.job.Stage} and {@link joropo.app.job.JobService} first; {@link joropo.app.job.JobEvaluation} is
+ * where typed texts meet the rules of core.
  */
 @NullMarked
 package joropo.app.job;

@@ -19,7 +19,9 @@ import org.springframework.stereotype.Service;
 public class DrawingFiles {
     /** The formats, as the end of a file's name. */
     public enum Format {
-        SVG(MediaType.valueOf("image/svg+xml")), PDF(MediaType.APPLICATION_PDF), DXF(MediaType.valueOf("image/vnd.dxf"));
+        SVG(MediaType.valueOf("image/svg+xml")),
+        PDF(MediaType.APPLICATION_PDF),
+        DXF(MediaType.valueOf("image/vnd.dxf"));
 
         private final MediaType type;
 
@@ -34,24 +36,43 @@ public class DrawingFiles {
         this.printer = printer;
     }
 
-    /** @param name of the file without its end, @param title what stands over a printed drawing, @param place where the part belongs */
+    /**
+     * @param name of the file without its end, @param title what stands over a printed drawing, @param place where the
+     *     part belongs
+     */
     public ResponseEntity<byte[]> file(LineDrawing drawing, Format format, String name, String title, String place) {
-        return format == Format.DXF ? answer(Dxf.of(drawing).getBytes(StandardCharsets.US_ASCII), format, name) : picture(drawing.svg("d-", title), format, name, title, place);
+        return format == Format.DXF
+                ? answer(Dxf.of(drawing).getBytes(StandardCharsets.US_ASCII), format, name)
+                : picture(drawing.svg("d-", title), format, name, title, place);
     }
 
     /** A section as picture, page or lines. @param name of the file without its end, @param place where it belongs */
     public ResponseEntity<byte[]> section(Drawn drawn, Format format, String name, String place) {
-        String title = drawn.section().name().isBlank() ? "Section" : drawn.section().name();
-        return format == Format.DXF ? file(SectionLines.of(drawn), format, name, title, place) : picture(SectionDrawing.svg(drawn, "s-"), format, name, title, place);
+        String title =
+                drawn.section().name().isBlank() ? "Section" : drawn.section().name();
+        return format == Format.DXF
+                ? file(SectionLines.of(drawn), format, name, title, place)
+                : picture(SectionDrawing.svg(drawn, "s-"), format, name, title, place);
     }
 
     private ResponseEntity<byte[]> picture(String svg, Format format, String name, String title, String place) {
-        return answer(format == Format.PDF ? printer.pdf("print/drawing", Map.of("title", title, "place", place, "drawing", svg)) : svg.getBytes(StandardCharsets.UTF_8), format, name);
+        return answer(
+                format == Format.PDF
+                        ? printer.pdf("print/drawing", Map.of("title", title, "place", place, "drawing", svg))
+                        : svg.getBytes(StandardCharsets.UTF_8),
+                format,
+                name);
     }
 
     private static ResponseEntity<byte[]> answer(byte[] body, Format format, String name) {
-        ContentDisposition disposition = (format == Format.DXF ? ContentDisposition.attachment() : ContentDisposition.inline())
-                .filename(name + "." + format.name().toLowerCase(Locale.ROOT), StandardCharsets.UTF_8).build();
-        return ResponseEntity.ok().contentType(format.type).header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString()).body(body);
+        ContentDisposition disposition = (format == Format.DXF
+                        ? ContentDisposition.attachment()
+                        : ContentDisposition.inline())
+                .filename(name + "." + format.name().toLowerCase(Locale.ROOT), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .contentType(format.type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(body);
     }
 }

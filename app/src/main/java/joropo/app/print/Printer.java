@@ -23,12 +23,15 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 /** Prints a page through a template of its own into a PDF, with embedded fonts and nothing from outside. */
 @Service
 public class Printer {
-    private record Face(String file, String family, int weight) { }
+    private record Face(String file, String family, int weight) {}
 
-    private static final List<Face> FACES = List.of(new Face("barlow-latin-400-normal", "Barlow", 400), new Face("barlow-latin-600-normal", "Barlow", 600),
+    private static final List<Face> FACES = List.of(
+            new Face("barlow-latin-400-normal", "Barlow", 400),
+            new Face("barlow-latin-600-normal", "Barlow", 600),
             new Face("barlow-semi-condensed-latin-500-normal", "Barlow Semi Condensed", 500),
             new Face("barlow-semi-condensed-latin-600-normal", "Barlow Semi Condensed", 600),
-            new Face("b612-mono-latin-400-normal", "B612 Mono", 400), new Face("b612-mono-latin-700-normal", "B612 Mono", 700));
+            new Face("b612-mono-latin-400-normal", "B612 Mono", 400),
+            new Face("b612-mono-latin-700-normal", "B612 Mono", 700));
 
     private final SpringTemplateEngine templates;
 
@@ -49,16 +52,24 @@ public class Printer {
     }
 
     private static byte[] render(String html) {
-        try (var out = new ByteArrayOutputStream(); var svg = new BatikSVGDrawer()) {
+        try (var out = new ByteArrayOutputStream();
+                var svg = new BatikSVGDrawer()) {
             var builder = new PdfRendererBuilder();
             builder.useFastMode();
             builder.withHtmlContent(html, null);
             builder.useSVGDrawer(svg);
             builder.withProducer("Joropo");
-            builder.useExternalResourceAccessControl((uri, type) -> uri != null && uri.startsWith("data:"),
+            builder.useExternalResourceAccessControl(
+                    (uri, type) -> uri != null && uri.startsWith("data:"),
                     ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
             for (Face face : FACES) {
-                builder.useFont(font(face.file), face.family, face.weight, FontStyle.NORMAL, true, EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG));
+                builder.useFont(
+                        font(face.file),
+                        face.family,
+                        face.weight,
+                        FontStyle.NORMAL,
+                        true,
+                        EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG));
             }
             builder.toStream(out);
             builder.run();

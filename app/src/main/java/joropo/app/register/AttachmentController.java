@@ -27,8 +27,15 @@ class AttachmentController {
     @GetMapping("/attachments/{id}")
     ResponseEntity<Resource> file(@PathVariable long id) {
         AttachmentService.Stored stored = attachments.find(id);
-        ContentDisposition how = (stored.attachment().isPhoto() ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(stored.attachment().name(), StandardCharsets.UTF_8).build();
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(stored.attachment().mediaType())).cacheControl(CacheControl.maxAge(KEPT).cachePrivate())
-                .header(HttpHeaders.CONTENT_DISPOSITION, how.toString()).body(new FileSystemResource(stored.file()));
+        ContentDisposition how = (stored.attachment().isPhoto()
+                        ? ContentDisposition.inline()
+                        : ContentDisposition.attachment())
+                .filename(stored.attachment().name(), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(stored.attachment().mediaType()))
+                .cacheControl(CacheControl.maxAge(KEPT).cachePrivate())
+                .header(HttpHeaders.CONTENT_DISPOSITION, how.toString())
+                .body(new FileSystemResource(stored.file()));
     }
 }

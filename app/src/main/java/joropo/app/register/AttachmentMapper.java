@@ -13,8 +13,14 @@ interface AttachmentMapper {
 
     Optional<Attachment> find(long id);
 
-    long insert(@Param("positionId") long positionId, @Param("jobId") @Nullable Long jobId, @Param("name") String name, @Param("mediaType") String mediaType, @Param("sha256") String sha256,
-                @Param("personId") long personId, @Param("at") Instant at);
+    long insert(
+            @Param("positionId") long positionId,
+            @Param("jobId") @Nullable Long jobId,
+            @Param("name") String name,
+            @Param("mediaType") String mediaType,
+            @Param("sha256") String sha256,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     int withdraw(@Param("id") long id, @Param("why") String why);
 }

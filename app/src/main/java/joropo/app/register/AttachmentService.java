@@ -43,7 +43,10 @@ public class AttachmentService {
         this.clock = clock;
     }
 
-    /** @param jobId absent: of no job, @param photo whether only a picture will do. @throws RefusedInput when it is empty, too large, or none of the kinds that are kept */
+    /**
+     * @param jobId absent: of no job, @param photo whether only a picture will do. @throws RefusedInput when it is
+     *     empty, too large, or none of the kinds that are kept
+     */
     @Transactional
     public long add(long positionId, @Nullable Long jobId, String name, byte[] bytes, boolean photo, Person person) {
         if (bytes.length == 0 || bytes.length > MOST_BYTES) {
@@ -51,12 +54,20 @@ public class AttachmentService {
         }
         String type = type(bytes);
         if (type == null || photo && !type.startsWith("image/")) {
-            throw new RefusedInput("file", photo ? "is no picture: JPEG, PNG or WebP are kept" : "is none of JPEG, PNG, WebP or PDF");
+            throw new RefusedInput(
+                    "file", photo ? "is no picture: JPEG, PNG or WebP are kept" : "is none of JPEG, PNG, WebP or PDF");
         }
         String plain = name.replaceAll("[\\p{Cntrl}\\\\/:*?\"<>|]", " ").strip();
         String sha256 = store(bytes);
         people.record(person.name(), "added " + plain);
-        return attachments.insert(positionId, jobId, plain.isEmpty() ? "photo" : plain.substring(Math.max(0, plain.length() - LONGEST_NAME)), type, sha256, person.id(), clock.instant().truncatedTo(ChronoUnit.MILLIS));
+        return attachments.insert(
+                positionId,
+                jobId,
+                plain.isEmpty() ? "photo" : plain.substring(Math.max(0, plain.length() - LONGEST_NAME)),
+                type,
+                sha256,
+                person.id(),
+                clock.instant().truncatedTo(ChronoUnit.MILLIS));
     }
 
     @Transactional(readOnly = true)
@@ -65,7 +76,7 @@ public class AttachmentService {
     }
 
     /** A file with its bytes. */
-    public record Stored(Attachment attachment, Path file) { }
+    public record Stored(Attachment attachment, Path file) {}
 
     /** @throws NotFound when there is none, or its bytes are gone */
     @Transactional(readOnly = true)
@@ -91,14 +102,20 @@ public class AttachmentService {
     /** Told by its first bytes. */
     private static @Nullable String type(byte[] b) {
         String head = new String(b, 0, Math.min(b.length, 12), StandardCharsets.ISO_8859_1);
-        return head.startsWith("\u00FF\u00D8\u00FF") ? "image/jpeg" : head.startsWith("\u0089PNG\r\n\u001A\n") ? "image/png"
-                : head.startsWith("RIFF") && head.endsWith("WEBP") ? "image/webp" : head.startsWith("%PDF-") ? "application/pdf" : null;
+        return head.startsWith("\u00FF\u00D8\u00FF")
+                ? "image/jpeg"
+                : head.startsWith("\u0089PNG\r\n\u001A\n")
+                        ? "image/png"
+                        : head.startsWith("RIFF") && head.endsWith("WEBP")
+                                ? "image/webp"
+                                : head.startsWith("%PDF-") ? "application/pdf" : null;
     }
 
     /** Under its hash, whole or not at all. */
     private String store(byte[] bytes) {
         try {
-            String sha256 = HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+            String sha256 = HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
             Path file = folder.resolve(sha256);
             if (!Files.exists(file)) {
                 Files.createDirectories(folder);

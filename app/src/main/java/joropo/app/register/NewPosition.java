@@ -6,11 +6,30 @@ import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
 
-/** What is asked of a seal position; sizes in mm, speed in rpm. @param kind what seals there, @param oneWay whether it may be turned in its running direction only */
-public record NewPosition(PartKind kind, String name, @Nullable Double shaftMm, @Nullable Double boreMm, Medium medium, Dirt dirt,
-                          @Nullable Rotation rotation, @Nullable Double speedRpm, boolean oneWay, String note) {
+/**
+ * What is asked of a seal position; sizes in mm, speed in rpm. @param kind what seals there, @param oneWay whether it
+ * may be turned in its running direction only
+ */
+public record NewPosition(
+        PartKind kind,
+        String name,
+        @Nullable Double shaftMm,
+        @Nullable Double boreMm,
+        Medium medium,
+        Dirt dirt,
+        @Nullable Rotation rotation,
+        @Nullable Double speedRpm,
+        boolean oneWay,
+        String note) {
     /** A lip seal of which no more is known. */
-    public NewPosition(String name, @Nullable Double shaftMm, @Nullable Double boreMm, Medium medium, Dirt dirt, @Nullable Rotation rotation, @Nullable Double speedRpm) {
+    public NewPosition(
+            String name,
+            @Nullable Double shaftMm,
+            @Nullable Double boreMm,
+            Medium medium,
+            Dirt dirt,
+            @Nullable Rotation rotation,
+            @Nullable Double speedRpm) {
         this(PartKind.LIP_SEAL, name, shaftMm, boreMm, medium, dirt, rotation, speedRpm, false, "");
     }
 }

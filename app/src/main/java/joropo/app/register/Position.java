@@ -8,9 +8,23 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * One place of a machine where a shaft passes a wall.
+ *
  * @param shaftMm, @param boreMm nominal sizes, where known
- * @param rotation as seen from outside, where known, @param kind what seals there, @param oneWay whether it may be turned in its running direction only
+ * @param rotation as seen from outside, where known, @param kind what seals there, @param oneWay whether it may be
+ *     turned in its running direction only
  */
-public record Position(long id, long machineId, String machineName, String machinePlace, String name, @Nullable Double shaftMm,
-                       @Nullable Double boreMm, Medium medium, Dirt dirt, @Nullable Rotation rotation, @Nullable Double speedRpm,
-                       PartKind kind, boolean oneWay, String note) { }
+public record Position(
+        long id,
+        long machineId,
+        String machineName,
+        String machinePlace,
+        String name,
+        @Nullable Double shaftMm,
+        @Nullable Double boreMm,
+        Medium medium,
+        Dirt dirt,
+        @Nullable Rotation rotation,
+        @Nullable Double speedRpm,
+        PartKind kind,
+        boolean oneWay,
+        String note) {}

@@ -46,7 +46,11 @@ class PositionController {
     }
 
     @PostMapping
-    String change(@PathVariable long id, @ModelAttribute RegisterController.PositionForm form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String change(
+            @PathVariable long id,
+            @ModelAttribute RegisterController.PositionForm form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         Map<String, String> errors = new LinkedHashMap<>();
         NewPosition wanted = form.read(new Fields(me.unit(), errors));
         try {
@@ -61,13 +65,24 @@ class PositionController {
     }
 
     @PostMapping("/limits")
-    String addLimit(@PathVariable long id, @RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String addLimit(
+            @PathVariable long id,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         Map<String, String> errors = new LinkedHashMap<>();
         try {
             Double least = number("least", form, errors);
             Double most = number("most", form, errors);
             if (errors.isEmpty()) {
-                register.addLimit(id, form.getOrDefault("what", ""), least, most, form.getOrDefault("limit-unit", ""), form.getOrDefault("document", ""), me);
+                register.addLimit(
+                        id,
+                        form.getOrDefault("what", ""),
+                        least,
+                        most,
+                        form.getOrDefault("limit-unit", ""),
+                        form.getOrDefault("document", ""),
+                        me);
                 return "redirect:/machines/positions/" + id + "#limits";
             }
         } catch (RefusedInput e) {
@@ -77,7 +92,12 @@ class PositionController {
     }
 
     @PostMapping("/limits/{limit}/withdrawal")
-    String withdrawLimit(@PathVariable long id, @PathVariable long limit, @RequestParam String why, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String withdrawLimit(
+            @PathVariable long id,
+            @PathVariable long limit,
+            @RequestParam String why,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             register.withdrawLimit(id, limit, why, me.name());
             return "redirect:/machines/positions/" + id + "#limits";
@@ -87,10 +107,21 @@ class PositionController {
     }
 
     @PostMapping("/attachments")
-    String attach(@PathVariable long id, @RequestParam MultipartFile file, @ModelAttribute(name = "me", binding = false) Person me, Model model) throws IOException {
+    String attach(
+            @PathVariable long id,
+            @RequestParam MultipartFile file,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model)
+            throws IOException {
         try {
             register.position(id).orElseThrow(() -> new NotFound("position " + id));
-            attachments.add(id, null, file.getOriginalFilename() == null ? "" : file.getOriginalFilename(), file.getBytes(), false, me);
+            attachments.add(
+                    id,
+                    null,
+                    file.getOriginalFilename() == null ? "" : file.getOriginalFilename(),
+                    file.getBytes(),
+                    false,
+                    me);
             return "redirect:/machines/positions/" + id + "#files";
         } catch (RefusedInput e) {
             return page(id, null, "files", Map.of(), Errors.byField(e), me, model);
@@ -98,7 +129,12 @@ class PositionController {
     }
 
     @PostMapping("/attachments/{file}/withdrawal")
-    String withdrawFile(@PathVariable long id, @PathVariable long file, @RequestParam String why, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String withdrawFile(
+            @PathVariable long id,
+            @PathVariable long file,
+            @RequestParam String why,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             attachments.withdraw(file, why, me);
             return "redirect:/machines/positions/" + id + "#files";
@@ -108,16 +144,36 @@ class PositionController {
     }
 
     @PostMapping("/recommendations/{recommendation}")
-    String answer(@PathVariable long id, @PathVariable long recommendation, @RequestParam String answer, @RequestParam String on, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String answer(
+            @PathVariable long id,
+            @PathVariable long recommendation,
+            @RequestParam String answer,
+            @RequestParam String on,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             jobs.answer(recommendation, answer, on, me);
             return "redirect:/machines/positions/" + id + "#advice";
         } catch (RefusedInput e) {
-            return page(id, null, "advice-" + recommendation, Map.of("answer", answer, "on", on), Errors.byField(e), me, model);
+            return page(
+                    id,
+                    null,
+                    "advice-" + recommendation,
+                    Map.of("answer", answer, "on", on),
+                    Errors.byField(e),
+                    me,
+                    model);
         }
     }
 
-    private String page(long id, RegisterController.@Nullable PositionForm form, String list, Map<String, String> typed, Map<String, String> errors, Person me, Model model) {
+    private String page(
+            long id,
+            RegisterController.@Nullable PositionForm form,
+            String list,
+            Map<String, String> typed,
+            Map<String, String> errors,
+            Person me,
+            Model model) {
         Position position = register.position(id).orElseThrow(() -> new NotFound("position " + id));
         model.addAttribute("position", position);
         model.addAttribute("form", form == null ? RegisterController.PositionForm.of(position, me.unit()) : form);

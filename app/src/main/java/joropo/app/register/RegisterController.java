@@ -36,25 +36,61 @@ class RegisterController {
     }
 
     /** The texts of a position as typed. */
-    record PositionForm(@Nullable PartKind kind, String name, String shaft, String bore, Medium medium, Dirt dirt, @Nullable Rotation rotation, String speed, @Nullable Boolean oneWay, @Nullable String note) {
-        static final PositionForm EMPTY = new PositionForm(PartKind.LIP_SEAL, "", "", "", Medium.OIL, Dirt.DUST, null, "", false, "");
+    record PositionForm(
+            @Nullable PartKind kind,
+            String name,
+            String shaft,
+            String bore,
+            Medium medium,
+            Dirt dirt,
+            @Nullable Rotation rotation,
+            String speed,
+            @Nullable Boolean oneWay,
+            @Nullable String note) {
+        static final PositionForm EMPTY =
+                new PositionForm(PartKind.LIP_SEAL, "", "", "", Medium.OIL, Dirt.DUST, null, "", false, "");
 
         /** As it stands, in the unit of the reader. */
         static PositionForm of(Position p, LengthUnit unit) {
-            return new PositionForm(p.kind(), p.name(), text(p.shaftMm(), unit), text(p.boreMm(), unit), p.medium(), p.dirt(), p.rotation(), p.speedRpm() == null ? "" : Length.show(p.speedRpm(), p.speedRpm() % 1 == 0 ? 0 : 2), p.oneWay(), p.note());
+            return new PositionForm(
+                    p.kind(),
+                    p.name(),
+                    text(p.shaftMm(), unit),
+                    text(p.boreMm(), unit),
+                    p.medium(),
+                    p.dirt(),
+                    p.rotation(),
+                    p.speedRpm() == null ? "" : Length.show(p.speedRpm(), p.speedRpm() % 1 == 0 ? 0 : 2),
+                    p.oneWay(),
+                    p.note());
         }
 
         private static String text(@Nullable Double mm, LengthUnit unit) {
-            return mm == null ? "" : unit == LengthUnit.INCH ? Length.show(mm / Length.MM_PER_INCH, 4) : Length.show(mm, mm % 1 == 0 ? 0 : 3);
+            return mm == null
+                    ? ""
+                    : unit == LengthUnit.INCH
+                            ? Length.show(mm / Length.MM_PER_INCH, 4)
+                            : Length.show(mm, mm % 1 == 0 ? 0 : 3);
         }
 
         NewPosition read(Fields fields) {
-            return new NewPosition(kind == null ? PartKind.LIP_SEAL : kind, name.strip(), fields.sizeMm("shaft", shaft), fields.sizeMm("bore", bore), medium, dirt, rotation, fields.speedRpm("speed", speed), Boolean.TRUE.equals(oneWay), note == null ? "" : note.strip());
+            return new NewPosition(
+                    kind == null ? PartKind.LIP_SEAL : kind,
+                    name.strip(),
+                    fields.sizeMm("shaft", shaft),
+                    fields.sizeMm("bore", bore),
+                    medium,
+                    dirt,
+                    rotation,
+                    fields.speedRpm("speed", speed),
+                    Boolean.TRUE.equals(oneWay),
+                    note == null ? "" : note.strip());
         }
     }
 
     /** What may seal at a position. */
-    static final List<PartKind> KINDS = List.of(PartKind.LIP_SEAL, PartKind.PACKING, PartKind.MECHANICAL_SEAL, PartKind.O_RING, PartKind.CHEVRON);
+    static final List<PartKind> KINDS =
+            List.of(PartKind.LIP_SEAL, PartKind.PACKING, PartKind.MECHANICAL_SEAL, PartKind.O_RING, PartKind.CHEVRON);
 
     private final RegisterService register;
     private final JobService jobs;
@@ -90,7 +126,8 @@ class RegisterController {
     @PostMapping("/{id}/positions")
     String addPosition(@PathVariable long id, @ModelAttribute PositionForm form, Principal who, Model model) {
         Map<String, String> errors = new LinkedHashMap<>();
-        NewPosition wanted = form.read(new Fields(people.find(who.getName()).orElseThrow().unit(), errors));
+        NewPosition wanted =
+                form.read(new Fields(people.find(who.getName()).orElseThrow().unit(), errors));
         try {
             if (errors.isEmpty()) {
                 register.addPosition(id, wanted, who.getName());
@@ -104,7 +141,9 @@ class RegisterController {
 
     @PostMapping("/positions/{positionId}/jobs")
     String startJob(@PathVariable long positionId, Principal who) {
-        return "redirect:/jobs/" + jobs.open(positionId, people.find(who.getName()).orElseThrow()).number();
+        return "redirect:/jobs/"
+                + jobs.open(positionId, people.find(who.getName()).orElseThrow())
+                        .number();
     }
 
     private String listPage(MachineForm form, Map<String, String> errors, Model model) {

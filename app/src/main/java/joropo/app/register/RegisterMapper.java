@@ -17,7 +17,11 @@ interface RegisterMapper {
 
     Optional<Position> position(long id);
 
-    long insertMachine(@Param("name") String name, @Param("place") String place, @Param("note") String note, @Param("at") Instant at);
+    long insertMachine(
+            @Param("name") String name,
+            @Param("place") String place,
+            @Param("note") String note,
+            @Param("at") Instant at);
 
     long insertPosition(@Param("machineId") long machineId, @Param("p") NewPosition p, @Param("at") Instant at);
 
@@ -25,8 +29,15 @@ interface RegisterMapper {
 
     List<PositionLimit> limits(long positionId);
 
-    void insertLimit(@Param("positionId") long positionId, @Param("what") String what, @Param("least") @Nullable Double least, @Param("most") @Nullable Double most, @Param("unit") String unit,
-                     @Param("document") String document, @Param("personId") long personId, @Param("at") Instant at);
+    void insertLimit(
+            @Param("positionId") long positionId,
+            @Param("what") String what,
+            @Param("least") @Nullable Double least,
+            @Param("most") @Nullable Double most,
+            @Param("unit") String unit,
+            @Param("document") String document,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     int withdrawLimit(@Param("positionId") long positionId, @Param("id") long id, @Param("why") String why);
 }

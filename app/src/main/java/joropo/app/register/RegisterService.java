@@ -55,11 +55,17 @@ public class RegisterService {
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public long addMachine(String name, String place, String note, String by) {
-        new Needs().that("name", isName(name), "needs 1 to " + LONGEST_NAME + " characters")
+        new Needs()
+                .that("name", isName(name), "needs 1 to " + LONGEST_NAME + " characters")
                 .that("place", isName(place), "needs 1 to " + LONGEST_NAME + " characters")
                 .that("note", note.length() <= LONGEST_NOTE, "has room for " + LONGEST_NOTE + " characters")
-                .that("name", register.machines().stream().noneMatch(m -> m.name().equals(name.strip()) && m.place().equals(place.strip())),
-                        "is there already at this place").done();
+                .that(
+                        "name",
+                        register.machines().stream()
+                                .noneMatch(m -> m.name().equals(name.strip())
+                                        && m.place().equals(place.strip())),
+                        "is there already at this place")
+                .done();
         people.record(by, "added machine " + name.strip());
         return register.insertMachine(name.strip(), place.strip(), note.strip(), clock.instant());
     }
@@ -72,7 +78,10 @@ public class RegisterService {
         return register.insertPosition(machineId, wanted, clock.instant());
     }
 
-    /** What is known of a position changes; what was signed there stays as it was. @throws RefusedInput naming each field that will not do */
+    /**
+     * What is known of a position changes; what was signed there stays as it was. @throws RefusedInput naming each
+     * field that will not do
+     */
     @Transactional
     public void changePosition(long id, NewPosition wanted, String by) {
         Position before = register.position(id).orElseThrow(() -> new NotFound("position " + id));
@@ -83,14 +92,29 @@ public class RegisterService {
 
     private void mayBe(long machineId, long self, NewPosition wanted) {
         boolean both = wanted.shaftMm() != null && wanted.boreMm() != null;
-        new Needs().that("name", isName(wanted.name()), "needs 1 to " + LONGEST_NAME + " characters")
-                .that("shaft", wanted.shaftMm() == null || wanted.shaftMm() <= LARGEST_MM, "must be at most 1000 mm: the tables of limits end there")
-                .that("bore", wanted.boreMm() == null || wanted.boreMm() <= LARGEST_MM, "must be at most 1000 mm: the tables of limits end there")
+        new Needs()
+                .that("name", isName(wanted.name()), "needs 1 to " + LONGEST_NAME + " characters")
+                .that(
+                        "shaft",
+                        wanted.shaftMm() == null || wanted.shaftMm() <= LARGEST_MM,
+                        "must be at most 1000 mm: the tables of limits end there")
+                .that(
+                        "bore",
+                        wanted.boreMm() == null || wanted.boreMm() <= LARGEST_MM,
+                        "must be at most 1000 mm: the tables of limits end there")
                 .that("bore", !both || wanted.boreMm() > wanted.shaftMm(), "must be larger than the shaft")
                 .that("note", wanted.note().length() <= LONGEST_NOTE, "has room for " + LONGEST_NOTE + " characters")
-                .that("rotation", !wanted.oneWay() || wanted.rotation() == Rotation.CW || wanted.rotation() == Rotation.CCW, "must be said where it turns only one way")
-                .that("name", register.positionsOf(machineId).stream().noneMatch(p -> p.id() != self && p.name().equals(wanted.name().strip())),
-                        "is there already on this machine").done();
+                .that(
+                        "rotation",
+                        !wanted.oneWay() || wanted.rotation() == Rotation.CW || wanted.rotation() == Rotation.CCW,
+                        "must be said where it turns only one way")
+                .that(
+                        "name",
+                        register.positionsOf(machineId).stream()
+                                .noneMatch(p -> p.id() != self
+                                        && p.name().equals(wanted.name().strip())),
+                        "is there already on this machine")
+                .done();
     }
 
     @Transactional(readOnly = true)
@@ -100,18 +124,32 @@ public class RegisterService {
 
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
-    public void addLimit(long positionId, String what, @Nullable Double least, @Nullable Double most, String unit, String document, Person person) {
-        new Needs().that("what", isName(what), "needs 1 to " + LONGEST_NAME + " characters").that("most", least != null || most != null, "needs a least or a most")
-                .that("most", least == null || most == null || most >= least, "must not be below the least").that("limit-unit", !unit.isBlank() && unit.length() <= LONGEST_UNIT, "is needed, such as mm")
-                .that("document", document.length() <= LONGEST_NAME, "has room for " + LONGEST_NAME + " characters").done();
-        register.insertLimit(positionId, what.strip(), least, most, unit.strip(), document.strip(), person.id(), clock.instant());
+    public void addLimit(
+            long positionId,
+            String what,
+            @Nullable Double least,
+            @Nullable Double most,
+            String unit,
+            String document,
+            Person person) {
+        new Needs()
+                .that("what", isName(what), "needs 1 to " + LONGEST_NAME + " characters")
+                .that("most", least != null || most != null, "needs a least or a most")
+                .that("most", least == null || most == null || most >= least, "must not be below the least")
+                .that("limit-unit", !unit.isBlank() && unit.length() <= LONGEST_UNIT, "is needed, such as mm")
+                .that("document", document.length() <= LONGEST_NAME, "has room for " + LONGEST_NAME + " characters")
+                .done();
+        register.insertLimit(
+                positionId, what.strip(), least, most, unit.strip(), document.strip(), person.id(), clock.instant());
         people.record(person.name(), "wrote a limit at position " + positionId + ": " + what.strip());
     }
 
     /** @throws RefusedInput without a reason */
     @Transactional
     public void withdrawLimit(long positionId, long id, String why, String by) {
-        new Needs().that("why", isName(why), "needs a reason, up to " + LONGEST_NAME + " characters").done();
+        new Needs()
+                .that("why", isName(why), "needs a reason, up to " + LONGEST_NAME + " characters")
+                .done();
         if (register.withdrawLimit(positionId, id, why.strip()) > 0) {
             people.record(by, "withdrew limit " + id + ": " + why.strip());
         }

@@ -1,7 +1,4 @@
-/**
- * Machines and their seal positions.
- * Open {@link joropo.app.register.RegisterService} first.
- */
+/** Machines and their seal positions. Open {@link joropo.app.register.RegisterService} first. */
 @NullMarked
 package joropo.app.register;
 

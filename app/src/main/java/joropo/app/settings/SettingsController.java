@@ -60,7 +60,10 @@ class SettingsController {
     @PostMapping("/gauges")
     String addGauge(@RequestParam Map<String, String> form, Principal who, Model model) {
         return store("gauges", form, who, model, (by, fields, errors) -> {
-            Gauge kind = Arrays.stream(Gauge.values()).filter(g -> g.name().equals(text(form, "kind"))).findFirst().orElse(null);
+            Gauge kind = Arrays.stream(Gauge.values())
+                    .filter(g -> g.name().equals(text(form, "kind")))
+                    .findFirst()
+                    .orElse(null);
             Double u = fields.sizeMm("uncertainty", text(form, "uncertainty"));
             LocalDate due = day("due", text(form, "due"), errors);
             if (errors.isEmpty()) {
@@ -83,8 +86,21 @@ class SettingsController {
     @PostMapping("/fluids")
     String addFluid(@RequestParam Map<String, String> form, Principal who, Model model) {
         return store("fluids", form, who, model, (by, fields, errors) -> {
-            String ratings = SettingsService.lipMaterials().stream().map(Elastomer::code).filter(m -> text(form, "rate" + m).matches("[1-4]")).map(m -> m + ":" + text(form, "rate" + m)).collect(Collectors.joining(" "));
-            settings.addFluid(new OwnFluid(0, text(form, "code"), text(form, "name"), text(form, "like"), ratings, text(form, "document"), null), by);
+            String ratings = SettingsService.lipMaterials().stream()
+                    .map(Elastomer::code)
+                    .filter(m -> text(form, "rate" + m).matches("[1-4]"))
+                    .map(m -> m + ":" + text(form, "rate" + m))
+                    .collect(Collectors.joining(" "));
+            settings.addFluid(
+                    new OwnFluid(
+                            0,
+                            text(form, "code"),
+                            text(form, "name"),
+                            text(form, "like"),
+                            ratings,
+                            text(form, "document"),
+                            null),
+                    by);
         });
     }
 
@@ -100,13 +116,24 @@ class SettingsController {
                 errors.putIfAbsent("maxC", "This is needed.");
             }
             if (errors.isEmpty()) {
-                settings.addMaterial(new OwnMaterial(0, text(form, "code"), text(form, "name"), text(form, "family"), min, max, text(form, "document"), null), by);
+                settings.addMaterial(
+                        new OwnMaterial(
+                                0,
+                                text(form, "code"),
+                                text(form, "name"),
+                                text(form, "family"),
+                                min,
+                                max,
+                                text(form, "document"),
+                                null),
+                        by);
             }
         });
     }
 
     @PostMapping("/{kind}/{id}/withdrawal")
-    String withdraw(@PathVariable Kind kind, @PathVariable long id, @RequestParam String why, Principal who, Model model) {
+    String withdraw(
+            @PathVariable Kind kind, @PathVariable long id, @RequestParam String why, Principal who, Model model) {
         try {
             settings.withdraw(kind, id, why, who.getName());
             return "redirect:/settings";
@@ -118,7 +145,10 @@ class SettingsController {
     private String store(String list, Map<String, String> form, Principal who, Model model, Store store) {
         Map<String, String> errors = new LinkedHashMap<>();
         try {
-            store.by(who.getName(), new Fields(people.find(who.getName()).orElseThrow().unit(), errors), errors);
+            store.by(
+                    who.getName(),
+                    new Fields(people.find(who.getName()).orElseThrow().unit(), errors),
+                    errors);
         } catch (RefusedInput e) {
             errors.putAll(Errors.byField(e));
         }
@@ -135,7 +165,11 @@ class SettingsController {
         model.addAttribute("practices", Practice.values());
         model.addAttribute("fluids", Fluid.all());
         model.addAttribute("materials", SettingsService.lipMaterials());
-        model.addAttribute("machines", register.machines().stream().collect(Collectors.toMap(m -> m, m -> register.positionsOf(m.id()), (a, b) -> a, LinkedHashMap::new)));
+        model.addAttribute(
+                "machines",
+                register.machines().stream()
+                        .collect(Collectors.toMap(
+                                m -> m, m -> register.positionsOf(m.id()), (a, b) -> a, LinkedHashMap::new)));
         return "settings/settings";
     }
 

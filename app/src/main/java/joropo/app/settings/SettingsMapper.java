@@ -23,10 +23,19 @@ interface SettingsMapper {
 
     void setValue(@Param("name") String name, @Param("value") String value);
 
-    void addGauge(@Param("name") String name, @Param("kind") Gauge kind, @Param("uncertaintyMm") double uncertaintyMm, @Param("certificate") String certificate,
-                  @Param("dueOn") @Nullable LocalDate dueOn, @Param("at") Instant at);
+    void addGauge(
+            @Param("name") String name,
+            @Param("kind") Gauge kind,
+            @Param("uncertaintyMm") double uncertaintyMm,
+            @Param("certificate") String certificate,
+            @Param("dueOn") @Nullable LocalDate dueOn,
+            @Param("at") Instant at);
 
-    void addDriver(@Param("outsideMm") double outsideMm, @Param("note") String note, @Param("positionId") @Nullable Long positionId, @Param("at") Instant at);
+    void addDriver(
+            @Param("outsideMm") double outsideMm,
+            @Param("note") String note,
+            @Param("positionId") @Nullable Long positionId,
+            @Param("at") Instant at);
 
     void addFluid(@Param("f") OwnFluid fluid, @Param("at") Instant at);
 

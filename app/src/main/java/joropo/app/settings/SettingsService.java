@@ -28,7 +28,12 @@ public class SettingsService {
     private static final int LONGEST_CODE = 20;
 
     /** The lists of own things. */
-    public enum Kind { GAUGE, DRIVER, FLUID, MATERIAL }
+    public enum Kind {
+        GAUGE,
+        DRIVER,
+        FLUID,
+        MATERIAL
+    }
 
     private final SettingsMapper settings;
     private final PeopleService people;
@@ -56,8 +61,13 @@ public class SettingsService {
             return shop;
         }
         long read = changes.get();
-        Shop fresh = new Shop(settings.value(PRACTICE).map(Practice::valueOf).orElse(Practice.ISO), settings.gauges(), settings.drivers(), settings.fluids(),
-                settings.materials(), today);
+        Shop fresh = new Shop(
+                settings.value(PRACTICE).map(Practice::valueOf).orElse(Practice.ISO),
+                settings.gauges(),
+                settings.drivers(),
+                settings.fluids(),
+                settings.materials(),
+                today);
         keep(fresh, read);
         return fresh;
     }
@@ -70,17 +80,39 @@ public class SettingsService {
 
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
-    public void addGauge(String name, @Nullable Gauge kind, @Nullable Double uncertaintyMm, String certificate, @Nullable LocalDate dueOn, String by) {
-        name(name).given("kind", kind).given("uncertainty", uncertaintyMm).that("uncertainty", uncertaintyMm == null || uncertaintyMm >= 0 && uncertaintyMm <= 1, "must lie between 0 and 1 mm")
-                .that("certificate", certificate.length() <= LONGEST_NAME, "has room for " + LONGEST_NAME + " characters").done();
+    public void addGauge(
+            String name,
+            @Nullable Gauge kind,
+            @Nullable Double uncertaintyMm,
+            String certificate,
+            @Nullable LocalDate dueOn,
+            String by) {
+        name(name)
+                .given("kind", kind)
+                .given("uncertainty", uncertaintyMm)
+                .that(
+                        "uncertainty",
+                        uncertaintyMm == null || uncertaintyMm >= 0 && uncertaintyMm <= 1,
+                        "must lie between 0 and 1 mm")
+                .that(
+                        "certificate",
+                        certificate.length() <= LONGEST_NAME,
+                        "has room for " + LONGEST_NAME + " characters")
+                .done();
         settings.addGauge(name.strip(), kind, uncertaintyMm, certificate.strip(), dueOn, clock.instant());
         changed(by, "added gauge " + name.strip());
     }
 
-    /** @param positionId the position it was made for, absent: of the set. @throws RefusedInput naming each field that will not do */
+    /**
+     * @param positionId the position it was made for, absent: of the set. @throws RefusedInput naming each field that
+     *     will not do
+     */
     @Transactional
     public void addDriver(@Nullable Double outsideMm, String note, @Nullable Long positionId, String by) {
-        new Needs().given("outside", outsideMm).that("note", note.length() <= LONGEST_NAME, "has room for " + LONGEST_NAME + " characters").done();
+        new Needs()
+                .given("outside", outsideMm)
+                .that("note", note.length() <= LONGEST_NAME, "has room for " + LONGEST_NAME + " characters")
+                .done();
         settings.addDriver(outsideMm, note.strip(), positionId, clock.instant());
         changed(by, "added driver " + outsideMm + " mm");
     }
@@ -88,9 +120,16 @@ public class SettingsService {
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public void addFluid(OwnFluid fluid, String by) {
-        name(fluid.name()).that("code", isCode(fluid.code()) && shop().fluids().stream().noneMatch(f -> f.code().equals(fluid.code())) && Fluid.all().stream().noneMatch(f -> f.key().equals(fluid.code())),
-                "needs 1 to " + LONGEST_CODE + " capital letters, figures or _ and must not be taken")
-                .that("like", Fluid.all().stream().anyMatch(f -> f.key().equals(fluid.likeFluid())), "is needed").done();
+        name(fluid.name())
+                .that(
+                        "code",
+                        isCode(fluid.code())
+                                && shop().fluids().stream()
+                                        .noneMatch(f -> f.code().equals(fluid.code()))
+                                && Fluid.all().stream().noneMatch(f -> f.key().equals(fluid.code())),
+                        "needs 1 to " + LONGEST_CODE + " capital letters, figures or _ and must not be taken")
+                .that("like", Fluid.all().stream().anyMatch(f -> f.key().equals(fluid.likeFluid())), "is needed")
+                .done();
         fluid.fluid();
         settings.addFluid(fluid, clock.instant());
         changed(by, "added fluid " + fluid.code());
@@ -99,9 +138,17 @@ public class SettingsService {
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public void addMaterial(OwnMaterial material, String by) {
-        name(material.name()).that("code", material.code().matches("[A-Z0-9][A-Z0-9 _.-]{0,19}") && shop().materials().stream().noneMatch(m -> m.code().equals(material.code()))
-                && Elastomer.all().stream().noneMatch(e -> e.code().equals(material.code())), "needs 1 to " + LONGEST_CODE + " capital letters or figures and must not be taken")
-                .that("family", Elastomer.all().stream().anyMatch(e -> e.code().equals(material.family())), "is needed").done();
+        name(material.name())
+                .that(
+                        "code",
+                        material.code().matches("[A-Z0-9][A-Z0-9 _.-]{0,19}")
+                                && shop().materials().stream()
+                                        .noneMatch(m -> m.code().equals(material.code()))
+                                && Elastomer.all().stream()
+                                        .noneMatch(e -> e.code().equals(material.code())),
+                        "needs 1 to " + LONGEST_CODE + " capital letters or figures and must not be taken")
+                .that("family", Elastomer.all().stream().anyMatch(e -> e.code().equals(material.family())), "is needed")
+                .done();
         material.material();
         settings.addMaterial(material, clock.instant());
         changed(by, "added material " + material.code());
@@ -110,14 +157,20 @@ public class SettingsService {
     /** Nothing is deleted: a thing that is gone is withdrawn with its reason. @throws RefusedInput without one */
     @Transactional
     public void withdraw(Kind kind, long id, String why, String by) {
-        new Needs().that("why", !why.isBlank() && why.length() <= LONGEST_NAME, "needs a reason, up to " + LONGEST_NAME + " characters").done();
+        new Needs()
+                .that(
+                        "why",
+                        !why.isBlank() && why.length() <= LONGEST_NAME,
+                        "needs a reason, up to " + LONGEST_NAME + " characters")
+                .done();
         String reason = why.strip();
-        int gone = switch (kind) {
-            case GAUGE -> settings.withdrawGauge(id, reason);
-            case DRIVER -> settings.withdrawDriver(id, reason);
-            case FLUID -> settings.withdrawFluid(id, reason);
-            case MATERIAL -> settings.withdrawMaterial(id, reason);
-        };
+        int gone =
+                switch (kind) {
+                    case GAUGE -> settings.withdrawGauge(id, reason);
+                    case DRIVER -> settings.withdrawDriver(id, reason);
+                    case FLUID -> settings.withdrawFluid(id, reason);
+                    case MATERIAL -> settings.withdrawMaterial(id, reason);
+                };
         if (gone > 0) {
             changed(by, "withdrew " + kind.name().toLowerCase(Locale.ROOT) + " " + id + ": " + reason);
         }
@@ -131,7 +184,11 @@ public class SettingsService {
     }
 
     private static Needs name(String name) {
-        return new Needs().that("name", !name.isBlank() && name.length() <= LONGEST_NAME, "needs 1 to " + LONGEST_NAME + " characters");
+        return new Needs()
+                .that(
+                        "name",
+                        !name.isBlank() && name.length() <= LONGEST_NAME,
+                        "needs 1 to " + LONGEST_NAME + " characters");
     }
 
     private static boolean isCode(String code) {

@@ -19,7 +19,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads a lot from texts, from the form as from a line of a file; each text that will not do is named. */
 final class LotReader {
-    static final List<String> FIELDS = List.of("kind", "name", "size", "material", "batch", "cured", "count", "place", "source");
+    static final List<String> FIELDS =
+            List.of("kind", "name", "size", "material", "batch", "cured", "count", "place", "source");
     private static final int LONGEST = 60;
     private static final int MOST = 10_000;
     private static final Pattern WHOLE = Pattern.compile("\\d{1,6}");
@@ -41,11 +42,16 @@ final class LotReader {
     }
 
     private NewLot lot() {
-        PartKind kind = Arrays.stream(PartKind.values()).filter(k -> k.name().equals(text("kind"))).findFirst().orElse(null);
+        PartKind kind = Arrays.stream(PartKind.values())
+                .filter(k -> k.name().equals(text("kind")))
+                .findFirst()
+                .orElse(null);
         if (kind == null) {
             errors.put("kind", text("kind").isEmpty() ? "is needed" : "is none of the kinds: " + text("kind"));
         }
-        FIELDS.stream().filter(f -> text(f).length() > LONGEST).forEach(f -> errors.put(f, "has room for " + LONGEST + " characters"));
+        FIELDS.stream()
+                .filter(f -> text(f).length() > LONGEST)
+                .forEach(f -> errors.put(f, "has room for " + LONGEST + " characters"));
         String size = size(kind);
         String material = material(kind);
         CureQuarter cured = text("cured").isEmpty() ? null : refusing("cured", () -> CureQuarter.parse(text("cured")));
@@ -63,9 +69,12 @@ final class LotReader {
             errors.putIfAbsent("count", "must be a whole number from 1 to " + MOST);
         }
         if (!errors.isEmpty()) {
-            throw new RefusedInput(errors.entrySet().stream().map(e -> new FieldError(e.getKey(), e.getValue())).toList());
+            throw new RefusedInput(errors.entrySet().stream()
+                    .map(e -> new FieldError(e.getKey(), e.getValue()))
+                    .toList());
         }
-        return new NewLot(kind, text("name"), size, material, text("batch"), cured, text("place"), text("source"), count);
+        return new NewLot(
+                kind, text("name"), size, material, text("batch"), cured, text("place"), text("source"), count);
     }
 
     private String size(@Nullable PartKind kind) {
@@ -85,7 +94,8 @@ final class LotReader {
             }
             return null;
         }
-        if (Elastomer.all().stream().noneMatch(m -> m.code().equals(code)) && shop.materials().stream().noneMatch(m -> m.code().equals(code))) {
+        if (Elastomer.all().stream().noneMatch(m -> m.code().equals(code))
+                && shop.materials().stream().noneMatch(m -> m.code().equals(code))) {
             errors.putIfAbsent("material", "is no seal material: " + code);
         }
         return code;
@@ -106,6 +116,10 @@ final class LotReader {
 
     /** One sentence of all that was refused. */
     static String sentence(RefusedInput refused) {
-        return String.join(" ", refused.errors().stream().map(e -> Errors.sentence(e.field() + " " + e.message())).toList());
+        return String.join(
+                " ",
+                refused.errors().stream()
+                        .map(e -> Errors.sentence(e.field() + " " + e.message()))
+                        .toList());
     }
 }

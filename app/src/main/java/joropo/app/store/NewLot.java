@@ -5,13 +5,28 @@ import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /** A lot that is to be received. */
-record NewLot(PartKind kind, String name, String size, @Nullable String material, String batch, @Nullable CureQuarter cured, String place, String source, int count) {
+record NewLot(
+        PartKind kind,
+        String name,
+        String size,
+        @Nullable String material,
+        String batch,
+        @Nullable CureQuarter cured,
+        String place,
+        String source,
+        int count) {
     /** Whether it would be the same parts in the same place. */
     boolean liesWith(Lot lot) {
-        return lot.kind() == kind && lot.size().equals(size) && lot.batch().equals(batch) && lot.place().equals(place);
+        return lot.kind() == kind
+                && lot.size().equals(size)
+                && lot.batch().equals(batch)
+                && lot.place().equals(place);
     }
 
     boolean liesWith(NewLot lot) {
-        return lot.kind() == kind && lot.size().equals(size) && lot.batch().equals(batch) && lot.place().equals(place);
+        return lot.kind() == kind
+                && lot.size().equals(size)
+                && lot.batch().equals(batch)
+                && lot.place().equals(place);
     }
 }

@@ -44,7 +44,10 @@ class StoreController {
     }
 
     @PostMapping
-    String receive(@RequestParam Map<String, String> form, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String receive(
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             return "redirect:/store/" + store.receive(form, me.unit(), me);
         } catch (RefusedInput e) {
@@ -58,20 +61,37 @@ class StoreController {
     }
 
     @PostMapping("/{id:\\d+}/{kind:issued|returned|counted|scrapped}")
-    String move(@PathVariable long id, @PathVariable String kind, @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "") String why,
-                @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String move(
+            @PathVariable long id,
+            @PathVariable String kind,
+            @RequestParam(defaultValue = "") String count,
+            @RequestParam(defaultValue = "") String why,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
-            store.move(id, Movement.Kind.valueOf(kind.toUpperCase(Locale.ROOT)), count.strip().matches("\\d{1,6}") ? Integer.parseInt(count.strip()) : -1, why, null, me);
+            store.move(
+                    id,
+                    Movement.Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
+                    count.strip().matches("\\d{1,6}") ? Integer.parseInt(count.strip()) : -1,
+                    why,
+                    null,
+                    me);
             return "redirect:/store/" + id;
         } catch (RefusedInput e) {
             Map<String, String> errors = new HashMap<>();
-            Errors.byField(e).forEach((field, message) -> errors.put(kind + "-" + (field.equals("lot") ? "why" : field), message));
+            Errors.byField(e)
+                    .forEach((field, message) ->
+                            errors.put(kind + "-" + (field.equals("lot") ? "why" : field), message));
             return lotPage(id, Map.of(kind + "-count", count, kind + "-why", why), errors, model);
         }
     }
 
     @PostMapping("/{id:\\d+}/extension")
-    String extend(@PathVariable long id, @RequestParam String inspection, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String extend(
+            @PathVariable long id,
+            @RequestParam String inspection,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             store.extend(id, inspection, me);
             return "redirect:/store/" + id;
@@ -82,13 +102,24 @@ class StoreController {
 
     @GetMapping("/lots.csv")
     ResponseEntity<String> export() {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("lots.csv").build().toString()).body(csv.write());
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("lots.csv")
+                                .build()
+                                .toString())
+                .body(csv.write());
     }
 
     /** First what the file would bring; then, on the same text, all of it. */
     @PostMapping("/import")
-    String bringIn(@RequestParam(name = "csv") String text, @RequestParam(defaultValue = "false") boolean take, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String bringIn(
+            @RequestParam(name = "csv") String text,
+            @RequestParam(defaultValue = "false") boolean take,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
             StoreCsv.DryRun dry = csv.dryRun(text);
             if (take && dry.isClean()) {
@@ -107,13 +138,29 @@ class StoreController {
         List<StoreService.Shelved> all = store.lots();
         model.addAttribute("all", all.size());
         model.addAttribute("q", q.strip());
-        model.addAttribute("lots", all.stream().filter(s -> asked.isEmpty() || (s.lot().words() + " " + s.lot().kind().words() + " " + s.lot().batch() + " " + s.lot().place()).toLowerCase(Locale.ROOT).contains(asked)).toList());
+        model.addAttribute(
+                "lots",
+                all.stream()
+                        .filter(s -> asked.isEmpty()
+                                || (s.lot().words() + " " + s.lot().kind().words() + " "
+                                                + s.lot().batch() + " "
+                                                + s.lot().place())
+                                        .toLowerCase(Locale.ROOT)
+                                        .contains(asked))
+                        .toList());
         model.addAttribute("due", store.due());
         model.addAttribute("list", list);
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);
         model.addAttribute("kinds", PartKind.values());
-        model.addAttribute("materials", Stream.concat(settings.shop().materials().stream().filter(m -> m.withdrawnWhy() == null).map(m -> m.code()), Elastomer.all().stream().map(Elastomer::code)).toList());
+        model.addAttribute(
+                "materials",
+                Stream.concat(
+                                settings.shop().materials().stream()
+                                        .filter(m -> m.withdrawnWhy() == null)
+                                        .map(m -> m.code()),
+                                Elastomer.all().stream().map(Elastomer::code))
+                        .toList());
         return "store/store";
     }
 

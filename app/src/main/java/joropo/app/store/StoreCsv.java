@@ -26,7 +26,13 @@ public class StoreCsv {
     private static final int MOST_LINES = 2000;
     private static final int LONGEST = 400_000;
     private static final List<String> SHOWN = List.of("lot", "received_on", "use_by");
-    private static final CSVFormat READ = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get();
+    private static final CSVFormat READ = CSVFormat.DEFAULT
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreEmptyLines(true)
+            .setTrim(true)
+            .get();
 
     private final StoreService store;
     private final SettingsService settings;
@@ -37,7 +43,7 @@ public class StoreCsv {
     }
 
     /** One line of a file. @param error what will not do, absent: it will be received */
-    public record Line(long number, String words, @Nullable String error) { }
+    public record Line(long number, String words, @Nullable String error) {}
 
     /** What a file would bring. */
     public record DryRun(List<Line> lines, String text) {
@@ -53,11 +59,28 @@ public class StoreCsv {
     /** Every lot as it lies now. */
     public String write() {
         var out = new StringWriter();
-        try (var printer = CSVFormat.DEFAULT.builder().setHeader(Stream.concat(LotReader.FIELDS.stream(), SHOWN.stream()).toArray(String[]::new)).setRecordSeparator("\n").get().print(out)) {
+        try (var printer = CSVFormat.DEFAULT
+                .builder()
+                .setHeader(
+                        Stream.concat(LotReader.FIELDS.stream(), SHOWN.stream()).toArray(String[]::new))
+                .setRecordSeparator("\n")
+                .get()
+                .print(out)) {
             for (StoreService.Shelved s : store.lots()) {
                 Lot l = s.lot();
-                printer.printRecord(l.kind(), safe(l.name()), safe(l.size()), Objects.requireNonNullElse(l.material(), ""), safe(l.batch()), l.cured() == null ? "" : l.cured(), l.onHand(), safe(l.place()), safe(l.source()),
-                        l.id(), l.receivedOn(), s.life().useBy() == null ? "" : s.life().useBy());
+                printer.printRecord(
+                        l.kind(),
+                        safe(l.name()),
+                        safe(l.size()),
+                        Objects.requireNonNullElse(l.material(), ""),
+                        safe(l.batch()),
+                        l.cured() == null ? "" : l.cured(),
+                        l.onHand(),
+                        safe(l.place()),
+                        safe(l.source()),
+                        l.id(),
+                        l.receivedOn(),
+                        s.life().useBy() == null ? "" : s.life().useBy());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -82,12 +105,22 @@ public class StoreCsv {
             try {
                 NewLot lot = LotReader.read(texts, LengthUnit.MM, settings.shop());
                 boolean twice = seen.stream().anyMatch(lot::liesWith);
-                error = lying.stream().anyMatch(lot::liesWith) ? "Batch " + lot.batch() + " lies there already: bring more back to that lot." : twice ? "Stands twice in this file." : null;
+                error = lying.stream().anyMatch(lot::liesWith)
+                        ? "Batch " + lot.batch() + " lies there already: bring more back to that lot."
+                        : twice ? "Stands twice in this file." : null;
                 seen.add(lot);
             } catch (RefusedInput e) {
                 error = LotReader.sentence(e);
             }
-            out.add(new Line(record.getRecordNumber() + 1, String.join(", ", Stream.of("count", "kind", "size", "material", "batch").map(f -> texts.getOrDefault(f, "")).filter(t -> !t.isBlank()).toList()), error));
+            out.add(new Line(
+                    record.getRecordNumber() + 1,
+                    String.join(
+                            ", ",
+                            Stream.of("count", "kind", "size", "material", "batch")
+                                    .map(f -> texts.getOrDefault(f, ""))
+                                    .filter(t -> !t.isBlank())
+                                    .toList()),
+                    error));
         }
         return new DryRun(out, text);
     }
@@ -106,15 +139,24 @@ public class StoreCsv {
         }
         String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
         try (var parser = READ.parse(new StringReader(plain))) {
-            List<String> unknown = parser.getHeaderNames().stream().filter(h -> !LotReader.FIELDS.contains(h) && !SHOWN.contains(h)).toList();
-            List<String> absent = Stream.of("kind", "batch", "count", "place").filter(f -> !parser.getHeaderNames().contains(f)).toList();
+            List<String> unknown = parser.getHeaderNames().stream()
+                    .filter(h -> !LotReader.FIELDS.contains(h) && !SHOWN.contains(h))
+                    .toList();
+            List<String> absent = Stream.of("kind", "batch", "count", "place")
+                    .filter(f -> !parser.getHeaderNames().contains(f))
+                    .toList();
             if (!unknown.isEmpty() || !absent.isEmpty()) {
-                throw new RefusedInput("csv", "needs the columns " + String.join(",", LotReader.FIELDS) + " in its first line"
-                        + (unknown.isEmpty() ? "" : "; not known: " + String.join(", ", unknown)) + (absent.isEmpty() ? "" : "; absent: " + String.join(", ", absent)));
+                throw new RefusedInput(
+                        "csv",
+                        "needs the columns " + String.join(",", LotReader.FIELDS) + " in its first line"
+                                + (unknown.isEmpty() ? "" : "; not known: " + String.join(", ", unknown))
+                                + (absent.isEmpty() ? "" : "; absent: " + String.join(", ", absent)));
             }
             List<CSVRecord> records = parser.getRecords();
             if (records.isEmpty() || records.size() > MOST_LINES) {
-                throw new RefusedInput("csv", records.isEmpty() ? "has no line after its first" : "has more than " + MOST_LINES + " lines");
+                throw new RefusedInput(
+                        "csv",
+                        records.isEmpty() ? "has no line after its first" : "has more than " + MOST_LINES + " lines");
             }
             return records;
         } catch (RefusedInput e) {
@@ -126,7 +168,8 @@ public class StoreCsv {
 
     private static Map<String, String> texts(CSVRecord record) {
         Map<String, String> out = new LinkedHashMap<>();
-        LotReader.FIELDS.forEach(f -> out.put(f, record.isMapped(f) && record.isSet(f) ? record.get(f).replaceFirst("^'(?=[=+\\-@])", "") : ""));
+        LotReader.FIELDS.forEach(f -> out.put(
+                f, record.isMapped(f) && record.isSet(f) ? record.get(f).replaceFirst("^'(?=[=+\\-@])", "") : ""));
         return out;
     }
 }

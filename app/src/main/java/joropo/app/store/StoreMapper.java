@@ -18,8 +18,18 @@ interface StoreMapper {
 
     long insertLot(@Param("l") NewLot lot, @Param("personId") long personId, @Param("on") LocalDate on);
 
-    void insertMovement(@Param("lotId") long lotId, @Param("kind") Movement.Kind kind, @Param("change") int change, @Param("jobId") @Nullable Long jobId, @Param("why") String why,
-                        @Param("personId") long personId, @Param("at") Instant at);
+    void insertMovement(
+            @Param("lotId") long lotId,
+            @Param("kind") Movement.Kind kind,
+            @Param("change") int change,
+            @Param("jobId") @Nullable Long jobId,
+            @Param("why") String why,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
-    int insertExtension(@Param("lotId") long lotId, @Param("inspection") String inspection, @Param("personId") long personId, @Param("at") Instant at);
+    int insertExtension(
+            @Param("lotId") long lotId,
+            @Param("inspection") String inspection,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 }

@@ -40,7 +40,7 @@ public class StoreService {
     }
 
     /** A lot with how long it may be used. */
-    public record Shelved(Lot lot, ShelfLife life) { }
+    public record Shelved(Lot lot, ShelfLife life) {}
 
     @Transactional(readOnly = true)
     public List<Shelved> lots() {
@@ -49,8 +49,11 @@ public class StoreService {
 
     /** Lots past their date, without one where there has to be one, or about to pass it; of what is on hand. */
     public List<Shelved> due() {
-        return lots().stream().filter(s -> s.lot().onHand() > 0 && s.life().isDue())
-                .sorted(Comparator.comparing((Shelved s) -> s.life().useBy(), Comparator.nullsFirst(Comparator.naturalOrder()))).toList();
+        return lots().stream()
+                .filter(s -> s.lot().onHand() > 0 && s.life().isDue())
+                .sorted(Comparator.comparing(
+                        (Shelved s) -> s.life().useBy(), Comparator.nullsFirst(Comparator.naturalOrder())))
+                .toList();
     }
 
     /** @throws NotFound when there is no such lot */
@@ -76,20 +79,25 @@ public class StoreService {
         mustBeNew(lot);
         long id = store.insertLot(lot, person.id(), today());
         store.insertMovement(id, Movement.Kind.RECEIVED, lot.count(), null, "", person.id(), now());
-        people.record(person.name(), "received " + lot.count() + " " + lot.kind().words() + " " + lot.size() + ", batch " + lot.batch());
+        people.record(
+                person.name(),
+                "received " + lot.count() + " " + lot.kind().words() + " " + lot.size() + ", batch " + lot.batch());
         return id;
     }
 
     private void mustBeNew(NewLot lot) {
         store.lots().stream().filter(lot::liesWith).findFirst().ifPresent(l -> {
-            throw new RefusedInput("batch", "lies at " + l.place() + " already as lot " + l.id() + ": bring more back to that one");
+            throw new RefusedInput(
+                    "batch", "lies at " + l.place() + " already as lot " + l.id() + ": bring more back to that one");
         });
     }
 
     /**
      * Takes from a lot, brings back, counts or scraps.
+     *
      * @param count how many; when counting, how many there are
-     * @throws RefusedInput naming what will not do: more than there are, no reason where one is wanted, past its date and nobody who may release it
+     * @throws RefusedInput naming what will not do: more than there are, no reason where one is wanted, past its date
+     *     and nobody who may release it
      */
     @Transactional
     public void move(long id, Movement.Kind kind, int count, String why, @Nullable Long jobId, Person person) {
@@ -102,17 +110,19 @@ public class StoreService {
         }
         if (kind == Movement.Kind.ISSUED || kind == Movement.Kind.SCRAPPED) {
             if (count > now.lot().onHand()) {
-                throw new RefusedInput("count", "is more than there are: " + now.lot().onHand() + " on hand");
+                throw new RefusedInput(
+                        "count", "is more than there are: " + now.lot().onHand() + " on hand");
             }
         }
         if (kind == Movement.Kind.ISSUED) {
             released(now, why, person);
         }
-        int change = switch (kind) {
-            case RECEIVED, RETURNED -> count;
-            case ISSUED, SCRAPPED -> -count;
-            case COUNTED -> count - now.lot().onHand();
-        };
+        int change =
+                switch (kind) {
+                    case RECEIVED, RETURNED -> count;
+                    case ISSUED, SCRAPPED -> -count;
+                    case COUNTED -> count - now.lot().onHand();
+                };
         store.insertMovement(id, kind, change, jobId, why.strip(), person.id(), now());
     }
 
@@ -130,7 +140,10 @@ public class StoreService {
         }
     }
 
-    /** Extends its date once. @throws RefusedInput without an inspection, when it was extended before, or when its material has no date */
+    /**
+     * Extends its date once. @throws RefusedInput without an inspection, when it was extended before, or when its
+     * material has no date
+     */
     @Transactional
     public void extend(long id, String inspection, Person person) {
         Shelved now = lot(id);
@@ -138,7 +151,8 @@ public class StoreService {
             throw new RefusedInput("inspection", "extends nothing: this lot has no date");
         }
         if (inspection.isBlank() || inspection.length() > LONGEST_REASON) {
-            throw new RefusedInput("inspection", "needs what was looked at and found, up to " + LONGEST_REASON + " characters");
+            throw new RefusedInput(
+                    "inspection", "needs what was looked at and found, up to " + LONGEST_REASON + " characters");
         }
         if (store.insertExtension(id, inspection.strip(), person.id(), now()) == 0) {
             throw new RefusedInput("inspection", "was written once already: a date is extended once");
@@ -160,7 +174,21 @@ public class StoreService {
 
     /** An own material ages as the listed one that it is based on. */
     private StockMatch.Lot stock(Lot lot) {
-        String family = settings.shop().materials().stream().filter(m -> m.code().equals(lot.material())).map(m -> m.family()).findFirst().orElse(lot.material());
-        return new StockMatch.Lot(lot.id(), lot.kind(), lot.name(), lot.size(), lot.material(), family, lot.cured(), lot.inspection() != null, lot.onHand(), lot.receivedOn());
+        String family = settings.shop().materials().stream()
+                .filter(m -> m.code().equals(lot.material()))
+                .map(m -> m.family())
+                .findFirst()
+                .orElse(lot.material());
+        return new StockMatch.Lot(
+                lot.id(),
+                lot.kind(),
+                lot.name(),
+                lot.size(),
+                lot.material(),
+                family,
+                lot.cured(),
+                lot.inspection() != null,
+                lot.onHand(),
+                lot.receivedOn());
     }
 }

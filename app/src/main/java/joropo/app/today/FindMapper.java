@@ -9,5 +9,5 @@ interface FindMapper {
     List<Hit> find(String query);
 
     /** Where a word stands. @param place number of the job, or id of the position, machine or lot */
-    record Hit(String kind, String place, String snippet) { }
+    record Hit(String kind, String place, String snippet) {}
 }

@@ -25,7 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 class FindService {
     private static final int MOST = 40;
     private static final Pattern CODE = Pattern.compile("\\b[A-Z][A-Z_]{2,}\\b");
-    private static final Set<String> MATERIALS = Elastomer.all().stream().map(Elastomer::code).collect(Collectors.toUnmodifiableSet());
+    private static final Set<String> MATERIALS =
+            Elastomer.all().stream().map(Elastomer::code).collect(Collectors.toUnmodifiableSet());
 
     private final FindMapper finder;
     private final JobService jobs;
@@ -40,7 +41,12 @@ class FindService {
     }
 
     /** What was found, the best first. @param where what was read there, by job number */
-    public record Found(List<JobLine> jobs, Map<String, String> where, List<Position> positions, List<Machine> machines, List<StoreService.Shelved> lots) {
+    public record Found(
+            List<JobLine> jobs,
+            Map<String, String> where,
+            List<Position> positions,
+            List<Machine> machines,
+            List<StoreService.Shelved> lots) {
         public boolean isEmpty() {
             return jobs.isEmpty() && positions.isEmpty() && machines.isEmpty() && lots.isEmpty();
         }
@@ -50,22 +56,46 @@ class FindService {
     public Found find(String asked) {
         List<Hit> hits = finder.find(query(asked));
         Map<String, String> where = new LinkedHashMap<>();
-        hits.stream().filter(h -> List.of("JOB", "SHEET", "STRIP", "PART", "ADDENDUM").contains(h.kind())).limit(MOST).forEach(h -> where.putIfAbsent(h.place(), readable(h.snippet())));
-        return new Found(jobs.ofNumbers(List.copyOf(where.keySet())), where, ids(hits, "POSITION", "NOTE").stream().map(register::position).flatMap(Optional::stream).toList(),
-                ids(hits, "MACHINE").stream().map(register::machine).flatMap(Optional::stream).toList(), ids(hits, "LOT").stream().map(store::lot).toList());
+        hits.stream()
+                .filter(h ->
+                        List.of("JOB", "SHEET", "STRIP", "PART", "ADDENDUM").contains(h.kind()))
+                .limit(MOST)
+                .forEach(h -> where.putIfAbsent(h.place(), readable(h.snippet())));
+        return new Found(
+                jobs.ofNumbers(List.copyOf(where.keySet())),
+                where,
+                ids(hits, "POSITION", "NOTE").stream()
+                        .map(register::position)
+                        .flatMap(Optional::stream)
+                        .toList(),
+                ids(hits, "MACHINE").stream()
+                        .map(register::machine)
+                        .flatMap(Optional::stream)
+                        .toList(),
+                ids(hits, "LOT").stream().map(store::lot).toList());
     }
 
     /** What was chosen on a sheet is kept as a code; here it reads as words. */
     private static String readable(String snippet) {
-        return CODE.matcher(snippet).replaceAll(m -> MATERIALS.contains(m.group()) ? m.group() : m.group().toLowerCase(Locale.ROOT).replace('_', ' '));
+        return CODE.matcher(snippet)
+                .replaceAll(m -> MATERIALS.contains(m.group())
+                        ? m.group()
+                        : m.group().toLowerCase(Locale.ROOT).replace('_', ' '));
     }
 
     private static List<Long> ids(List<Hit> hits, String... kinds) {
-        return hits.stream().filter(h -> List.of(kinds).contains(h.kind())).map(h -> Long.valueOf(h.place())).distinct().limit(MOST).toList();
+        return hits.stream()
+                .filter(h -> List.of(kinds).contains(h.kind()))
+                .map(h -> Long.valueOf(h.place()))
+                .distinct()
+                .limit(MOST)
+                .toList();
     }
 
     /** Each word in quotes, so that nothing in it means something to the search. */
     private static String query(String asked) {
-        return Arrays.stream(asked.split("\\s+")).map(w -> "\"" + w.replace("\"", "\"\"") + "\"*").collect(Collectors.joining(" "));
+        return Arrays.stream(asked.split("\\s+"))
+                .map(w -> "\"" + w.replace("\"", "\"\"") + "\"*")
+                .collect(Collectors.joining(" "));
     }
 }

@@ -43,7 +43,11 @@ class TodayController {
         boolean usable = !asked.isEmpty() && asked.length() <= LONGEST_SEARCH;
         model.addAttribute("q", asked.length() > LONGEST_SEARCH ? asked.substring(0, LONGEST_SEARCH) : asked);
         model.addAttribute("usable", usable);
-        model.addAttribute("found", usable ? finder.find(asked) : new FindService.Found(List.of(), Map.of(), List.of(), List.of(), List.of()));
+        model.addAttribute(
+                "found",
+                usable
+                        ? finder.find(asked)
+                        : new FindService.Found(List.of(), Map.of(), List.of(), List.of(), List.of()));
         return "today/find";
     }
 

@@ -1,7 +1,4 @@
-/**
- * The start page and the search over everything.
- * Open {@link joropo.app.today.TodayController} first.
- */
+/** The start page and the search over everything. Open {@link joropo.app.today.TodayController} first. */
 @NullMarked
 package joropo.app.today;
 

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Dimensions of a driver as a page lists them. */
 public final class DriverFigures {
-    private DriverFigures() { }
+    private DriverFigures() {}
 
     public static List<Figure> of(DriverResult d) {
         List<Figure> out = new ArrayList<>();

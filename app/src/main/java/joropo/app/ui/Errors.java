@@ -7,7 +7,7 @@ import joropo.core.units.RefusedInput;
 
 /** Refusals as a page needs them: one sentence a field. */
 public final class Errors {
-    private Errors() { }
+    private Errors() {}
 
     public static Map<String, String> byField(RefusedInput refused) {
         Map<String, String> out = new LinkedHashMap<>();

@@ -8,10 +8,19 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * One field of a sheet or of a quick check.
+ *
  * @param name unique on its form, @param hint what would be understood, or what is assumed when left empty
  * @param range ends and unit of a plain number, @param own list of the workshop that is offered beside the choices
  */
-public record Field(String name, String label, Kind kind, List<Choice> choices, boolean needed, String hint, @Nullable Range range, @Nullable Own own) {
+public record Field(
+        String name,
+        String label,
+        Kind kind,
+        List<Choice> choices,
+        boolean needed,
+        String hint,
+        @Nullable Range range,
+        @Nullable Own own) {
     /** How a field's text is read. */
     public enum Kind {
         /** A length above zero. */
@@ -22,10 +31,17 @@ public record Field(String name, String label, Kind kind, List<Choice> choices, 
         PLAY,
         /** A number in the unit of its range. */
         NUMBER,
-        HOURS, SPEED, PRESSURE, TEMPERATURE,
+        HOURS,
+        SPEED,
+        PRESSURE,
+        TEMPERATURE,
         /** A seal size such as 45x62x8. */
         SEAL_SIZE,
-        DATE, LINE, NOTE, CHOICE, TICK;
+        DATE,
+        LINE,
+        NOTE,
+        CHOICE,
+        TICK;
 
         public boolean isLength() {
             return this == SIZE || this == PLACE || this == PLAY;
@@ -33,13 +49,20 @@ public record Field(String name, String label, Kind kind, List<Choice> choices, 
     }
 
     /** One answer of a short list. */
-    public record Choice(String value, String words) { }
+    public record Choice(String value, String words) {}
 
     /** Ends of a plain number, both included. */
-    public record Range(String unit, double low, double high) { }
+    public record Range(String unit, double low, double high) {}
 
     /** Lists that each workshop fills itself. */
-    public enum Own { SHAFT_GAUGES, BORE_GAUGES, DEPTH_GAUGES, GAUGES, FLUIDS, MATERIALS }
+    public enum Own {
+        SHAFT_GAUGES,
+        BORE_GAUGES,
+        DEPTH_GAUGES,
+        GAUGES,
+        FLUIDS,
+        MATERIALS
+    }
 
     /** What a workshop has of each list. */
     public interface Lists {
@@ -103,9 +126,18 @@ public record Field(String name, String label, Kind kind, List<Choice> choices, 
         return new Field(name, label, kind, choices, needed, hint, range, list);
     }
 
-    /** What is offered: the workshop's own first. @param current the answer that stands there, offered even where it was withdrawn */
+    /**
+     * What is offered: the workshop's own first. @param current the answer that stands there, offered even where it was
+     * withdrawn
+     */
     public List<Choice> offered(Lists lists, String current) {
-        return own == null ? choices : Stream.of(lists.of(own).stream(), lists.gone(own).stream().filter(c -> c.value().equals(current)), choices.stream())
-                .flatMap(Function.identity()).toList();
+        return own == null
+                ? choices
+                : Stream.of(
+                                lists.of(own).stream(),
+                                lists.gone(own).stream().filter(c -> c.value().equals(current)),
+                                choices.stream())
+                        .flatMap(Function.identity())
+                        .toList();
     }
 }

@@ -18,10 +18,11 @@ public final class FieldReader {
     private static final double COLDEST_C = -100;
     private static final double MOST_MPA = 100;
 
-    private FieldReader() { }
+    private FieldReader() {}
 
     /**
      * A {@link Double}, {@link SealSize} or text by the field's kind; a date is its ISO text.
+     *
      * @param typed not blank, @param unit what a bare length means
      * @throws RefusedInput saying what would have been understood
      */
@@ -58,7 +59,10 @@ public final class FieldReader {
 
     private static Double within(double value, double low, double high, String unit) {
         if (value < low || value > high) {
-            throw new RefusedInput("", "must lie between " + Length.show(low, 0) + " and " + Length.show(high, 0) + " " + unit + ": look at the figure");
+            throw new RefusedInput(
+                    "",
+                    "must lie between " + Length.show(low, 0) + " and " + Length.show(high, 0) + " " + unit
+                            + ": look at the figure");
         }
         return value;
     }

@@ -80,7 +80,9 @@ public class Show {
     public String limits(Finding f) {
         String lower = bound(f.lower(), f);
         String upper = bound(f.upper(), f);
-        String range = lower.isEmpty() ? upper.isEmpty() ? "" : "to " + upper : upper.isEmpty() ? "from " + lower : lower + " to " + upper;
+        String range = lower.isEmpty()
+                ? upper.isEmpty() ? "" : "to " + upper
+                : upper.isEmpty() ? "from " + lower : lower + " to " + upper;
         boolean uncertain = f.uncertainty() != null && f.uncertainty() > 0 && !range.isEmpty();
         return range + (uncertain ? ", U " + Length.show(f.uncertainty(), FIT_DECIMALS) : "");
     }

@@ -1,4 +1,4 @@
 package joropo.app.ui;
 
 /** A state as a page shows it: which mark, which word. */
-public record Sign(String mark, String word) { }
+public record Sign(String mark, String word) {}

@@ -11,22 +11,29 @@ public final class SignFields {
     public static final String SEEN = "SEEN";
     public static final String ABSENT = "ABSENT";
 
-    private SignFields() { }
+    private SignFields() {}
 
     public static String name(Sign sign) {
         return "sign" + sign.code();
     }
 
     public static Field of(Sign sign) {
-        return Field.choice(name(sign), sign.words(), Field.pairs(SEEN, "seen", ABSENT, "looked, not there")).hint(sign.check());
+        return Field.choice(name(sign), sign.words(), Field.pairs(SEEN, "seen", ABSENT, "looked, not there"))
+                .hint(sign.check());
     }
 
-    /** What was answered. @param answers text by field, absent where nothing was said, @param ruledOut causes that were looked at themselves and are not so */
+    /**
+     * What was answered. @param answers text by field, absent where nothing was said, @param ruledOut causes that were
+     * looked at themselves and are not so
+     */
     public static DiagnosisInput input(Function<String, @Nullable String> answers, List<String> ruledOut) {
         return new DiagnosisInput(codes(answers, SEEN), codes(answers, ABSENT), ruledOut);
     }
 
     private static List<String> codes(Function<String, @Nullable String> answers, String answer) {
-        return Sign.all().stream().filter(s -> answer.equals(answers.apply(name(s)))).map(Sign::code).toList();
+        return Sign.all().stream()
+                .filter(s -> answer.equals(answers.apply(name(s))))
+                .map(Sign::code)
+                .toList();
     }
 }

@@ -35,12 +35,14 @@ class AccessIT {
         }
         tryPassword(page, "cerrada", "a-long-password");
         assertThat(page.locator(".notice")).containsText("locked for a while");
-        Workshop.bean(JdbcTemplate.class).update("update person set locked_until = '2020-01-01T00:00:00.000Z' where name = 'cerrada'");
+        Workshop.bean(JdbcTemplate.class)
+                .update("update person set locked_until = '2020-01-01T00:00:00.000Z' where name = 'cerrada'");
         tryPassword(page, "cerrada", "a-long-password");
         assertThat(page.locator("h1")).hasText("Today");
         assertThat(people.find("cerrada").orElseThrow().lockedUntil()).isNull();
         page.context().close();
-        assertThat(Workshop.bean(JdbcTemplate.class).queryForList("select password_hash from person", String.class)).allMatch(h -> h.startsWith("{bcrypt}"));
+        assertThat(Workshop.bean(JdbcTemplate.class).queryForList("select password_hash from person", String.class))
+                .allMatch(h -> h.startsWith("{bcrypt}"));
     }
 
     @Test
@@ -50,7 +52,9 @@ class AccessIT {
         assertThat(page.locator("#shaftA1")).isDisabled();
         assertThat(page.locator("#sheet .act")).hasCount(0);
         String token = page.locator("meta[name=_csrf]").getAttribute("content");
-        for (String path : new String[] {"/jobs/26-0005/measure/draft", "/jobs/26-0005/measure", "/jobs/26-0005/signature", "/machines", "/people"}) {
+        for (String path : new String[] {
+            "/jobs/26-0005/measure/draft", "/jobs/26-0005/measure", "/jobs/26-0005/signature", "/machines", "/people"
+        }) {
             assertThat(post(page, path, token).status()).as(path).isEqualTo(403);
         }
         assertThat(page.navigate(Workshop.address() + "/people").status()).isEqualTo(403);
@@ -64,9 +68,17 @@ class AccessIT {
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/");
         int before = Workshop.bean(JdbcTemplate.class).queryForObject("select count(*) from machine", Integer.class);
-        APIResponse answer = page.request().post(Workshop.address() + "/machines", RequestOptions.create().setForm(FormData.create().set("name", "x").set("place", "y").set("note", "")));
+        APIResponse answer = page.request()
+                .post(
+                        Workshop.address() + "/machines",
+                        RequestOptions.create()
+                                .setForm(FormData.create()
+                                        .set("name", "x")
+                                        .set("place", "y")
+                                        .set("note", "")));
         assertThat(answer.text()).contains("You were signed out");
-        assertThat(Workshop.bean(JdbcTemplate.class).queryForObject("select count(*) from machine", Integer.class)).isEqualTo(before);
+        assertThat(Workshop.bean(JdbcTemplate.class).queryForObject("select count(*) from machine", Integer.class))
+                .isEqualTo(before);
         page.context().close();
     }
 
@@ -74,10 +86,15 @@ class AccessIT {
     void answersCarryTheHeadersThatKeepAPageToItself() {
         Page page = Workshop.page("marisol");
         Map<String, String> headers = page.navigate(Workshop.address() + "/").headers();
-        assertThat(headers).containsEntry("content-security-policy", SecurityConfig.CONTENT_POLICY).containsEntry("x-content-type-options", "nosniff")
-                .containsEntry("x-frame-options", "DENY").containsEntry("referrer-policy", "no-referrer").containsEntry("cache-control", "no-cache, no-store, max-age=0, must-revalidate");
+        assertThat(headers)
+                .containsEntry("content-security-policy", SecurityConfig.CONTENT_POLICY)
+                .containsEntry("x-content-type-options", "nosniff")
+                .containsEntry("x-frame-options", "DENY")
+                .containsEntry("referrer-policy", "no-referrer")
+                .containsEntry("cache-control", "no-cache, no-store, max-age=0, must-revalidate");
         String css = page.locator("link[href*=joropo]").getAttribute("href");
-        assertThat(page.request().get(Workshop.address() + css).headers().get("cache-control")).contains("max-age=31536000");
+        assertThat(page.request().get(Workshop.address() + css).headers().get("cache-control"))
+                .contains("max-age=31536000");
         page.context().close();
     }
 
@@ -108,14 +125,27 @@ class AccessIT {
             page.navigate(address + "/account");
             page.getByText("Make a token").click();
             String token = page.locator(".notice .code").textContent();
-            assertThat(Workshop.post(kinds, "{\"sizeMm\": 45, \"holeClass\": \"H8\"}", "Authorization", "Bearer " + token).statusCode()).isEqualTo(200);
-            assertThat(Workshop.post(kinds, "{}", "Authorization", "Bearer nonsense").statusCode()).isEqualTo(401);
+            assertThat(Workshop.post(
+                                    kinds,
+                                    "{\"sizeMm\": 45, \"holeClass\": \"H8\"}",
+                                    "Authorization",
+                                    "Bearer " + token)
+                            .statusCode())
+                    .isEqualTo(200);
+            assertThat(Workshop.post(kinds, "{}", "Authorization", "Bearer nonsense")
+                            .statusCode())
+                    .isEqualTo(401);
             page.context().close();
         }
         assertThat(Workshop.complaints()).isEmpty();
     }
 
     private static APIResponse post(Page page, String path, String token) {
-        return page.request().post(Workshop.address() + path, RequestOptions.create().setForm(FormData.create().set("_csrf", token)).setMaxRedirects(0));
+        return page.request()
+                .post(
+                        Workshop.address() + path,
+                        RequestOptions.create()
+                                .setForm(FormData.create().set("_csrf", token))
+                                .setMaxRedirects(0));
     }
 }

@@ -20,9 +20,12 @@ import org.junit.jupiter.api.Test;
 class BenchIT {
     /** A lip at 6.80 in a groove from 6 to 7; the places that clear it are -0.20 and 3.60, and 3.60 is allowed. */
     private static final String GROOVED = """
-            {"name": "grooved", "shaftDiameterMm": 45, "boreDiameterMm": 62, "spaces": [{"medium": "AIR"}, {"medium": "OIL"}],
-             "boreItems": [{"type": "SEAL", "id": "s1", "fromMm": 2, "widthMm": 8, "outsideDiameterMm": 62, "mainLip": "IN"}, {"type": "SHOULDER", "id": "h1", "fromMm": 14}],
-             "shaftItems": [{"type": "RUNNING_SURFACE", "fromMm": 0, "toMm": 30}, {"type": "WEAR_GROOVE", "fromMm": 6, "toMm": 7, "depthMm": 0.05}]}""";
+            {"name": "grooved", "shaftDiameterMm": 45, "boreDiameterMm": 62,
+             "spaces": [{"medium": "AIR"}, {"medium": "OIL"}],
+             "boreItems": [{"type": "SEAL", "id": "s1", "fromMm": 2, "widthMm": 8, "outsideDiameterMm": 62, "mainLip": "IN"},
+              {"type": "SHOULDER", "id": "h1", "fromMm": 14}],
+             "shaftItems": [{"type": "RUNNING_SURFACE", "fromMm": 0, "toMm": 30},
+              {"type": "WEAR_GROOVE", "fromMm": 6, "toMm": 7, "depthMm": 0.05}]}""";
 
     @AfterEach
     void nothingToComplainOf() {
@@ -51,7 +54,15 @@ class BenchIT {
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/sections");
         var keys = new Keyboard(page);
-        keys.to("#name").type("tail pulley").to("#shaft").type("60").to("#bore").type("80").to("#width").type("8").press("Enter");
+        keys.to("#name")
+                .type("tail pulley")
+                .to("#shaft")
+                .type("60")
+                .to("#bore")
+                .type("80")
+                .to("#width")
+                .type("8")
+                .press("Enter");
         page.waitForURL("**/sections/*?at=b0");
         assertThat(page.locator("#in-hand")).hasText("s1, lip seal");
         keys.press("f");
@@ -98,11 +109,15 @@ class BenchIT {
 
     /** What one mm is on the screen. */
     private static double pixels(Page page) {
-        return ((Number) page.evaluate("() => { const svg = [...document.querySelectorAll('#board svg')].find(s => s.getClientRects().length); return svg.getScreenCTM().a * svg.dataset.scale; }")).doubleValue();
+        return ((Number) page.evaluate("() => { const svg = [...document.querySelectorAll('#board svg')].find(s => "
+                        + "s.getClientRects().length); return svg.getScreenCTM().a * "
+                        + "svg.dataset.scale; }"))
+                .doubleValue();
     }
 
     private static void drag(Page page, String part, double mm) {
-        BoundingBox box = page.locator("#board .wide-drawing [data-part='" + part + "']").boundingBox();
+        BoundingBox box =
+                page.locator("#board .wide-drawing [data-part='" + part + "']").boundingBox();
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
         double by = mm * pixels(page);
@@ -128,7 +143,7 @@ class BenchIT {
         page.click("#work [data-key=t]");
         assertThat(page.locator("#board svg:visible title")).containsText("outside right");
         drag(page, "b0", 1);
-        assertThat(row(page, "s1")).containsText("2.60 to 10.60");   // to the right is outward now
+        assertThat(row(page, "s1")).containsText("2.60 to 10.60"); // to the right is outward now
         for (String expected : new String[] {"3.60", "3.20", "2.00"}) {
             page.click("#work [data-key=z]");
             assertThat(row(page, "s1")).containsText(expected + " to");
@@ -136,7 +151,7 @@ class BenchIT {
         assertThat(page.locator("#work [data-key=z]")).isDisabled();
         page.reload();
         page.click("#work [data-key=y]");
-        assertThat(row(page, "s1")).containsText("3.20 to 11.20");   // what was undone is there after the visit
+        assertThat(row(page, "s1")).containsText("3.20 to 11.20"); // what was undone is there after the visit
         page.context().close();
     }
 
@@ -149,11 +164,13 @@ class BenchIT {
         page.locator("#board .wide-drawing [data-part=b0]").tap();
         assertThat(page.locator("#in-hand")).hasText("s1, lip seal");
         page.locator("text=Turn round").tap();
-        assertThat(found(page, "D1")).containsText("The lip faces outside, the oil is at its back: it will leak at once.");
+        assertThat(found(page, "D1"))
+                .containsText("The lip faces outside, the oil is at its back: it will leak at once.");
         assertThat(page.locator(".quick-verdict")).containsText("does not hold");
         page.locator("text=Turn round").tap();
         assertThat(page.locator(".quick-verdict")).not().containsText("does not hold");
-        for (Locator button : page.locator(".hand-acts button, .rows a, .found-list summary").all()) {
+        for (Locator button :
+                page.locator(".hand-acts button, .rows a, .found-list summary").all()) {
             if (button.isVisible()) {
                 assertThat(button.boundingBox().height).as(button.textContent()).isGreaterThanOrEqualTo(44);
             }
@@ -171,7 +188,7 @@ class BenchIT {
         page.locator("#widthMm").fill("-3");
         assertThat(page.locator("#echo-widthMm .wrong")).containsText("not above zero");
         assertThat(page.locator("#widthMm")).hasValue("-3");
-        assertThat(row(page, "s1")).containsText("2.00 to 13.11");   // nothing of it is stored
+        assertThat(row(page, "s1")).containsText("2.00 to 13.11"); // nothing of it is stored
         page.locator("#widthMm").fill("10");
         assertThat(row(page, "s1")).containsText("2.00 to 12.00");
         page.locator("#lipOffsetMm").evaluate("f => { f.closest('details').open = true; }");
@@ -185,7 +202,7 @@ class BenchIT {
         page.click("text=Take out");
         assertThat(page.locator(".notice")).hasText("Not done: the last part that seals stays: add another one first.");
         page.click("#work [data-key=z]");
-        assertThat(row(page, "s1,")).isVisible();   // a name typed letter by letter is one move
+        assertThat(row(page, "s1,")).isVisible(); // a name typed letter by letter is one move
         page.context().close();
     }
 
@@ -203,7 +220,14 @@ class BenchIT {
         assertThat(found(page, "S5").first()).containsText("does not hold");
         assertThat(found(page, "S1").first()).containsText("0.32 to 0.98 mm by worst case");
         page.navigate(Workshop.address() + "/sections");
-        for (String wrong : new String[] {"{", "[1, 2]", "{\"spaces\": [], \"boreItems\": []}", "{\"boreItems\": [{\"type\": \"RIVET\"}]}", GROOVED.replace("\"widthMm\": 8", "\"widthMm\": -8"), GROOVED.replace("name", "nam")}) {
+        for (String wrong : new String[] {
+            "{",
+            "[1, 2]",
+            "{\"spaces\": [], \"boreItems\": []}",
+            "{\"boreItems\": [{\"type\": \"RIVET\"}]}",
+            GROOVED.replace("\"widthMm\": 8", "\"widthMm\": -8"),
+            GROOVED.replace("name", "nam")
+        }) {
             page.fill("#text", wrong);
             page.click("#bring button.keep");
             assertThat(page.locator("#error-text")).isVisible();
@@ -220,26 +244,46 @@ class BenchIT {
     void asMuchIsDoneWithoutScript() throws Exception {
         var person = new Visitor(Workshop.address()).signIn("tobias");
         person.get("/sections");
-        String at = person.post("/sections/nothing", "shaft", "45", "bore", "40", "width", "").body();
+        String at = person.post("/sections/nothing", "shaft", "45", "bore", "40", "width", "")
+                .body();
         assertThat(at).contains("This is needed.").contains("value=\"40\"");
-        String location = person.post("/sections/nothing", "shaft", "45", "bore", "62", "width", "8").headers().firstValue("Location").orElseThrow().replaceAll("^.*?(/sections/\\d+).*$", "$1");
+        String location = person.post("/sections/nothing", "shaft", "45", "bore", "62", "width", "8")
+                .headers()
+                .firstValue("Location")
+                .orElseThrow()
+                .replaceAll("^.*?(/sections/\\d+).*$", "$1");
         person.get(location + "?at=b0");
         assertThat(person.post(location + "/turn", "at", "b0").statusCode()).isEqualTo(302);
         assertThat(person.get(location + "?at=b0").body()).contains("it will leak at once");
-        assertThat(person.post(location + "/figures", "at", "b0", "fromMm", "2,5").statusCode()).isEqualTo(302);
+        assertThat(person.post(location + "/figures", "at", "b0", "fromMm", "2,5")
+                        .statusCode())
+                .isEqualTo(302);
         assertThat(person.get(location + "?at=b0").body()).contains("2.50 to 10.50");
-        assertThat(person.post(location + "/figures", "at", "b0", "fromMm", "deep").body()).contains("value=\"deep\"").contains("not understood as a length");
-        assertThat(person.post(location + "/outward", "at", "b0").body()).contains("Not done: there is no part on the outside of the lip seal.");
+        assertThat(person.post(location + "/figures", "at", "b0", "fromMm", "deep")
+                        .body())
+                .contains("value=\"deep\"")
+                .contains("not understood as a length");
+        assertThat(person.post(location + "/outward", "at", "b0").body())
+                .contains("Not done: there is no part on the outside of the lip seal.");
         person.post(location + "/add", "at", "b0", "kind", "JOINT");
         assertThat(person.get(location + "?at=j0").body()).contains("splines").contains("D11");
         person.post(location + "/figures", "at", "j0", "sealedBy", "SEALANT");
         assertThat(person.get(location).body()).contains("It is closed.");
         for (String kind : Hand.KINDS.keySet()) {
-            assertThat(person.post(location + "/add", "at", "e", "kind", kind).statusCode()).as(kind).isEqualTo(302);
+            assertThat(person.post(location + "/add", "at", "e", "kind", kind).statusCode())
+                    .as(kind)
+                    .isEqualTo(302);
         }
-        assertThat(person.get(location).body()).contains("locating ring").contains("port on top").contains("chevron set");
-        assertThat(person.get(location + "/section.dxf").body()).startsWith("0\r\nSECTION").contains("AC1009").endsWith("EOF\r\n");
-        assertThat(person.get(location + "/section.svg?view=OUTSIDE_DOWN").body()).contains("rotate(-90)");
+        assertThat(person.get(location).body())
+                .contains("locating ring")
+                .contains("port on top")
+                .contains("chevron set");
+        assertThat(person.get(location + "/section.dxf").body())
+                .startsWith("0\r\nSECTION")
+                .contains("AC1009")
+                .endsWith("EOF\r\n");
+        assertThat(person.get(location + "/section.svg?view=OUTSIDE_DOWN").body())
+                .contains("rotate(-90)");
         assertThat(person.get(location + "/section.pdf").body()).startsWith("%PDF");
         assertThat(person.post(location + "/put-away").body()).contains("The reason needs 1 to 200 characters.");
         person.post(location + "/put-away", "why", "a trial");
@@ -268,7 +312,9 @@ class BenchIT {
 
     @Test
     void twoSectionsAreLaidSideBySide() {
-        Page found = bringIn("marisol", GROOVED.replace("grooved", "what came out").replace("\"mainLip\": \"IN\"", "\"mainLip\": \"OUT\""));
+        Page found = bringIn(
+                "marisol",
+                GROOVED.replace("grooved", "what came out").replace("\"mainLip\": \"IN\"", "\"mainLip\": \"OUT\""));
         String other = found.url().replaceAll(".*/", "");
         found.context().close();
         Page kit = bringIn("marisol", GROOVED.replace("\"widthMm\": 8", "\"widthMm\": 7"));
@@ -276,8 +322,10 @@ class BenchIT {
         kit.selectOption("#other", other);
         kit.click("text=Lay it there");
         assertThat(kit.locator("main")).containsText("The whole is 1.00 mm thinner than what was found.");
-        assertThat(kit.locator("main")).containsText("It faces inside; the one found faced outside: somebody may have had a reason.");
-        assertThat(kit.locator("tr", new Page.LocatorOptions().setHasText("D1"))).containsText("does not hold");
+        assertThat(kit.locator("main"))
+                .containsText("It faces inside; the one found faced outside: somebody may have had a reason.");
+        assertThat(kit.locator("tr", new Page.LocatorOptions().setHasText("D1")))
+                .containsText("does not hold");
         assertThat(kit.locator(".two-drawings svg")).hasCount(2);
         kit.context().close();
     }

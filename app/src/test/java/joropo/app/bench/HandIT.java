@@ -24,7 +24,10 @@ import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 
-/** Moves of the hand and figures in forms, on the real JSON of the application: what is not touched stays to the last digit, what goes in comes out again. */
+/**
+ * Moves of the hand and figures in forms, on the real JSON of the application: what is not touched stays to the last
+ * digit, what goes in comes out again.
+ */
 class HandIT {
     private static final int SECTIONS = 300;
 
@@ -38,14 +41,25 @@ class HandIT {
 
     private static List<Key> keys(Section s) {
         List<Key> out = new ArrayList<>(List.of(Key.ENTRY));
-        Map<Character, Integer> sizes = Map.of('b', s.boreItems().size(), 's', s.shaftItems().size(), 'p', s.spaces().size(), 'j', s.joints().size(), 'c', s.clockMarks().size());
+        Map<Character, Integer> sizes = Map.of(
+                'b',
+                s.boreItems().size(),
+                's',
+                s.shaftItems().size(),
+                'p',
+                s.spaces().size(),
+                'j',
+                s.joints().size(),
+                'c',
+                s.clockMarks().size());
         sizes.forEach((list, size) -> IntStream.range(0, size).forEach(i -> out.add(new Key(list, i))));
         return out;
     }
 
     private static Map<String, String> texts(PartForm form) {
         Map<String, String> out = new LinkedHashMap<>();
-        Stream.concat(form.shown(Map.of(), Map.of()).stream(), form.folded(Map.of(), Map.of()).stream()).forEach(f -> out.put(f.name(), f.text()));
+        Stream.concat(form.shown(Map.of(), Map.of()).stream(), form.folded(Map.of(), Map.of()).stream())
+                .forEach(f -> out.put(f.name(), f.text()));
         return out;
     }
 
@@ -56,7 +70,9 @@ class HandIT {
             LengthUnit unit = LengthUnit.values()[n % 2];
             for (Key key : keys(section)) {
                 var form = new PartForm(key, section, json(), unit);
-                assertThat(form.read(texts(form), json())).as("section %s, %s in %s", n, key, unit).isEqualTo(section);
+                assertThat(form.read(texts(form), json()))
+                        .as("section %s, %s in %s", n, key, unit)
+                        .isEqualTo(section);
             }
         }
     }
@@ -66,31 +82,55 @@ class HandIT {
         Section section = single();
         var form = new PartForm(new Key('b', 0), section, json(), LengthUnit.INCH);
         assertThat(texts(form)).containsEntry("widthMm", "0.315").containsEntry("outsideDiameterMm", "2.4409");
-        Section changed = form.read(Map.of("fromMm", "0.1", "dustLip", "OUT", "lipOffsetMm", "", "spring", "NO"), json());
+        Section changed =
+                form.read(Map.of("fromMm", "0.1", "dustLip", "OUT", "lipOffsetMm", "", "spring", "NO"), json());
         BoreItem.Seal seal = changed.seal();
         assertThat(seal.fromMm()).isEqualTo(2.54);
         assertThat(seal.widthMm()).as("not touched").isEqualTo(8);
         assertThat(seal.dustLip()).isEqualTo(Side.OUT);
         assertThat(seal.spring()).isFalse();
-        assertThat(new PartForm(new Key('b', 0), changed, json(), LengthUnit.MM).read(Map.of("dustLip", ""), json()).seal().dustLip()).isNull();
+        assertThat(new PartForm(new Key('b', 0), changed, json(), LengthUnit.MM)
+                        .read(Map.of("dustLip", ""), json())
+                        .seal()
+                        .dustLip())
+                .isNull();
         List<FormField> refused = form.shown(Map.of("fromMm", "deep"), Map.of("fromMm", "Is not understood."));
-        assertThat(refused).filteredOn(f -> f.name().equals("fromMm")).singleElement().satisfies(f -> {
-            assertThat(f.text()).isEqualTo("deep");
-            assertThat(f.error()).isEqualTo("Is not understood.");
-            assertThat(f.echo()).isEmpty();
-        });
+        assertThat(refused)
+                .filteredOn(f -> f.name().equals("fromMm"))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.text()).isEqualTo("deep");
+                    assertThat(f.error()).isEqualTo("Is not understood.");
+                    assertThat(f.echo()).isEmpty();
+                });
     }
 
     @Test
     void everyRefusalStandsAtItsField() {
         var form = new PartForm(new Key('b', 0), single(), json(), LengthUnit.MM);
-        for (String[] wrong : new String[][] {{"fromMm", "deep"}, {"widthMm", "0"}, {"widthMm", ""}, {"id", ""}, {"lipOffsetMm", "9"}, {"mainLip", "UP"}, {"flangeDiameterMm", "70"}, {"fromMm", "6000"}}) {
-            assertThatExceptionOfType(RefusedInput.class).as(String.join(" ", wrong)).isThrownBy(() -> form.read(Map.of(wrong[0], wrong[1]), json()))
-                    .satisfies(e -> assertThat(form.errors(e)).containsOnlyKeys(wrong[0].equals("flangeDiameterMm") ? "flangeThicknessMm" : wrong[0]));
+        for (String[] wrong : new String[][] {
+            {"fromMm", "deep"},
+            {"widthMm", "0"},
+            {"widthMm", ""},
+            {"id", ""},
+            {"lipOffsetMm", "9"},
+            {"mainLip", "UP"},
+            {"flangeDiameterMm", "70"},
+            {"fromMm", "6000"}
+        }) {
+            assertThatExceptionOfType(RefusedInput.class)
+                    .as(String.join(" ", wrong))
+                    .isThrownBy(() -> form.read(Map.of(wrong[0], wrong[1]), json()))
+                    .satisfies(e -> assertThat(form.errors(e))
+                            .containsOnlyKeys(wrong[0].equals("flangeDiameterMm") ? "flangeThicknessMm" : wrong[0]));
         }
-        Section two = new Hand(single(), new Key('b', 0), LengthUnit.MM).add("SEAL", json()).section();
+        Section two = new Hand(single(), new Key('b', 0), LengthUnit.MM)
+                .add("SEAL", json())
+                .section();
         var twice = new PartForm(new Key('b', 1), two, json(), LengthUnit.MM);
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> twice.read(Map.of("id", "s1"), json())).satisfies(e -> assertThat(twice.errors(e)).containsEntry("id", "Another part has this name."));
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> twice.read(Map.of("id", "s1"), json()))
+                .satisfies(e -> assertThat(twice.errors(e)).containsEntry("id", "Another part has this name."));
     }
 
     @Test
@@ -100,14 +140,29 @@ class HandIT {
             assertThat(in.what()).isEqualTo(Hand.KINDS.get(kind) + " put in");
             assertThat(in.section()).isNotEqualTo(single());
             assertThat(SectionCheck.check(in.section()).findings()).as(kind).isNotEmpty();
-            assertThat(SectionDrawing.svg(Drawn.of(in.section()), "x-")).as(kind).endsWith("</svg>\n");
-            assertThat(new Hand(in.section(), in.at(), LengthUnit.MM).takeOut(json()).section()).as(kind).isEqualTo(single());
+            assertThat(SectionDrawing.svg(Drawn.of(in.section()), "x-"))
+                    .as(kind)
+                    .endsWith("</svg>\n");
+            assertThat(new Hand(in.section(), in.at(), LengthUnit.MM)
+                            .takeOut(json())
+                            .section())
+                    .as(kind)
+                    .isEqualTo(single());
         }
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Hand(single(), Key.ENTRY, LengthUnit.MM).add("RIVET", json()));
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Hand(single(), Key.ENTRY, LengthUnit.MM).takeOut(json())).withMessageContaining("it holds everything else");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Hand(single(), new Key('p', 1), LengthUnit.MM).takeOut(json())).withMessageContaining("goes with its seal");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Hand(single(), new Key('p', 1), LengthUnit.MM).place("3", null)).withMessageContaining("no place along the axis");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Hand(single(), new Key('s', 0), LengthUnit.MM).turn()).withMessageContaining("is no part of the bore");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Hand(single(), Key.ENTRY, LengthUnit.MM).add("RIVET", json()));
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Hand(single(), Key.ENTRY, LengthUnit.MM).takeOut(json()))
+                .withMessageContaining("it holds everything else");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Hand(single(), new Key('p', 1), LengthUnit.MM).takeOut(json()))
+                .withMessageContaining("goes with its seal");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Hand(single(), new Key('p', 1), LengthUnit.MM).place("3", null))
+                .withMessageContaining("no place along the axis");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Hand(single(), new Key('s', 0), LengthUnit.MM).turn())
+                .withMessageContaining("is no part of the bore");
     }
 
     /** There and back: placing by some and by the same less, turning twice, past a neighbour and back. */
@@ -118,10 +173,16 @@ class HandIT {
             for (Key key : keys(section)) {
                 if (key.list() == 's') {
                     Section once = thereAndBack(section, key);
-                    assertThat(thereAndBack(once, key)).as("section %s %s", n, key).isEqualTo(once);
+                    assertThat(thereAndBack(once, key))
+                            .as("section %s %s", n, key)
+                            .isEqualTo(once);
                 } else if (key.list() == 'b' && section.boreItems().get(key.index()) instanceof BoreItem.Sealing) {
                     Hand.Next there = new Hand(section, key, LengthUnit.MM).turn();
-                    assertThat(new Hand(there.section(), there.at(), LengthUnit.MM).turn().section()).as("section %s %s", n, key).isEqualTo(section);
+                    assertThat(new Hand(there.section(), there.at(), LengthUnit.MM)
+                                    .turn()
+                                    .section())
+                            .as("section %s %s", n, key)
+                            .isEqualTo(section);
                 }
             }
         }
@@ -130,7 +191,9 @@ class HandIT {
     /** A tenth of a mm inward and outward again; parts stand in their order and places are rounded since. */
     private static Section thereAndBack(Section section, Key key) {
         Hand.Next there = new Hand(section, key, LengthUnit.MM).place(null, "0.1");
-        return new Hand(there.section(), there.at(), LengthUnit.MM).place(null, "-0.1").section();
+        return new Hand(there.section(), there.at(), LengthUnit.MM)
+                .place(null, "-0.1")
+                .section();
     }
 
     @Test
@@ -138,8 +201,13 @@ class HandIT {
         for (Start start : Start.values()) {
             Section section = json().read(start.json());
             List<Finding> findings = SectionCheck.check(section).findings();
-            assertThat(findings).as(start.title()).noneMatch(f -> f.status() == Status.FAIL || f.status() == Status.MISSING);
-            assertThat(findings).as(start.title()).filteredOn(f -> f.id().startsWith("D")).allMatch(f -> f.status() == Status.PASS);
+            assertThat(findings)
+                    .as(start.title())
+                    .noneMatch(f -> f.status() == Status.FAIL || f.status() == Status.MISSING);
+            assertThat(findings)
+                    .as(start.title())
+                    .filteredOn(f -> f.id().startsWith("D"))
+                    .allMatch(f -> f.status() == Status.PASS);
             String written = json().write(section);
             assertThat(json().read(written)).as(start.title()).isEqualTo(section);
             assertThat(json().write(json().read(written))).as(start.title()).isEqualTo(written);

@@ -43,15 +43,20 @@ class CardIT {
     void printsWithoutAWarningOnOnePageWithAllFontsInside(String number, String size, int pages) throws Exception {
         listen();
         Snapshot card = Workshop.bean(JobService.class).snapshot(number);
-        byte[] pdf = Workshop.bean(CardService.class).pdf(card, Workshop.bean(JobService.class).signature(number), List.of());
+        byte[] pdf = Workshop.bean(CardService.class)
+                .pdf(card, Workshop.bean(JobService.class).signature(number), List.of());
         assertThat(warnings).isEmpty();
         try (var document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-            assertThat(text).contains(size, number, "Findings", "Cautions", "licensed practice").doesNotContain("#");
+            assertThat(text)
+                    .contains(size, number, "Findings", "Cautions", "licensed practice")
+                    .doesNotContain("#");
             assertThat(document.getNumberOfPages()).isEqualTo(pages);
             for (PDPage page : document.getPages()) {
                 for (var name : page.getResources().getFontNames()) {
-                    assertThat(page.getResources().getFont(name).isEmbedded()).as(page.getResources().getFont(name).getName()).isTrue();
+                    assertThat(page.getResources().getFont(name).isEmbedded())
+                            .as(page.getResources().getFont(name).getName())
+                            .isTrue();
                 }
             }
         }
@@ -62,14 +67,23 @@ class CardIT {
     @EnumSource(Look.View.class)
     void aSectionPrintsInEveryView(Look.View view) throws Exception {
         listen();
-        Section section = Workshop.bean(SectionText.class).read(new String(CardIT.class.getResourceAsStream("/demo/tail-pulley.json").readAllBytes(), StandardCharsets.UTF_8));
+        Section section = Workshop.bean(SectionText.class)
+                .read(new String(
+                        CardIT.class
+                                .getResourceAsStream("/demo/tail-pulley.json")
+                                .readAllBytes(),
+                        StandardCharsets.UTF_8));
         Drawn drawn = Drawn.of(section).with(new Look(Look.Paper.WIDE, view, true, 1));
-        byte[] pdf = Workshop.bean(DrawingFiles.class).section(drawn, DrawingFiles.Format.PDF, "section", "Job 26-0006").getBody();
+        byte[] pdf = Workshop.bean(DrawingFiles.class)
+                .section(drawn, DrawingFiles.Format.PDF, "section", "Job 26-0006")
+                .getBody();
         assertThat(warnings).isEmpty();
         try (var document = Loader.loadPDF(pdf)) {
             assertThat(new PDFTextStripper().getText(document)).contains("tail pulley", "Job 26-0006");
             assertThat(document.getNumberOfPages()).isEqualTo(1);
-            assertThat(inked(new PDFRenderer(document).renderImageWithDPI(0, 40))).as("points of the page that are not white").isGreaterThan(0.05);
+            assertThat(inked(new PDFRenderer(document).renderImageWithDPI(0, 40)))
+                    .as("points of the page that are not white")
+                    .isGreaterThan(0.05);
         }
     }
 
@@ -91,7 +105,7 @@ class CardIT {
             }
 
             @Override
-            public void setLevel(String logger, Level level) { }
+            public void setLevel(String logger, Level level) {}
 
             @Override
             public boolean isLogLevelEnabled(Diagnostic diagnostic) {

@@ -10,8 +10,8 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.regex.Pattern;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import joropo.app.Workshop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,7 +33,12 @@ class CheckApiIT {
     }
 
     private static String get(String path) throws Exception {
-        return HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(Workshop.address() + path)).build(), HttpResponse.BodyHandlers.ofString()).body();
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(Workshop.address() + path))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString())
+                .body();
     }
 
     @Test
@@ -47,13 +52,19 @@ class CheckApiIT {
         assertThat(a.at("/results/fit/kind").asString()).isEqualTo("CLEARANCE");
         assertThat(a.at("/results/fit/maxClearanceUm").asDouble()).isEqualTo(199);
         assertThat(a.at("/results/findings").isMissingNode()).isTrue();
-        assertThat(answer("limits-and-fits", "{\"sizeMm\": 45, \"holeClass\": \"H8\", \"shaftClass\": null}").at("/results/fit").isMissingNode()).isTrue();
+        assertThat(answer("limits-and-fits", "{\"sizeMm\": 45, \"holeClass\": \"H8\", \"shaftClass\": null}")
+                        .at("/results/fit")
+                        .isMissingNode())
+                .isTrue();
     }
 
     @Test
     void diameter() {
-        JsonNode a = answer("diameter", "{\"part\": \"BORE\", \"nominalMm\": 62, \"toleranceClass\": \"H8\", \"gauge\": \"TELESCOPIC\","
-                + "\"planes\": [{\"atMm\": 2, \"readingsMm\": [62.041, 62.038]}, {\"readingsMm\": [62.029, 62.033]}]}");
+        JsonNode a = answer(
+                "diameter",
+                "{\"part\": \"BORE\", \"nominalMm\": 62, \"toleranceClass\": \"H8\", \"gauge\": \"TELESCOPIC\","
+                        + "\"planes\": [{\"atMm\": 2, \"readingsMm\": [62.041, 62.038]}, {\"readingsMm\": [62.029, "
+                        + "62.033]}]}");
         assertThat(a.get("verdict").asString()).isEqualTo("REMEASURE");
         assertThat(a.at("/results/meanMm").asDouble()).isEqualTo(62.03525);
         assertThat(a.at("/results/ovalityMm").asDouble()).isEqualTo(0.004);
@@ -63,20 +74,40 @@ class CheckApiIT {
         assertThat(size.get("source").asString()).isEqualTo("STANDARD");
         assertThat(size.get("upper").asDouble()).isEqualTo(62.046);
         assertThat(size.get("uncertainty").asDouble()).isEqualTo(0.015);
-        assertThat(size.propertyNames()).contains("id", "status", "subject", "value", "unit", "lower", "upper", "margin", "uncertainty", "message", "remedy", "source",
-                "reference");
+        assertThat(size.propertyNames())
+                .contains(
+                        "id",
+                        "status",
+                        "subject",
+                        "value",
+                        "unit",
+                        "lower",
+                        "upper",
+                        "margin",
+                        "uncertainty",
+                        "message",
+                        "remedy",
+                        "source",
+                        "reference");
     }
 
     @Test
     void torquePlan() {
-        JsonNode a = answer("torque-plan", "{\"bolts\": 8, \"torque\": 30, \"torqueUnit\": \"LBF_FT\", \"figureFor\": \"DRY\", \"threads\": \"OILED\", \"wrenchLengthMm\": 400, \"extensionMm\": 100}");
+        JsonNode a = answer(
+                "torque-plan",
+                "{\"bolts\": 8, \"torque\": 30, \"torqueUnit\": \"LBF_FT\", \"figureFor\": \"DRY\", \"threads\": "
+                        + "\"OILED\", \"wrenchLengthMm\": 400, \"extensionMm\": 100}");
         assertThat(a.get("verdict").asString()).isEqualTo("CAUTION");
         assertThat(a.at("/results/sequence").toString()).isEqualTo("[1,5,3,7,2,6,4,8]");
         assertThat(a.at("/results/passesNm/3").asDouble()).isEqualTo(30.505905);
         assertThat(a.at("/results/wrenchNm").asDouble()).isEqualTo(24.404724);
         assertThat(a.at("/results/inUnits/lbfFt").asDouble()).isEqualTo(22.5);
-        assertThat(post("torque-plan", "{\"bolts\": 8.5, \"torque\": 30, \"torqueUnit\": \"NM\"}").statusCode()).isEqualTo(400);
-        assertThat(post("torque-plan", "{\"bolts\": 1, \"torque\": 30, \"torqueUnit\": \"NM\"}").body()).contains("must be 2 to 96");
+        assertThat(post("torque-plan", "{\"bolts\": 8.5, \"torque\": 30, \"torqueUnit\": \"NM\"}")
+                        .statusCode())
+                .isEqualTo(400);
+        assertThat(post("torque-plan", "{\"bolts\": 1, \"torque\": 30, \"torqueUnit\": \"NM\"}")
+                        .body())
+                .contains("must be 2 to 96");
     }
 
     @Test
@@ -95,7 +126,8 @@ class CheckApiIT {
 
     @Test
     void lipSealSize() {
-        JsonNode a = answer("lip-seal-size", "{\"shaftMm\": 44.96, \"boreMm\": 62.02, \"depthMm\": 10.2, \"system\": \"METRIC\"}");
+        JsonNode a = answer(
+                "lip-seal-size", "{\"shaftMm\": 44.96, \"boreMm\": 62.02, \"depthMm\": 10.2, \"system\": \"METRIC\"}");
         assertThat(a.at("/results/sizes/0/shaftMm").asDouble()).isEqualTo(45);
         assertThat(a.at("/results/sizes/0/widthMm").asDouble()).isEqualTo(8);
         assertThat(a.at("/results/sizes/0/listed").asString()).isEqualTo("standard");
@@ -104,38 +136,67 @@ class CheckApiIT {
 
     @Test
     void seatSquareness() {
-        JsonNode a = answer("seat-squareness", "{\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"uncertaintyMm\": 0.008, \"readings\": [{\"clock\": 12, \"depthMm\": 2.10},"
-                + "{\"clock\": 3, \"depthMm\": 2.02}, {\"angleDeg\": 180, \"depthMm\": 1.98}, {\"clock\": 9, \"depthMm\": 2.06}]}");
-        assertThat(a.at("/results/tiltMm").asDouble()).as("three decimals of the worked case").isCloseTo(0.147, within(0.0005));
+        JsonNode a = answer(
+                "seat-squareness",
+                "{\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"uncertaintyMm\": 0.008, \"readings\": "
+                        + "[{\"clock\": 12, \"depthMm\": 2.10},"
+                        + "{\"clock\": 3, \"depthMm\": 2.02}, {\"angleDeg\": 180, \"depthMm\": 1.98}, {\"clock\": "
+                        + "9, \"depthMm\": 2.06}]}");
+        assertThat(a.at("/results/tiltMm").asDouble())
+                .as("three decimals of the worked case")
+                .isCloseTo(0.147, within(0.0005));
         assertThat(a.at("/results/tapAtClock").asDouble()).isEqualTo(5.4);
         assertThat(a.at("/results/suspicious").size()).isZero();
     }
 
     @ParameterizedTest(name = "{0} {1}: {2} at {3}")
-    @CsvSource(delimiter = '|', value = {
-        "limits-and-fits | {} | 422 | sizeMm", "limits-and-fits | {\"sizeMm\": 45} | 422 | holeClass", "limits-and-fits | {\"sizeMm\": -1, \"holeClass\": \"H8\"} | 422 | sizeMm",
-        "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": \"h8\"} | 422 | holeClass", "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": \"H8\", \"x\": 1} | 400 | x",
-        "limits-and-fits | {\"sizeMm\": \"45\", \"holeClass\": \"H8\"} | 400 | sizeMm", "limits-and-fits | {\"sizeMm\": NaN, \"holeClass\": \"H8\"} | 400 | ",
-        "limits-and-fits | {\"sizeMm\": 1e999, \"holeClass\": \"H8\"} | 422 | sizeMm", "limits-and-fits | [1, 2] | 400 | ", "limits-and-fits | {\"sizeMm\": 45 | 400 | ",
-        "limits-and-fits | {\"sizeMm\": 45, \"sizeMm\": 46, \"holeClass\": \"H8\"} | 400 | ", "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": 8} | 400 | holeClass",
-        "diameter | {\"part\": \"AXLE\", \"nominalMm\": 45} | 400 | part", "diameter | {\"part\": 0, \"nominalMm\": 45} | 400 | part",
-        "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", \"planes\": [{\"readingsMm\": [45]}]} | 422 | planes[0].readingsMm",
-        "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", \"planes\": []} | 422 | planes",
-        "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", \"partTemperatureC\": 30, \"partMaterial\": \"WOOD\", \"planes\": [{\"readingsMm\": [45, 45]}]} | 422 | partMaterial",
-        "lip-seal-size | {\"shaftMm\": 45, \"boreMm\": 40} | 422 | boreMm", "lip-seal-size | {\"shaftMm\": 99999} | 422 | shaftMm",
-        "seat-squareness | {\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"readings\": [{\"clock\": 3, \"depthMm\": 1}, {\"clock\": 13, \"depthMm\": 1}]} | 422 | readings[1].clock",
-        "seat-squareness | {\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"readings\": [{\"clock\": 3, \"depthMm\": 1}, {\"clock\": 3, \"depthMm\": 1}, {\"clock\": 3, \"depthMm\": 1}]} | 422 | readings"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "limits-and-fits | {} | 422 | sizeMm",
+                "limits-and-fits | {\"sizeMm\": 45} | 422 | holeClass",
+                "limits-and-fits | {\"sizeMm\": -1, \"holeClass\": \"H8\"} | 422 | sizeMm",
+                "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": \"h8\"} | 422 | holeClass",
+                "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": \"H8\", \"x\": 1} | 400 | x",
+                "limits-and-fits | {\"sizeMm\": \"45\", \"holeClass\": \"H8\"} | 400 | sizeMm",
+                "limits-and-fits | {\"sizeMm\": NaN, \"holeClass\": \"H8\"} | 400 | ",
+                "limits-and-fits | {\"sizeMm\": 1e999, \"holeClass\": \"H8\"} | 422 | sizeMm",
+                "limits-and-fits | [1, 2] | 400 | ",
+                "limits-and-fits | {\"sizeMm\": 45 | 400 | ",
+                "limits-and-fits | {\"sizeMm\": 45, \"sizeMm\": 46, \"holeClass\": \"H8\"} | 400 | ",
+                "limits-and-fits | {\"sizeMm\": 45, \"holeClass\": 8} | 400 | holeClass",
+                "diameter | {\"part\": \"AXLE\", \"nominalMm\": 45} | 400 | part",
+                "diameter | {\"part\": 0, \"nominalMm\": 45} | 400 | part",
+                "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", \"planes\": "
+                        + "[{\"readingsMm\": [45]}]} | 422 | planes[0].readingsMm",
+                "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", \"planes\": []} | "
+                        + "422 | planes",
+                "diameter | {\"part\": \"SHAFT\", \"nominalMm\": 45, \"toleranceClass\": \"h11\", "
+                        + "\"partTemperatureC\": 30, \"partMaterial\": \"WOOD\", \"planes\": [{\"readingsMm\": [45, "
+                        + "45]}]} | 422 | partMaterial",
+                "lip-seal-size | {\"shaftMm\": 45, \"boreMm\": 40} | 422 | boreMm",
+                "lip-seal-size | {\"shaftMm\": 99999} | 422 | shaftMm",
+                "seat-squareness | {\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"readings\": [{\"clock\": 3, "
+                        + "\"depthMm\": 1}, {\"clock\": 13, \"depthMm\": 1}]} | 422 | readings[1].clock",
+                "seat-squareness | {\"outsideDiameterMm\": 72, \"gaugeCircleMm\": 62, \"readings\": [{\"clock\": 3, "
+                        + "\"depthMm\": 1}, {\"clock\": 3, \"depthMm\": 1}, {\"clock\": 3, \"depthMm\": 1}]} | 422 "
+                        + "| readings"
+            })
     void refusesBadInputFieldByField(String kind, String body, int status, String field) {
         HttpResponse<String> response = post(kind, body);
         assertThat(response.statusCode()).as(response.body()).isEqualTo(status);
-        assertThat(response.headers().firstValue("Content-Type")).hasValueSatisfying(t -> assertThat(t).startsWith("application/problem+json"));
+        assertThat(response.headers().firstValue("Content-Type"))
+                .hasValueSatisfying(t -> assertThat(t).startsWith("application/problem+json"));
         JsonNode errors = JSON.readTree(response.body()).get("errors");
         assertThat(errors.isArray()).isTrue();
         if (field != null) {
             assertThat(errors.get(0).get("field").asString()).isEqualTo(field);
             assertThat(errors.get(0).get("message").asString()).isNotBlank();
         }
-        assertThat(response.body()).doesNotContain("Exception").doesNotContain("joropo.core").doesNotContain("\tat ");
+        assertThat(response.body())
+                .doesNotContain("Exception")
+                .doesNotContain("joropo.core")
+                .doesNotContain("\tat ");
     }
 
     @Test
@@ -149,8 +210,12 @@ class CheckApiIT {
     /** Worked case: 45 mm at 1450 rpm runs at 3.416 m/s. */
     @Test
     void lipSeal() {
-        JsonNode a = answer("lip-seal", "{\"shaftNominalMm\": 45, \"boreNominalMm\": 62, \"widthMm\": 8, \"speedRpm\": 1450, \"insideMedium\": \"OIL\", \"insideFluid\": \"EP_GEAR_OIL\","
-                + "\"sumpTemperatureC\": 70, \"coldestC\": 0, \"wetting\": \"SPLASH\", \"dirt\": \"DUST\", \"housingMaterial\": \"ALUMINIUM\"}");
+        JsonNode a = answer(
+                "lip-seal",
+                "{\"shaftNominalMm\": 45, \"boreNominalMm\": 62, \"widthMm\": 8, \"speedRpm\": 1450, "
+                        + "\"insideMedium\": \"OIL\", \"insideFluid\": \"EP_GEAR_OIL\","
+                        + "\"sumpTemperatureC\": 70, \"coldestC\": 0, \"wetting\": \"SPLASH\", \"dirt\": \"DUST\", "
+                        + "\"housingMaterial\": \"ALUMINIUM\"}");
         assertThat(a.at("/results/surfaceSpeedMPerS").asDouble()).isCloseTo(3.416, within(0.001));
         assertThat(a.at("/results/candidates/0/rank").asInt()).isEqualTo(1);
         assertThat(a.at("/results/candidates/0/layout").asString()).isEqualTo("DUST_LIP");
@@ -161,15 +226,25 @@ class CheckApiIT {
 
     @Test
     void runningSurfaceRemovalDriverAndThermalFit() {
-        JsonNode surface = answer("running-surface", "{\"nominalMm\": 45, \"measuredMm\": 44.97, \"grooveDepthMm\": 0.06, \"grooveWidthMm\": 1.3, \"shiftInwardMm\": 0.5, \"shiftOutwardMm\": 0.5, \"boreMm\": 62}");
+        JsonNode surface = answer(
+                "running-surface",
+                "{\"nominalMm\": 45, \"measuredMm\": 44.97, \"grooveDepthMm\": 0.06, \"grooveWidthMm\": 1.3, "
+                        + "\"shiftInwardMm\": 0.5, \"shiftOutwardMm\": 0.5, \"boreMm\": 62}");
         assertThat(surface.at("/results/requiredShiftMm").asDouble()).isEqualTo(2.05);
         assertThat(surface.at("/results/remedies/0/remedy").asString()).isEqualTo("THIN_SLEEVE");
-        JsonNode removal = answer("removal", "{\"what\": \"LIP_SEAL\", \"edgeReachable\": true, \"behindMm\": 6, \"besideBrittleFace\": false}");
+        JsonNode removal = answer(
+                "removal",
+                "{\"what\": \"LIP_SEAL\", \"edgeReachable\": true, \"behindMm\": 6, \"besideBrittleFace\": false}");
         assertThat(removal.at("/results/ways/0/way").asString()).isEqualTo("LEVER");
-        JsonNode driver = answer("driver", "{\"shaftMm\": 45, \"boreMm\": 62, \"outsideDiameterMm\": 62, \"sunkMm\": 2, \"availableMm\": [60, 61.5, 63]}");
+        JsonNode driver = answer(
+                "driver",
+                "{\"shaftMm\": 45, \"boreMm\": 62, \"outsideDiameterMm\": 62, \"sunkMm\": 2, \"availableMm\": [60, "
+                        + "61.5, 63]}");
         assertThat(driver.at("/results/pickMm").asDouble()).isEqualTo(61.5);
         assertThat(driver.at("/results/spigotMm").asDouble()).isEqualTo(2);
-        JsonNode hot = answer("thermal-fit", "{\"sizeMm\": 80, \"interferenceMm\": 0.05, \"material\": \"STEEL\", \"part\": \"OUTER\"}");
+        JsonNode hot = answer(
+                "thermal-fit",
+                "{\"sizeMm\": 80, \"interferenceMm\": 0.05, \"material\": \"STEEL\", \"part\": \"OUTER\"}");
         assertThat(hot.at("/results/heatToC").asDouble()).isGreaterThan(100);
         assertThat(hot.get("findings").get(0).get("id").asString()).isEqualTo("heat");
     }
@@ -178,7 +253,10 @@ class CheckApiIT {
         return Files.readString(Path.of("src/test/resources/section-example.json"));
     }
 
-    /** 14.4 - 1.0 - 1.75 - 3.0 - 8.0 = 0.65, tolerances 0.03 + 0.05 + 0.2 + 0.05 = 0.33; the lip at 10.55 runs on the old groove from 9.4 to 10.6. */
+    /**
+     * 14.4 - 1.0 - 1.75 - 3.0 - 8.0 = 0.65, tolerances 0.03 + 0.05 + 0.2 + 0.05 = 0.33; the lip at 10.55 runs on the
+     * old groove from 9.4 to 10.6.
+     */
     @Test
     void aSectionIsJudgedWhole() throws Exception {
         JsonNode a = answer("section", example());
@@ -188,9 +266,14 @@ class CheckApiIT {
         assertThat(a.at("/results/lipTracks/0/fromMm").asDouble()).isEqualTo(9.95);
         assertThat(a.at("/results/depthWindows/0/targetMm").asDouble()).isEqualTo(5.75);
         assertThat(a.at("/results/buildOrder")).extracting(JsonNode::asString).containsExactly("b1", "s1", "w1", "r1");
-        assertThat(a.get("findings")).filteredOn(f -> !f.get("status").asString().equals("PASS")).extracting(f -> f.get("id").asString() + " " + f.get("status").asString())
+        assertThat(a.get("findings"))
+                .filteredOn(f -> !f.get("status").asString().equals("PASS"))
+                .extracting(f -> f.get("id").asString() + " " + f.get("status").asString())
                 .containsExactlyInAnyOrder("S1 CAUTION", "S5 FAIL");
-        assertThat(a.get("findings")).filteredOn(f -> f.get("id").asString().equals("D11")).extracting(f -> f.get("part").asString()).containsExactly("SPLINE");
+        assertThat(a.get("findings"))
+                .filteredOn(f -> f.get("id").asString().equals("D11"))
+                .extracting(f -> f.get("part").asString())
+                .containsExactly("SPLINE");
     }
 
     @Test
@@ -198,8 +281,12 @@ class CheckApiIT {
         HttpResponse<String> svg = Workshop.post(Workshop.address() + "/api/v1/drawings/section.svg", example());
         assertThat(svg.headers().firstValue("Content-Type")).hasValue("image/svg+xml");
         assertThat(svg.body()).startsWith("<svg ").contains("conveyor gear motor, output", "washer", "Ø 45");
-        assertThat(Workshop.post(Workshop.address() + "/api/v1/drawings/section.pdf", example()).body()).startsWith("%PDF");
-        HttpResponse<String> unknown = Workshop.post(Workshop.address() + "/api/v1/drawings/section.svg", example().replace("\"shaftDiameterMm\": 45, ", ""));
+        assertThat(Workshop.post(Workshop.address() + "/api/v1/drawings/section.pdf", example())
+                        .body())
+                .startsWith("%PDF");
+        HttpResponse<String> unknown = Workshop.post(
+                Workshop.address() + "/api/v1/drawings/section.svg",
+                example().replace("\"shaftDiameterMm\": 45, ", ""));
         assertThat(unknown.statusCode()).isEqualTo(422);
         assertThat(unknown.body()).contains("shaftDiameterMm");
     }
@@ -208,12 +295,24 @@ class CheckApiIT {
     void theSchemaOfASectionIsServed() throws Exception {
         JsonNode schema = JSON.readTree(get("/api/v1/schemas/section"));
         assertThat(schema.get("title").asString()).isEqualTo("Section");
-        assertThat(schema.at("/$defs/section/required")).extracting(JsonNode::asString).containsExactly("spaces", "boreItems");
+        assertThat(schema.at("/$defs/section/required"))
+                .extracting(JsonNode::asString)
+                .containsExactly("spaces", "boreItems");
     }
 
     @ParameterizedTest(name = "{0} -> {1}")
-    @CsvSource(delimiter = '|', value = {"\"DUST\" | \"MIST\" | 400", "\"OUT\", \"spring\" | \"NONE\", \"spring\" | 200", "\"type\": \"RING\" | \"type\": \"SPRING\" | 400", "\"id\": \"w1\" | \"id\": \"s1\" | 422",
-        "\"between\": [0, 1] | \"between\": [0, 7] | 422", "\"clock\": 6}, | \"clock\": 13}, | 422", "\"widthMm\": 8.0 | \"widthMm\": -8.0 | 422", "\"name\" | \"nick\" | 400"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"DUST\" | \"MIST\" | 400",
+                "\"OUT\", \"spring\" | \"NONE\", \"spring\" | 200",
+                "\"type\": \"RING\" | \"type\": \"SPRING\" | 400",
+                "\"id\": \"w1\" | \"id\": \"s1\" | 422",
+                "\"between\": [0, 1] | \"between\": [0, 7] | 422",
+                "\"clock\": 6}, | \"clock\": 13}, | 422",
+                "\"widthMm\": 8.0 | \"widthMm\": -8.0 | 422",
+                "\"name\" | \"nick\" | 400"
+            })
     void whatIsNoSectionIsRefused(String there, String instead, int status) throws Exception {
         String body = example().replaceFirst(Pattern.quote(there), Matcher.quoteReplacement(instead));
         assertThat(body).isNotEqualTo(example());
@@ -222,11 +321,29 @@ class CheckApiIT {
 
     @Test
     void listsItsKindsAndDescribesItself() throws Exception {
-        assertThat(JSON.readTree(get("/api/v1/checks")).get("kinds")).extracting(JsonNode::asString)
-                .isEqualTo(List.of("limits-and-fits", "diameter", "thermal-fit", "lip-seal-size", "lip-seal", "running-surface", "removal", "driver", "section", "seat-squareness", "torque-plan", "diagnosis"));
+        assertThat(JSON.readTree(get("/api/v1/checks")).get("kinds"))
+                .extracting(JsonNode::asString)
+                .isEqualTo(List.of(
+                        "limits-and-fits",
+                        "diameter",
+                        "thermal-fit",
+                        "lip-seal-size",
+                        "lip-seal",
+                        "running-surface",
+                        "removal",
+                        "driver",
+                        "section",
+                        "seat-squareness",
+                        "torque-plan",
+                        "diagnosis"));
         JsonNode openapi = JSON.readTree(get("/api/v1/openapi"));
-        assertThat(openapi.get("paths").propertyNames()).contains("/api/v1/checks/diameter", "/api/v1/checks/limits-and-fits", "/api/v1/checks/lip-seal-size",
-                "/api/v1/checks/seat-squareness");
-        assertThat(openapi.at("/components/schemas/DiameterInput/properties").propertyNames()).contains("nominalMm", "planes", "uncertaintyMm");
+        assertThat(openapi.get("paths").propertyNames())
+                .contains(
+                        "/api/v1/checks/diameter",
+                        "/api/v1/checks/limits-and-fits",
+                        "/api/v1/checks/lip-seal-size",
+                        "/api/v1/checks/seat-squareness");
+        assertThat(openapi.at("/components/schemas/DiameterInput/properties").propertyNames())
+                .contains("nominalMm", "planes", "uncertaintyMm");
     }
 }

@@ -28,17 +28,28 @@ class QuickChecksIT {
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {
-        "limits-and-fits | sizeMm=45&holeClass=H8&shaftClass=h11 | 44.840 to 45.000",
-        "diameter | part=BORE&nominalMm=62&toleranceClass=H8&gauge=TELESCOPIC&a1=62,041&a2=62.038 | gauge can't tell",
-        "lip-seal-size | shaftMm=44.96&boreMm=62.02&depthMm=10.2&marking=45 62 8 | 45x62x8",
-        "removal | what=LIP_SEAL&edgeReachable=YES&behindMm=6&besideBrittleFace=NO | lever, with a pad under the tool",
-        "thermal-fit | sizeMm=80&interferenceMm=0.05&part=OUTER&material=STEEL | heat to",
-        "seat-squareness | outsideDiameterMm=62&gaugeCircleMm=54&depth12=2.5&depth3=2.5&depth6=2.8&depth9=2.5 | tap at",
-        "torque-plan | bolts=6&torque=24&torqueUnit=NM&figureFor=DRY&threads=DRY | 1, 4, 2, 5, 3, 6",
-        "diagnosis | signLIP_HARD=SEEN&signRAN_DRY=SEEN&signWET_BELOW=ABSENT | heat, 5.0",
-        "running-surface | nominalMm=45&measuredMm=44.97&seen=GROOVE_CATCHES&grooveDepthMm=0.06&grooveWidthMm=1.3&boreMm=62 | thin repair sleeve",
-        "lip-seal | shaftNominalMm=45&boreNominalMm=62&widthMm=8&angleDeg=90&perMinute=20&insideMedium=GREASE&sumpTemperatureC=60&wetting=GREASE&dirt=DUST | Struck out, and why"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "limits-and-fits | sizeMm=45&holeClass=H8&shaftClass=h11 | 44.840 to 45.000",
+                "diameter | part=BORE&nominalMm=62&toleranceClass=H8&gauge=TELESCOPIC&a1=62,041&a2=62.038 | gauge "
+                        + "can't tell",
+                "lip-seal-size | shaftMm=44.96&boreMm=62.02&depthMm=10.2&marking=45 62 8 | 45x62x8",
+                "removal | what=LIP_SEAL&edgeReachable=YES&behindMm=6&besideBrittleFace=NO | lever, with a pad "
+                        + "under the tool",
+                "thermal-fit | sizeMm=80&interferenceMm=0.05&part=OUTER&material=STEEL | heat to",
+                "seat-squareness | "
+                        + "outsideDiameterMm=62&gaugeCircleMm=54&depth12=2.5&depth3=2.5&depth6=2.8&depth9=2.5 | tap at",
+                "torque-plan | bolts=6&torque=24&torqueUnit=NM&figureFor=DRY&threads=DRY | 1, 4, 2, 5, 3, 6",
+                "diagnosis | signLIP_HARD=SEEN&signRAN_DRY=SEEN&signWET_BELOW=ABSENT | heat, 5.0",
+                "running-surface | "
+                        + "nominalMm=45&measuredMm=44.97&seen=GROOVE_CATCHES&grooveDepthMm=0.06&grooveWidthMm=1.3&"
+                        + "boreMm=62 | thin repair sleeve",
+                "lip-seal | "
+                        + "shaftNominalMm=45&boreNominalMm=62&widthMm=8&angleDeg=90&perMinute=20&"
+                        + "insideMedium=GREASE&sumpTemperatureC=60&wetting=GREASE&dirt=DUST | Struck out, "
+                        + "and why"
+            })
     void eachAnswersALink(String kind, String query, String expected) {
         Page page = Workshop.page("visita");
         page.navigate(Workshop.address() + "/checks/" + kind + "?unit=MM&" + query.replace(" ", "%20"));
@@ -86,13 +97,20 @@ class QuickChecksIT {
     void aJobTakesWhatIsStillBlankAndKeepsWhatStandsThere() {
         var register = Workshop.bean(RegisterService.class);
         long machine = register.addMachine("Quick stand", "workshop", "", "jacinta");
-        long position = register.addPosition(machine, new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0), "jacinta");
+        long position = register.addPosition(
+                machine, new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0), "jacinta");
         var jobs = Workshop.bean(JobService.class);
         String number = jobs.open(position, person("marisol")).number();
-        jobs.type(number, Stage.MEASURE, new JobService.Posted("test", 0, LengthUnit.MM, Map.of("ra", "0.4")), person("marisol"));
+        jobs.type(
+                number,
+                Stage.MEASURE,
+                new JobService.Posted("test", 0, LengthUnit.MM, Map.of("ra", "0.4")),
+                person("marisol"));
 
         Page page = Workshop.page("marisol");
-        page.navigate(Workshop.address() + "/checks/running-surface?unit=MM&nominalMm=45&grooveDepthMm=3%20thou&grooveWidthMm=1.3&raUm=0.6&seen=GROOVE_CATCHES");
+        page.navigate(Workshop.address()
+                + "/checks/running-surface?unit=MM&nominalMm=45&grooveDepthMm=3%20thou&grooveWidthMm=1.3&"
+                + "raUm=0.6&seen=GROOVE_CATCHES");
         page.selectOption("#take-job", number);
         page.click("form[action$='/take'] button");
         page.waitForURL("**/jobs/" + number + "/measure");
@@ -103,7 +121,9 @@ class QuickChecksIT {
         page.selectOption("#take-job", number);
         page.click("form[action$='/take'] button");
         assertThat(page.locator(".notice")).containsText("brings nothing that is still blank in job " + number);
-        page.navigate(Workshop.address() + "/checks/lip-seal?unit=MM&shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=1450&insideMedium=OIL&sumpTemperatureC=75&wetting=BATH&dirt=DUST");
+        page.navigate(Workshop.address()
+                + "/checks/lip-seal?unit=MM&shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=1450&"
+                + "insideMedium=OIL&sumpTemperatureC=75&wetting=BATH&dirt=DUST");
         page.selectOption("#take-job", number);
         page.click("form[action$='/take'] button");
         page.waitForURL("**/jobs/" + number + "/intake");

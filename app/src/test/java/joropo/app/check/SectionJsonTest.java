@@ -26,7 +26,9 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A section as JSON: written and read again it is the same, the schema names all of it, and what is broken is refused. */
+/**
+ * A section as JSON: written and read again it is the same, the schema names all of it, and what is broken is refused.
+ */
 class SectionJsonTest {
     private static final JsonMapper JSON = mapper();
     private static final int BROKEN = 10_000;
@@ -48,12 +50,15 @@ class SectionJsonTest {
         Section section = JSON.treeToValue(example(), Section.class);
         String written = JSON.writeValueAsString(section);
         assertThat(JSON.readValue(written, Section.class)).isEqualTo(section);
-        assertThat(JSON.writeValueAsString(JSON.readValue(written, Section.class))).isEqualTo(written);
+        assertThat(JSON.writeValueAsString(JSON.readValue(written, Section.class)))
+                .isEqualTo(written);
         assertThat(written).contains("\"type\":\"SEAL\"");
     }
 
     private static Set<String> names(Class<?> record) {
-        return Arrays.stream(record.getRecordComponents()).map(RecordComponent::getName).collect(Collectors.toCollection(TreeSet::new));
+        return Arrays.stream(record.getRecordComponents())
+                .map(RecordComponent::getName)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     private static Set<String> properties(JsonNode schema) {
@@ -72,18 +77,29 @@ class SectionJsonTest {
         assertThat(properties(defs.get("space"))).isEqualTo(names(Space.class));
         assertThat(properties(defs.get("joint"))).isEqualTo(names(Joint.class));
         for (var kind : List.of(BoreItem.class, ShaftItem.class)) {
-            List<Class<?>> records = Arrays.stream(kind.getDeclaredClasses()).filter(Class::isRecord).collect(Collectors.toList());
-            JsonNode types = defs.get(kind == BoreItem.class ? "boreItem" : "shaftItem").get("oneOf");
+            List<Class<?>> records = Arrays.stream(kind.getDeclaredClasses())
+                    .filter(Class::isRecord)
+                    .collect(Collectors.toList());
+            JsonNode types =
+                    defs.get(kind == BoreItem.class ? "boreItem" : "shaftItem").get("oneOf");
             assertThat(types.size()).isEqualTo(records.size());
             for (Class<?> record : records) {
-                String type = record.getSimpleName().replaceAll("(?<!^)([A-Z])", "_$1").toUpperCase();
-                JsonNode schema = types.valueStream().filter(t -> t.at("/properties/type/const").asString().equals(type)).findFirst().orElseThrow(() -> new AssertionError("no " + type));
+                String type = record.getSimpleName()
+                        .replaceAll("(?<!^)([A-Z])", "_$1")
+                        .toUpperCase();
+                JsonNode schema = types.valueStream()
+                        .filter(t -> t.at("/properties/type/const").asString().equals(type))
+                        .findFirst()
+                        .orElseThrow(() -> new AssertionError("no " + type));
                 assertThat(properties(schema)).as(type).isEqualTo(names(record));
             }
         }
     }
 
-    /** One thing broken anywhere: a needed field gone, a wrong kind of value, an impossible one, a name that is not known. */
+    /**
+     * One thing broken anywhere: a needed field gone, a wrong kind of value, an impossible one, a name that is not
+     * known.
+     */
     @Test
     void tenThousandBrokenSectionsAreEachRefused() throws Exception {
         ObjectNode whole = example();
@@ -91,7 +107,10 @@ class SectionJsonTest {
         for (int n = 0; n < BROKEN; n++) {
             ObjectNode broken = whole.deepCopy();
             String how = breakSomething(broken);
-            assertThatThrownBy(() -> JSON.treeToValue(broken, Section.class)).as(how).isInstanceOf(JacksonException.class).satisfies(e -> assertThat(e.getMessage()).isNotBlank());
+            assertThatThrownBy(() -> JSON.treeToValue(broken, Section.class))
+                    .as(how)
+                    .isInstanceOf(JacksonException.class)
+                    .satisfies(e -> assertThat(e.getMessage()).isNotBlank());
         }
     }
 

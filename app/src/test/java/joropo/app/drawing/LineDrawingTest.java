@@ -17,11 +17,20 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.xml.sax.InputSource;
 
-/** Drawings of drivers and tracks: whole, well formed, every figure of the part on them, and files that name only what is there. */
+/**
+ * Drawings of drivers and tracks: whole, well formed, every figure of the part on them, and files that name only what
+ * is there.
+ */
 class LineDrawingTest {
     static Stream<DriverInput> drivers() {
-        return Stream.of(driver(null, null, null, null, null), driver(null, 2.0, null, null, null), driver(1.5, null, null, null, null), driver(null, null, true, null, null),
-                driver(null, 6.0, null, true, 30.0), driver(2.0, null, null, true, 12.0), driver(null, 1.0, null, true, null));
+        return Stream.of(
+                driver(null, null, null, null, null),
+                driver(null, 2.0, null, null, null),
+                driver(1.5, null, null, null, null),
+                driver(null, null, true, null, null),
+                driver(null, 6.0, null, true, 30.0),
+                driver(2.0, null, null, true, 12.0),
+                driver(null, 1.0, null, true, null));
     }
 
     private static DriverInput driver(Double proud, Double sunk, Boolean flush, Boolean shaft, Double standsOut) {
@@ -33,12 +42,18 @@ class LineDrawingTest {
     void everyDiameterAndLengthOfThePartIsWritten(DriverInput in) throws Exception {
         DriverResult driver = DriverCheck.check(in);
         LineDrawing drawing = DriverDrawing.of(driver, "Driver <45 & 62>");
-        List<String> written = drawing.texts().stream().map(LineDrawing.Text::words).toList();
+        List<String> written =
+                drawing.texts().stream().map(LineDrawing.Text::words).toList();
         Stream.concat(driver.part().outer().stream(), driver.part().inner().stream())
-                .forEach(c -> assertThat(written).contains("Ø " + Length.show(c.diameterMm(), 2), Length.show(c.toMm(), 2)));
-        assertThat(drawing.circles()).extracting(LineDrawing.Circle::radius).contains(driver.part().largestMm() / 2);
+                .forEach(c ->
+                        assertThat(written).contains("Ø " + Length.show(c.diameterMm(), 2), Length.show(c.toMm(), 2)));
+        assertThat(drawing.circles())
+                .extracting(LineDrawing.Circle::radius)
+                .contains(driver.part().largestMm() / 2);
         wellFormed(drawing.svg("d-", "Driver"));
-        assertThat(drawing.svg("d-", "Driver")).contains("Driver &lt;45 &amp; 62&gt;").doesNotContain("NaN");
+        assertThat(drawing.svg("d-", "Driver"))
+                .contains("Driver &lt;45 &amp; 62&gt;")
+                .doesNotContain("NaN");
     }
 
     /** Nothing that is drawn of the part lies beyond it, and the hatch stays within its walls. */
@@ -47,18 +62,26 @@ class LineDrawingTest {
     void theHatchStaysInTheWalls(DriverInput in) {
         DriverResult driver = DriverCheck.check(in);
         double most = driver.part().largestMm() / 2;
-        assertThat(DriverDrawing.of(driver, "").lines()).filteredOn(l -> l.layer() == LineDrawing.Layer.HATCH).isNotEmpty().allSatisfy(l -> {
-            double x = (l.x1() + l.x2()) / 2;
-            double y = Math.abs(l.y1() + l.y2()) / 2;
-            double hollow = driver.part().inner().stream().filter(c -> c.fromMm() < x && x < c.toMm()).mapToDouble(c -> c.diameterMm() / 2).findFirst().orElse(0);
-            assertThat(y).isBetween(hollow - 1e-6, most + 1e-6);
-            assertThat(x).isBetween(0.0, driver.part().lengthMm());
-        });
+        assertThat(DriverDrawing.of(driver, "").lines())
+                .filteredOn(l -> l.layer() == LineDrawing.Layer.HATCH)
+                .isNotEmpty()
+                .allSatisfy(l -> {
+                    double x = (l.x1() + l.x2()) / 2;
+                    double y = Math.abs(l.y1() + l.y2()) / 2;
+                    double hollow = driver.part().inner().stream()
+                            .filter(c -> c.fromMm() < x && x < c.toMm())
+                            .mapToDouble(c -> c.diameterMm() / 2)
+                            .findFirst()
+                            .orElse(0);
+                    assertThat(y).isBetween(hollow - 1e-6, most + 1e-6);
+                    assertThat(x).isBetween(0.0, driver.part().lengthMm());
+                });
     }
 
     @Test
     void theDxfIsPairsOfCodeAndValueWithEveryStrokeOnANamedLayer() {
-        LineDrawing drawing = DriverDrawing.of(DriverCheck.check(driver(null, 2.0, null, true, 12.0)), "Driver for Ø 62, ± 0.1");
+        LineDrawing drawing =
+                DriverDrawing.of(DriverCheck.check(driver(null, 2.0, null, true, 12.0)), "Driver for Ø 62, ± 0.1");
         String dxf = Dxf.of(drawing);
         assertThat(dxf).matches("\\p{ASCII}*").endsWith("EOF\r\n").contains("%%c 62, %%p 0.1");
         String[] rows = dxf.split("\r\n");
@@ -82,16 +105,42 @@ class LineDrawingTest {
         assertThat(kinds).filteredOn("LINE"::equals).hasSameSizeAs(drawing.lines());
         assertThat(kinds).filteredOn("CIRCLE"::equals).hasSameSizeAs(drawing.circles());
         assertThat(kinds).filteredOn("TEXT"::equals).hasSameSizeAs(drawing.texts());
-        assertThat(layers).isSubsetOf(Stream.of(LineDrawing.Layer.values()).map(Enum::name).toList());
+        assertThat(layers)
+                .isSubsetOf(
+                        Stream.of(LineDrawing.Layer.values()).map(Enum::name).toList());
     }
 
     @Test
     void theTrackShowsGrooveShiftAndSleeve() throws Exception {
-        var track = new TrackDrawn(45, new Band(-4, 16), new Band(6.2, 7.6), 0.08, 6.9, new Band(4.7, 4.9), 0.1, 2.4, 2.1, new Band(3.2, 6.4), 45.6, true, List.of("seen & noted"));
+        var track = new TrackDrawn(
+                45,
+                new Band(-4, 16),
+                new Band(6.2, 7.6),
+                0.08,
+                6.9,
+                new Band(4.7, 4.9),
+                0.1,
+                2.4,
+                2.1,
+                new Band(3.2, 6.4),
+                45.6,
+                true,
+                List.of("seen & noted"));
         String svg = TrackDrawing.svg(track, "r-");
         wellFormed(svg);
-        assertThat(svg.replaceAll("<[^>]*>", "")).contains("groove 0.08 deep", "0.10 in, too little", "2.40 out", "old lip 6.90", "new lip 4.80", "sleeve Ø 45.60", "moved by 2.10", "seen &amp; noted").doesNotContain("2.40 out, too");
-        String bare = TrackDrawing.svg(new TrackDrawn(45, null, null, null, null, null, null, null, null, null, null, false, List.of()), "r-");
+        assertThat(svg.replaceAll("<[^>]*>", ""))
+                .contains(
+                        "groove 0.08 deep",
+                        "0.10 in, too little",
+                        "2.40 out",
+                        "old lip 6.90",
+                        "new lip 4.80",
+                        "sleeve Ø 45.60",
+                        "moved by 2.10",
+                        "seen &amp; noted")
+                .doesNotContain("2.40 out, too");
+        String bare = TrackDrawing.svg(
+                new TrackDrawn(45, null, null, null, null, null, null, null, null, null, null, false, List.of()), "r-");
         wellFormed(bare);
         assertThat(bare).doesNotContain("NaN", "datum face", "groove");
     }

@@ -53,7 +53,18 @@ public final class RandomSections {
         int seals = 1 + random.nextInt(most);
         for (int i = 0; i < seals; i++) {
             x = before(parts, i, x, shaft, bore);
-            parts.add(one(6) ? new BoreItem.Chevron("c" + i, x, width + 4, null, any(Side.values()), one(2) ? null : 1 + random.nextInt(8), null, null) : seal(i, x, width, bore));
+            parts.add(
+                    one(6)
+                            ? new BoreItem.Chevron(
+                                    "c" + i,
+                                    x,
+                                    width + 4,
+                                    null,
+                                    any(Side.values()),
+                                    one(2) ? null : 1 + random.nextInt(8),
+                                    null,
+                                    null)
+                            : seal(i, x, width, bore));
             x = parts.get(parts.size() - 1).toMm() + random.nextInt(40) / 10.0;
             spaces.add(space());
             if (one(3)) {
@@ -64,14 +75,34 @@ public final class RandomSections {
             parts.add(new BoreItem.Shoulder("h", x + 0.4, perhaps(0.05), perhaps(shaft + 4)));
         }
         if (one(3)) {
-            parts.add(new BoreItem.Bearing("b", x + 3, perhaps(bore - 2), perhaps(x + 4), one(2), perhaps(x + 3), null, null));
+            parts.add(new BoreItem.Bearing(
+                    "b", x + 3, perhaps(bore - 2), perhaps(x + 4), one(2), perhaps(x + 3), null, null));
         }
         List<Joint> joints = new ArrayList<>();
         for (int i = 0; i < random.nextInt(4); i++) {
             joints.add(new Joint(any(Joint.Kind.values()), List.of(0, seals), any(Joint.Closure.values()), null));
         }
-        return new Section("random", one(4) ? null : any(Rotation.values()), any(Motion.values()), any(Attitude.values()), shaft, bore, one(3) ? null : any(Side.values()), spaces, parts, shaftItems(x), joints,
-                one(3) ? List.of(new ClockMark("port on top", 12.0)) : null, perhaps(0.2), perhaps(-0.1), one(4) ? 1.0 : null, perhaps(10), perhaps(14), perhaps(0.4), perhaps(0.02), null);
+        return new Section(
+                "random",
+                one(4) ? null : any(Rotation.values()),
+                any(Motion.values()),
+                any(Attitude.values()),
+                shaft,
+                bore,
+                one(3) ? null : any(Side.values()),
+                spaces,
+                parts,
+                shaftItems(x),
+                joints,
+                one(3) ? List.of(new ClockMark("port on top", 12.0)) : null,
+                perhaps(0.2),
+                perhaps(-0.1),
+                one(4) ? 1.0 : null,
+                perhaps(10),
+                perhaps(14),
+                perhaps(0.4),
+                perhaps(0.02),
+                null);
     }
 
     private double before(List<BoreItem> parts, int i, double from, double shaft, double bore) {
@@ -81,7 +112,8 @@ public final class RandomSections {
             x += 2.2;
         }
         if (one(3)) {
-            parts.add(new BoreItem.Spacer("w" + i, x, 2.5, perhaps(0.05), perhaps(shaft + 3), perhaps(bore - 0.5), null, null));
+            parts.add(new BoreItem.Spacer(
+                    "w" + i, x, 2.5, perhaps(0.05), perhaps(shaft + 3), perhaps(bore - 0.5), null, null));
             x += 2.5;
         }
         if (one(9)) {
@@ -98,12 +130,39 @@ public final class RandomSections {
 
     private BoreItem seal(int i, double x, double width, double bore) {
         boolean flanged = i == 0 && one(6);
-        return new BoreItem.Seal("s" + i, x, width, perhaps(0.2), bore, null, one(8) ? Mount.SHAFT : null, any(CaseType.values()), any(Side.values()), one(2) ? any(Side.values()) : null, !one(4), any(Ribs.values()),
-                any(Profile.values()), perhaps(width * 0.35), one(5), null, null, flanged ? Double.valueOf(bore + 12) : null, flanged ? Double.valueOf(2) : null);
+        return new BoreItem.Seal(
+                "s" + i,
+                x,
+                width,
+                perhaps(0.2),
+                bore,
+                null,
+                one(8) ? Mount.SHAFT : null,
+                any(CaseType.values()),
+                any(Side.values()),
+                one(2) ? any(Side.values()) : null,
+                !one(4),
+                any(Ribs.values()),
+                any(Profile.values()),
+                perhaps(width * 0.35),
+                one(5),
+                null,
+                null,
+                flanged ? Double.valueOf(bore + 12) : null,
+                flanged ? Double.valueOf(2) : null);
     }
 
     private Space space() {
-        return new Space(any(Medium.values()), null, any(Dirt.values()), one(3) ? 0.05 : 0.0, one(4), any(Level.values()), any(GreaseFeed.values()), one(3), perhaps(4));
+        return new Space(
+                any(Medium.values()),
+                null,
+                any(Dirt.values()),
+                one(3) ? 0.05 : 0.0,
+                one(4),
+                any(Level.values()),
+                any(GreaseFeed.values()),
+                one(3),
+                perhaps(4));
     }
 
     private List<ShaftItem> shaftItems(double end) {
@@ -120,17 +179,18 @@ public final class RandomSections {
         }
         for (int i = 0; i < random.nextInt(3); i++) {
             double at = random.nextInt(500) / 10.0 - 20;
-            out.add(switch (random.nextInt(9)) {
-                case 0 -> new ShaftItem.Keyway(at, at + 8, null);
-                case 1 -> new ShaftItem.Spline(at, at + 8, null);
-                case 2 -> new ShaftItem.Thread(at, at + 8, null);
-                case 3 -> new ShaftItem.RingGroove(at, at + 2, null);
-                case 4 -> new ShaftItem.Step(at, at + 2, null);
-                case 5 -> new ShaftItem.Chamfer(at, at + 2, null);
-                case 6 -> new ShaftItem.CrossHole(at, at + 3, null);
-                case 7 -> new ShaftItem.Sleeve(at, at + 10, null);
-                default -> new ShaftItem.LocatingRing(at, at + 2, null);
-            });
+            out.add(
+                    switch (random.nextInt(9)) {
+                        case 0 -> new ShaftItem.Keyway(at, at + 8, null);
+                        case 1 -> new ShaftItem.Spline(at, at + 8, null);
+                        case 2 -> new ShaftItem.Thread(at, at + 8, null);
+                        case 3 -> new ShaftItem.RingGroove(at, at + 2, null);
+                        case 4 -> new ShaftItem.Step(at, at + 2, null);
+                        case 5 -> new ShaftItem.Chamfer(at, at + 2, null);
+                        case 6 -> new ShaftItem.CrossHole(at, at + 3, null);
+                        case 7 -> new ShaftItem.Sleeve(at, at + 10, null);
+                        default -> new ShaftItem.LocatingRing(at, at + 2, null);
+                    });
         }
         return out;
     }

@@ -21,7 +21,8 @@ class RowLayoutTest {
 
     @Test
     void whatHasRoomStaysWhereItWishes() {
-        assertThat(RowLayout.place(List.of(new Wish(100, 20), new Wish(200, 30)), 4, 0, 780)).containsExactly(100.0, 200.0);
+        assertThat(RowLayout.place(List.of(new Wish(100, 20), new Wish(200, 30)), 4, 0, 780))
+                .containsExactly(100.0, 200.0);
         assertThat(RowLayout.place(List.of(), 4, 0, 780)).isEmpty();
     }
 
@@ -34,7 +35,10 @@ class RowLayoutTest {
                 wishes.add(new Wish(780 * random.nextDouble(), 20 + 40 * random.nextDouble()));
             }
             List<Double> middles = RowLayout.place(wishes, 4, 0, 780);
-            List<Integer> order = IntStream.range(0, wishes.size()).boxed().sorted(Comparator.comparingDouble(i -> wishes.get(i).middle())).toList();
+            List<Integer> order = IntStream.range(0, wishes.size())
+                    .boxed()
+                    .sorted(Comparator.comparingDouble(i -> wishes.get(i).middle()))
+                    .toList();
             for (int k = 0; k < order.size(); k++) {
                 int i = order.get(k);
                 double half = wishes.get(i).width() / 2;
@@ -42,7 +46,9 @@ class RowLayoutTest {
                 assertThat(middles.get(i) + half).isLessThanOrEqualTo(780 + ROUNDING);
                 if (k > 0) {
                     int before = order.get(k - 1);
-                    double room = middles.get(i) - half - (middles.get(before) + wishes.get(before).width() / 2);
+                    double room = middles.get(i)
+                            - half
+                            - (middles.get(before) + wishes.get(before).width() / 2);
                     assertThat(room).isGreaterThanOrEqualTo(4 - ROUNDING);
                 }
             }
@@ -64,7 +70,9 @@ class RowLayoutTest {
         assertThat(rubber.stream().mapToDouble(Point::y).max()).hasValueCloseTo(31.0, within(ROUNDING));
         List<Point> turned = new LipProfile(out, 22.5, 31).rubber();
         for (int i = 0; i < rubber.size(); i++) {
-            assertThat(turned.get(i).x()).as("mirrored about the middle of the seal").isCloseTo(2 + 8 + 2 - rubber.get(i).x(), within(ROUNDING));
+            assertThat(turned.get(i).x())
+                    .as("mirrored about the middle of the seal")
+                    .isCloseTo(2 + 8 + 2 - rubber.get(i).x(), within(ROUNDING));
             assertThat(turned.get(i).y()).isEqualTo(rubber.get(i).y());
         }
         assertThat(new LipProfile(in, 22.5, 31).divide().get(0)).isEqualTo(new Point(in.lipMm(), 22.5));

@@ -44,12 +44,15 @@ class SectionDrawingIT {
               for (const svg of document.querySelectorAll('svg.section')) {
                 const frame = svg.getBoundingClientRect();
                 const turned = frame.height > frame.width;
-                const over = (a, b, slackX, slackY) => a.left + slackX < b.right - slackX && b.left + slackX < a.right - slackX && a.top + slackY < b.bottom - slackY && b.top + slackY < a.bottom - slackY;
+                const over = (a, b, slackX, slackY) => a.left + slackX < b.right - slackX
+                  && b.left + slackX < a.right - slackX && a.top + slackY < b.bottom - slackY && b.top + slackY < a.bottom - slackY;
                 const boxes = [...svg.querySelectorAll('text')].map(t => [t.textContent, t.getBoundingClientRect()]);
                 boxes.forEach(([text, b], i) => {
-                  if (b.left < frame.left - 1 || b.right > frame.right + 1 || b.bottom > frame.bottom + 1) out.push(svg.dataset.name + ': ' + text + ' leaves the picture');
+                  if (b.left < frame.left - 1 || b.right > frame.right + 1 || b.bottom > frame.bottom + 1)
+                    out.push(svg.dataset.name + ': ' + text + ' leaves the picture');
                   boxes.slice(i + 1).forEach(([other, o]) => {
-                    if (turned ? over(b, o, 3, 0.5) : over(b, o, 0.5, 3)) out.push(svg.dataset.name + ': ' + text + ' touches ' + other);
+                    if (turned ? over(b, o, 3, 0.5) : over(b, o, 0.5, 3))
+                      out.push(svg.dataset.name + ': ' + text + ' touches ' + other);
                   });
                 });
               }
@@ -59,78 +62,137 @@ class SectionDrawingIT {
     @Test
     void noTextTouchesAnotherWhateverTheFigures() {
         var random = new Random(45);
-        List<SealSize> sizes = SealSize.all().stream().filter(s -> s.system() == SealSystem.METRIC).toList();
+        List<SealSize> sizes = SealSize.all().stream()
+                .filter(s -> s.system() == SealSystem.METRIC)
+                .toList();
         var html = new StringBuilder("<body style='margin:0'>");
         for (int i = 0; i < DRAWINGS; i++) {
             SealSize size = sizes.get(random.nextInt(sizes.size()));
             Drawn drawn = drawn(size, random, i);
-            html.append(SectionDrawing.svg(drawn, "p" + i + "-").replace("<svg ", "<svg width='780' height='520' data-name='" + i + " " + size.words() + "' "));
+            html.append(SectionDrawing.svg(drawn, "p" + i + "-")
+                    .replace("<svg ", "<svg width='780' height='520' data-name='" + i + " " + size.words() + "' "));
         }
         var sections = new RandomSections(7);
         for (int i = 0; i < MANY_PARTS; i++) {
             Section section = sections.next(i < MANY_PARTS / 2 ? 3 : 7);
             List<Pin> pins = new ArrayList<>();
-            SectionCheck.check(section).findings().stream().filter(f -> f.status() != Status.PASS).forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
+            SectionCheck.check(section).findings().stream()
+                    .filter(f -> f.status() != Status.PASS)
+                    .forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
             Look.Paper paper = Look.Paper.values()[i % 3];
             Look.View view = Look.View.values()[i % 4];
             var look = new Look(paper, view, i % 2 == 0, i % 5);
-            String size = view.isUpright() ? "width='" + paper.height() + "' height='" + paper.width + "'" : "width='" + paper.width + "' height='" + paper.height() + "'";
-            html.append(SectionDrawing.svg(Drawn.of(section).with(pins).with(look), "m" + i + "-").replace("<svg ", "<svg " + size + " data-name='" + paper + " " + view + " " + i + "' "));
+            String size = view.isUpright()
+                    ? "width='" + paper.height() + "' height='" + paper.width + "'"
+                    : "width='" + paper.width + "' height='" + paper.height() + "'";
+            html.append(SectionDrawing.svg(Drawn.of(section).with(pins).with(look), "m" + i + "-")
+                    .replace("<svg ", "<svg " + size + " data-name='" + paper + " " + view + " " + i + "' "));
         }
         Page page = Workshop.stranger(ColorScheme.LIGHT, 800, 600);
-        page.navigate(Workshop.address() + "/login");   // for the fonts of the pages
+        page.navigate(Workshop.address() + "/login"); // for the fonts of the pages
         page.evaluate("html => { document.body.innerHTML = html; }", html.toString());
         page.waitForFunction("() => document.fonts.status === 'loaded'");
         assertThat((List<?>) page.evaluate(OVERLAPS)).isEmpty();
         page.evaluate("() => { const t = document.querySelector('svg.section text'); t.after(t.cloneNode(true)); }");
-        assertThat((List<?>) page.evaluate(OVERLAPS)).as("a text laid on another is seen").hasSize(1);
-        assertThat((Integer) page.evaluate("() => document.querySelectorAll('svg.section').length")).isEqualTo(DRAWINGS + MANY_PARTS);
+        assertThat((List<?>) page.evaluate(OVERLAPS))
+                .as("a text laid on another is seen")
+                .hasSize(1);
+        assertThat((Integer) page.evaluate("() => document.querySelectorAll('svg.section').length"))
+                .isEqualTo(DRAWINGS + MANY_PARTS);
         page.context().close();
         Workshop.complaints();
     }
 
     private static Drawn drawn(SealSize size, Random random, int i) {
-        double from = switch (i % 4) {
-            case 0 -> 0;
-            case 1 -> -1.5 * random.nextDouble();
-            default -> 12 * random.nextDouble();
-        };
+        double from =
+                switch (i % 4) {
+                    case 0 -> 0;
+                    case 1 -> -1.5 * random.nextDouble();
+                    default -> 12 * random.nextDouble();
+                };
         double stop = Math.max(from, 0) + size.widthMm() + (i % 3 == 0 ? 0 : 6 * random.nextDouble());
         Side lip = random.nextBoolean() ? Side.IN : Side.OUT;
-        List<BoreItem> items = new ArrayList<>(List.of(new BoreItem.Seal("s1", from, size.widthMm(), size.boreMm(), CaseType.values()[i % 3], lip,
-                lip == Side.IN && random.nextBoolean() ? Side.OUT : null, true, null), new BoreItem.Shoulder("h1", stop, null, null)));
+        List<BoreItem> items = new ArrayList<>(List.of(
+                new BoreItem.Seal(
+                        "s1",
+                        from,
+                        size.widthMm(),
+                        size.boreMm(),
+                        CaseType.values()[i % 3],
+                        lip,
+                        lip == Side.IN && random.nextBoolean() ? Side.OUT : null,
+                        true,
+                        null),
+                new BoreItem.Shoulder("h1", stop, null, null)));
         if (random.nextBoolean()) {
             double turning = stop + 8 * random.nextDouble();
             items.add(new BoreItem.Bearing("b1", turning, null, turning));
         }
-        Section section = new Section("drawing " + i, random.nextBoolean() ? Rotation.CCW : null, size.shaftMm(), size.boreMm(), Side.IN,
-                List.of(new Space(Medium.AIR, Dirt.values()[i % 4], null, null), new Space(Medium.values()[i % 9], null, i % 5 == 0 ? 0.05 : 0.0, null)), items,
-                List.of(new ShaftItem.RunningSurface(from - 4, stop + 4)), 0.2, 0.1, null, null, null, null, null);
+        Section section = new Section(
+                "drawing " + i,
+                random.nextBoolean() ? Rotation.CCW : null,
+                size.shaftMm(),
+                size.boreMm(),
+                Side.IN,
+                List.of(
+                        new Space(Medium.AIR, Dirt.values()[i % 4], null, null),
+                        new Space(Medium.values()[i % 9], null, i % 5 == 0 ? 0.05 : 0.0, null)),
+                items,
+                List.of(new ShaftItem.RunningSurface(from - 4, stop + 4)),
+                0.2,
+                0.1,
+                null,
+                null,
+                null,
+                null,
+                null);
         List<Pin> pins = new ArrayList<>();
         for (int n = 0; n < random.nextInt(13); n++) {
             pins.add(new Pin(n + 1, Status.values()[random.nextInt(5)], Pin.Spot.values()[random.nextInt(8)], null));
         }
-        return new Drawn(section, stop, i % 7 != 0, i % 5 != 1, List.of(SectionCheck.check(section).track()), "Ø " + size.words().split("x")[0] + " h11",
-                "Ø " + size.words().split("x")[1] + " H8", i % 2 == 0 ? List.of() : List.of("not read or decided yet, drawn as usual: bore, way round, stop"), pins, Look.SHEET);
+        return new Drawn(
+                section,
+                stop,
+                i % 7 != 0,
+                i % 5 != 1,
+                List.of(SectionCheck.check(section).track()),
+                "Ø " + size.words().split("x")[0] + " h11",
+                "Ø " + size.words().split("x")[1] + " H8",
+                i % 2 == 0 ? List.of() : List.of("not read or decided yet, drawn as usual: bore, way round, stop"),
+                pins,
+                Look.SHEET);
     }
 
     /** Whatever a section holds it is judged and drawn, whole and well formed, in every paper and view. */
     @Test
     void tenThousandRandomSectionsAreJudgedAndDrawn() {
-        List<String> wrong = IntStream.range(0, RANDOM).parallel().mapToObj(SectionDrawingIT::judgedAndDrawn).filter(s -> !s.isEmpty()).limit(3).toList();
+        List<String> wrong = IntStream.range(0, RANDOM)
+                .parallel()
+                .mapToObj(SectionDrawingIT::judgedAndDrawn)
+                .filter(s -> !s.isEmpty())
+                .limit(3)
+                .toList();
         assertThat(wrong).isEmpty();
     }
 
     private static String judgedAndDrawn(int n) {
         try {
             Section section = new RandomSections(n).next(4);
-            String svg = SectionDrawing.svg(Drawn.of(section).with(new Look(Look.Paper.values()[n % 3], Look.View.values()[n % 4], n % 2 == 0, 0)), "x-");
-            if (SectionCheck.check(section).findings().isEmpty() || svg.contains("NaN") || svg.contains("Infinity") || svg.contains("null")) {
+            String svg = SectionDrawing.svg(
+                    Drawn.of(section)
+                            .with(new Look(Look.Paper.values()[n % 3], Look.View.values()[n % 4], n % 2 == 0, 0)),
+                    "x-");
+            if (SectionCheck.check(section).findings().isEmpty()
+                    || svg.contains("NaN")
+                    || svg.contains("Infinity")
+                    || svg.contains("null")) {
                 return n + ": not whole";
             }
             if (n % 50 == 0) {
                 DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
-                assertThat(Dxf.of(SectionLines.of(Drawn.of(section)))).contains("LINE").doesNotContain("NaN");
+                assertThat(Dxf.of(SectionLines.of(Drawn.of(section))))
+                        .contains("LINE")
+                        .doesNotContain("NaN");
             }
             return "";
         } catch (Exception | AssertionError e) {
@@ -142,7 +204,9 @@ class SectionDrawingIT {
     @Test
     void turningThePaperChangesNoPart() {
         Section section = new RandomSections(3).next(3);
-        List<String> pictures = Stream.of(Look.View.values()).map(v -> SectionDrawing.svg(Drawn.of(section).with(new Look(Look.Paper.WIDE, v, false, null)), "t-")).toList();
+        List<String> pictures = Stream.of(Look.View.values())
+                .map(v -> SectionDrawing.svg(Drawn.of(section).with(new Look(Look.Paper.WIDE, v, false, null)), "t-"))
+                .toList();
         for (String picture : pictures) {
             assertThat(count(picture, "<path")).isEqualTo(count(pictures.get(0), "<path"));
             assertThat(count(picture, "<text")).isEqualTo(count(pictures.get(0), "<text"));
@@ -162,7 +226,26 @@ class SectionDrawingIT {
             for (CaseType type : CaseType.values()) {
                 for (Ribs ribs : Ribs.values()) {
                     for (boolean flange : new boolean[] {false, true}) {
-                        var seal = new BoreItem.Seal("s1", 2.0, 8.0, null, 62.0, null, null, type, Side.IN, Side.OUT, true, ribs, profile, null, null, null, null, flange ? 70.0 : null, flange ? 2.0 : null);
+                        var seal = new BoreItem.Seal(
+                                "s1",
+                                2.0,
+                                8.0,
+                                null,
+                                62.0,
+                                null,
+                                null,
+                                type,
+                                Side.IN,
+                                Side.OUT,
+                                true,
+                                ribs,
+                                profile,
+                                null,
+                                null,
+                                null,
+                                null,
+                                flange ? 70.0 : null,
+                                flange ? 2.0 : null);
                         pictures.add(new PartShapes(plain(seal), 0).of(seal).toString());
                         made++;
                     }
@@ -171,21 +254,79 @@ class SectionDrawingIT {
         }
         // bare and stainless metal look alike, a rolled PTFE lip has neither ribs nor rubber outside
         assertThat(pictures).hasSizeGreaterThan(made / 3);
-        var onShaft = new BoreItem.Seal("s1", 2.0, 8.0, null, 62.0, null, Mount.SHAFT, null, Side.IN, null, true, null, null, null, null, null, null, null, null);
-        assertThat(new LipProfile(onShaft, 22.5, 31).divide().get(0).y()).as("a seal on the shaft has its lip on the housing").isEqualTo(31);
+        var onShaft = new BoreItem.Seal(
+                "s1",
+                2.0,
+                8.0,
+                null,
+                62.0,
+                null,
+                Mount.SHAFT,
+                null,
+                Side.IN,
+                null,
+                true,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+        assertThat(new LipProfile(onShaft, 22.5, 31).divide().get(0).y())
+                .as("a seal on the shaft has its lip on the housing")
+                .isEqualTo(31);
     }
 
     private static Section plain(BoreItem.Seal seal) {
-        return new Section("", null, 45.0, 62.0, null, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)), List.of(seal), List.of(), null, null, null, null, null, null, null);
+        return new Section(
+                "",
+                null,
+                45.0,
+                62.0,
+                null,
+                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
+                List.of(seal),
+                List.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     @Test
     void absurdFiguresStillGiveAPicture() {
-        for (double[] f : new double[][] {{0.5, 0.9, 0.2, 0}, {900, 1000, 20, 4000}, {45, 62, 8, -4000}, {1, 999, 500, 0}}) {
-            var section = new Section("absurd", null, f[0], f[1], null, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                    List.of(new BoreItem.Seal("s1", f[3], f[2], f[1], null, Side.IN, null, true, null)), List.of(), null, null, null, null, null, null, null);
-            String svg = SectionDrawing.svg(new Drawn(section, f[3] + f[2], false, true, List.of(), null, null, List.of(), List.of(), Look.SHEET), "x-");
-            assertThat(svg).doesNotContain("NaN").doesNotContain("Infinity").endsWith("</svg>\n").hasSizeLessThan(120_000);
+        for (double[] f :
+                new double[][] {{0.5, 0.9, 0.2, 0}, {900, 1000, 20, 4000}, {45, 62, 8, -4000}, {1, 999, 500, 0}}) {
+            var section = new Section(
+                    "absurd",
+                    null,
+                    f[0],
+                    f[1],
+                    null,
+                    List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
+                    List.of(new BoreItem.Seal("s1", f[3], f[2], f[1], null, Side.IN, null, true, null)),
+                    List.of(),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
+            String svg = SectionDrawing.svg(
+                    new Drawn(
+                            section, f[3] + f[2], false, true, List.of(), null, null, List.of(), List.of(), Look.SHEET),
+                    "x-");
+            assertThat(svg)
+                    .doesNotContain("NaN")
+                    .doesNotContain("Infinity")
+                    .endsWith("</svg>\n")
+                    .hasSizeLessThan(120_000);
         }
     }
 }

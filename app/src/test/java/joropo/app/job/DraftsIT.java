@@ -156,11 +156,16 @@ class DraftsIT {
         var jobs = Workshop.bean(JobService.class);
         var marisol = JobMaker.person("marisol");
         Map<String, String> texts = Map.of("shaftA1", "44.471", "shaftA2", "44.96");
-        long seq = jobs.type(number, Stage.MEASURE, new JobService.Posted("w1", 0, LengthUnit.MM, texts), marisol).seq();
+        long seq = jobs.type(number, Stage.MEASURE, new JobService.Posted("w1", 0, LengthUnit.MM, texts), marisol)
+                .seq();
         var posted = new JobService.Posted("w1", seq, LengthUnit.MM, texts);
         for (int i = 0; i < 2; i++) {
             JobView view = jobs.strike(number, Stage.MEASURE, posted, "shaftA1", "half a turn misread", marisol);
-            JobView.FieldView field = view.cards().stream().filter(c -> c.id().equals("shaft")).findFirst().orElseThrow().field("shaftA1");
+            JobView.FieldView field = view.cards().stream()
+                    .filter(c -> c.id().equals("shaft"))
+                    .findFirst()
+                    .orElseThrow()
+                    .field("shaftA1");
             assertThat(field.struck()).containsExactly(new Typed.Struck("44.471 mm", "half a turn misread"));
             assertThat(field.text()).isEmpty();
         }
@@ -207,7 +212,8 @@ class DraftsIT {
         String number = JobMaker.madeSafe();
         JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.9", "shaftA2", "44.9");
         JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.8", "shaftA2", "44.9");
-        assertThat(jobs.page(number, Stage.MEASURE, JobMaker.person("marisol")).revision()).isEqualTo(2);
+        assertThat(jobs.page(number, Stage.MEASURE, JobMaker.person("marisol")).revision())
+                .isEqualTo(2);
         Page page = Workshop.page("visita");
         page.navigate(url(number, "measure"));
         page.click("a[aria-label='revision 1']");
@@ -216,9 +222,11 @@ class DraftsIT {
         assertThat(page.navigate(url(number, "measure/revisions/3")).status()).isEqualTo(404);
         page.context().close();
         var jdbc = Workshop.bean(JdbcTemplate.class);
-        assertThatExceptionOfType(DataAccessException.class).isThrownBy(() -> jdbc.update("update sheet_revision set verdict = 'PASS'"))
+        assertThatExceptionOfType(DataAccessException.class)
+                .isThrownBy(() -> jdbc.update("update sheet_revision set verdict = 'PASS'"))
                 .withMessageContaining("a kept revision stays as it is");
-        assertThatExceptionOfType(DataAccessException.class).isThrownBy(() -> jdbc.update("delete from sheet_revision"))
+        assertThatExceptionOfType(DataAccessException.class)
+                .isThrownBy(() -> jdbc.update("delete from sheet_revision"))
                 .withMessageContaining("never deleted");
     }
 
@@ -229,9 +237,20 @@ class DraftsIT {
         var refused = jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"));
         assertThat(refused.kept()).isFalse();
         assertThat(refused.view().held().why()).contains("Isolated, locked, pressure off");
-        JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "unsafeWhy", "no lock on this old starter, fuses drawn and carried");
-        assertThat(jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol")).kept()).isTrue();
-        assertThat(jobs.snapshot(number).findings()).anyMatch(f -> f.id().equals("safe") && f.status() == Status.CAUTION && f.message().contains("fuses drawn"));
+        JobMaker.keep(
+                number,
+                Stage.STRIP,
+                "isolated",
+                "yes",
+                "unsafeWhy",
+                "no lock on this old starter, fuses drawn and carried");
+        assertThat(jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"))
+                        .kept())
+                .isTrue();
+        assertThat(jobs.snapshot(number).findings())
+                .anyMatch(f -> f.id().equals("safe")
+                        && f.status() == Status.CAUTION
+                        && f.message().contains("fuses drawn"));
     }
 
     @Test
@@ -239,28 +258,44 @@ class DraftsIT {
         String number = JobMaker.madeSafe();
         JobMaker.keep(number, Stage.DECIDE, "size", "45x62x8", "caseType", "RUBBER", "mainLip", "IN");
         var who = JobMaker.person("marisol");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "drive", null, null, who)).withMessageContaining("waits for the hold point");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "parts", null, " ", who)).withMessageContaining("needs a written reason");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> jobs.finishStep(number, "drive", null, null, who))
+                .withMessageContaining("waits for the hold point");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> jobs.finishStep(number, "parts", null, " ", who))
+                .withMessageContaining("needs a written reason");
         jobs.finishStep(number, "parts", null, "parts were laid out yesterday", who);
         jobs.finishStep(number, "parts", null, null, who);
-        assertThat(jobs.snapshot(number).steps().get(0).skippedWhy()).as("the first word stands").isEqualTo("parts were laid out yesterday");
+        assertThat(jobs.snapshot(number).steps().get(0).skippedWhy())
+                .as("the first word stands")
+                .isEqualTo("parts were laid out yesterday");
     }
 
     /** A tick on "open side faces inside" is none on "open side faces outside". */
     @Test
     void aStepThatSaysSomethingElseIsOpenAgain() {
         String number = JobMaker.madeSafe();
-        String[] seal = {"size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "IN"};
+        String[] seal = {
+            "size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "IN"
+        };
         JobMaker.keep(number, Stage.DECIDE, seal);
         JobMaker.settle(number);
         var who = JobMaker.person("marisol");
-        List.of("parts", "clean", "dry-trial", "way-round").forEach(step -> jobs.finishStep(number, step, null, null, who));
+        List.of("parts", "clean", "dry-trial", "way-round")
+                .forEach(step -> jobs.finishStep(number, step, null, null, who));
         assertThat(open(number)).doesNotContain("way-round");
-        String read = jobs.page(number, Stage.FIT, who).steps().stream().filter(s -> s.step().id().equals("way-round")).findFirst().orElseThrow().step().act();
+        String read = jobs.page(number, Stage.FIT, who).steps().stream()
+                .filter(s -> s.step().id().equals("way-round"))
+                .findFirst()
+                .orElseThrow()
+                .step()
+                .act();
         seal[9] = "OUT";
         JobMaker.keep(number, Stage.DECIDE, seal);
         assertThat(open(number)).contains("way-round").doesNotContain("clean");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.finishStep(number, "way-round", read, null, who)).withMessageContaining("says something else by now");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> jobs.finishStep(number, "way-round", read, null, who))
+                .withMessageContaining("says something else by now");
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/jobs/" + number + "/fit");
         assertThat(page.locator("#step-way-round")).containsText("changed since it was ticked by Marisol Araguaney");
@@ -274,7 +309,10 @@ class DraftsIT {
     }
 
     private static List<String> open(String number) {
-        return jobs.page(number, Stage.FIT, JobMaker.person("marisol")).steps().stream().filter(s -> s.done() == null).map(s -> s.step().id()).toList();
+        return jobs.page(number, Stage.FIT, JobMaker.person("marisol")).steps().stream()
+                .filter(s -> s.done() == null)
+                .map(s -> s.step().id())
+                .toList();
     }
 
     @Test
@@ -297,8 +335,13 @@ class DraftsIT {
         pool.shutdown();
         var jdbc = Workshop.bean(JdbcTemplate.class);
         for (String n : List.of(number, again)) {
-            assertThat(jdbc.queryForObject("select count(*) from signature s join job j on j.id = s.job_id where j.number = ?", Integer.class, n)).isEqualTo(1);
-            assertThat(jdbc.queryForObject("select count(*) from act where what = ?", Integer.class, "signed job " + n)).isEqualTo(1);
+            assertThat(jdbc.queryForObject(
+                            "select count(*) from signature s join job j on j.id = s.job_id where j.number = ?",
+                            Integer.class,
+                            n))
+                    .isEqualTo(1);
+            assertThat(jdbc.queryForObject("select count(*) from act where what = ?", Integer.class, "signed job " + n))
+                    .isEqualTo(1);
         }
     }
 
@@ -307,7 +350,9 @@ class DraftsIT {
         String number = JobMaker.readyToSign("IN");
         jobs.sign(number, JobMaker.person("marisol"));
         Snapshot before = jobs.snapshot(number);
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> JobMaker.keep(number, Stage.SET, "playMeasured", "9")).withMessageContaining("not changed any more");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> JobMaker.keep(number, Stage.SET, "playMeasured", "9"))
+                .withMessageContaining("not changed any more");
         Page page = Workshop.page("marisol");
         page.navigate(url(number, "sign"));
         assertThat(page.locator("#remark")).isDisabled();
@@ -322,9 +367,25 @@ class DraftsIT {
     @Test
     void whatDoesNotHoldWantsAConcessionOfALead() {
         String number = JobMaker.readyToSign("OUT");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.sign(number, JobMaker.person("jacinta"))).withMessageContaining("a lead writes a concession");
-        JobMaker.keep(number, Stage.SIGN, "concession", "Reversed until the purge line is back; look daily.", "concessionWhy", "no purge line before Friday", "concessionExpected", "a drop an hour", "concessionFallback", "stop at the next drop a minute", "concessionLook", "2026-12-01");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.sign(number, JobMaker.person("marisol"))).withMessageContaining("only a lead signs");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> jobs.sign(number, JobMaker.person("jacinta")))
+                .withMessageContaining("a lead writes a concession");
+        JobMaker.keep(
+                number,
+                Stage.SIGN,
+                "concession",
+                "Reversed until the purge line is back; look daily.",
+                "concessionWhy",
+                "no purge line before Friday",
+                "concessionExpected",
+                "a drop an hour",
+                "concessionFallback",
+                "stop at the next drop a minute",
+                "concessionLook",
+                "2026-12-01");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> jobs.sign(number, JobMaker.person("marisol")))
+                .withMessageContaining("only a lead signs");
         jobs.sign(number, JobMaker.person("jacinta"));
         assertThat(jobs.snapshot(number).concession()).startsWith("Reversed until");
     }

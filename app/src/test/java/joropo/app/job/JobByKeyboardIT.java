@@ -21,31 +21,58 @@ class JobByKeyboardIT {
         Page page = Workshop.stranger(ColorScheme.LIGHT, 1280, 800);
         var keys = new Keyboard(page);
         page.navigate(Workshop.address() + "/login");
-        keys.to("#username").type("marisol").press("Tab").type("guasimo-marisol").press("Enter");
+        keys.to("#username")
+                .type("marisol")
+                .press("Tab")
+                .type("guasimo-marisol")
+                .press("Enter");
         page.waitForURL(url -> !url.contains("/login"));
         keys.enterTo("a.button.keep", "**/machines");
         keys.enterTo("a.machine-line[href='/machines/1']", "**/machines/1");
         keys.enterTo("button[aria-label='Start a job at gear motor output']", "**/jobs/*/intake");
         String number = page.url().replaceAll(".*/jobs/([^/]+)/.*", "$1");
 
-        keys.pick("symptom", "drip").field("since", "three days").field("hours", "6400").field("lastWork", "");
+        keys.pick("symptom", "drip")
+                .field("since", "three days")
+                .field("hours", "6400")
+                .field("lastWork", "");
         keys.tick("levelSeen").tick("breatherSeen").tick("aboveSeen");
         keys.pick("medium", "oil").pick("dirt", "dust").field("speed", "145").pick("rotation", "clock");
         keep(keys, "strip");
 
         keys.tick("isolated").tick("locked").tick("pressureOff");
-        keys.field("foundDepth", "0.4").pick("foundFacing", "inside").pick("foundState", "worn").field("marking", "45 62 8");
+        keys.field("foundDepth", "0.4")
+                .pick("foundFacing", "inside")
+                .pick("foundState", "worn")
+                .field("marking", "45 62 8");
         keep(keys, "measure");
 
-        keys.pick("shaftGauge", "outside").field("shaftA1", "44.962").field("shaftA2", "44.958").field("shaftB1", "44,971").field("shaftB2", "1.7706 in");
-        keys.pick("boreGauge", "three").field("boreA1", "62.014").field("boreA2", "62.018").field("boreB1", "62.016").field("boreB2", "62.012");
-        keys.pick("depthGauge", "depth").field("stopDepth", "10.50").field("turningDepth", "14.5").field("groundFrom", "-4").field("groundTo", "16");
+        keys.pick("shaftGauge", "outside")
+                .field("shaftA1", "44.962")
+                .field("shaftA2", "44.958")
+                .field("shaftB1", "44,971")
+                .field("shaftB2", "1.7706 in");
+        keys.pick("boreGauge", "three")
+                .field("boreA1", "62.014")
+                .field("boreA2", "62.018")
+                .field("boreB1", "62.016")
+                .field("boreB2", "62.012");
+        keys.pick("depthGauge", "depth")
+                .field("stopDepth", "10.50")
+                .field("turningDepth", "14.5")
+                .field("groundFrom", "-4")
+                .field("groundTo", "16");
         keys.pick("surface", "smooth").pick("shaftEnd", "full").pick("entersFrom", "inside");
         assertThat(page.locator("#figures-shaft")).containsText("44.958 to 44.973");
         keep(keys, "decide");
 
-        keys.field("size", "45x62x8").pick("layout", "lip with").pick("material", "HNBR").pick("caseType", "rubber").pick("mainLip", "inside");
-        assertThat(page.locator("#way-round")).hasText("Open side, with the spring, faces inside, towards the oil; dust lip faces outside.");
+        keys.field("size", "45x62x8")
+                .pick("layout", "lip with")
+                .pick("material", "HNBR")
+                .pick("caseType", "rubber")
+                .pick("mainLip", "inside");
+        assertThat(page.locator("#way-round"))
+                .hasText("Open side, with the spring, faces inside, towards the oil; dust lip faces outside.");
         assertThat(page.locator("#figures-way")).containsText("0.00 to 2.50");
         keys.to("#part-line-lip-seal summary").press("Enter").field("reason-lip-seal", "batch K-1, cured 2Q2025");
         assertThat(page.locator("#part-line-lip-seal")).containsText("new, laid out: batch K-1, cured 2Q2025");
@@ -55,14 +82,23 @@ class JobByKeyboardIT {
             keys.to("button.done[aria-label='Done: step " + step + "']").press("Enter");
             assertThat(page.locator("#steps summary").first()).containsText(step + " of 17 steps done");
         }
-        keys.pick("fitGauge", "depth").field("depth12", "2.49").field("depth3", "2.51").field("depth6", "2.50").field("depth9", "2.50").field("gaugeCircle", "54");
+        keys.pick("fitGauge", "depth")
+                .field("depth12", "2.49")
+                .field("depth3", "2.51")
+                .field("depth6", "2.50")
+                .field("depth9", "2.50")
+                .field("gaugeCircle", "54");
         assertThat(page.locator("#figures-square")).containsText("2.50");
         keep(keys, "set");
 
         keys.field("playMeasured", "0.12").field("playLow", "0.05").field("playHigh", "0.20");
         keys.tick("tightened").tick("lockedUp").tick("countedOut").tick("guardsBack");
         keep(keys, "prove");
-        keys.pick("handTurn", "even").pick("firstRun", "dry").to("#proveNote").type("dry after two hours").press("Tab");
+        keys.pick("handTurn", "even")
+                .pick("firstRun", "dry")
+                .to("#proveNote")
+                .type("dry after two hours")
+                .press("Tab");
         keys.tick("levelRight").tick("breatherFree");
         keep(keys, "sign");
         keys.to("#remark").type("breather renewed").press("Tab").field("nextLook", "2026-12-24");
@@ -74,7 +110,18 @@ class JobByKeyboardIT {
         Download download = page.waitForDownload(() -> keys.to("#card-link").press("Enter"));
         String text = text(Files.readAllBytes(download.path()));
         assertThat(download.suggestedFilename()).isEqualTo("job-" + number + ".pdf");
-        assertThat(text).contains("45x62x8", "44.962", "44,971", "1.7706 in", "62.018", "10.50", "2.49", "Signed by Marisol Araguaney", "SHA-256", "faces inside, towards");
+        assertThat(text)
+                .contains(
+                        "45x62x8",
+                        "44.962",
+                        "44,971",
+                        "1.7706 in",
+                        "62.018",
+                        "10.50",
+                        "2.49",
+                        "Signed by Marisol Araguaney",
+                        "SHA-256",
+                        "faces inside, towards");
         assertThat(text).doesNotContain("#").contains(number);
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
@@ -86,7 +133,9 @@ class JobByKeyboardIT {
 
     private static String text(byte[] pdf) throws Exception {
         try (var document = Loader.loadPDF(pdf)) {
-            return Pattern.compile("\\s+").matcher(new PDFTextStripper().getText(document)).replaceAll(" ");
+            return Pattern.compile("\\s+")
+                    .matcher(new PDFTextStripper().getText(document))
+                    .replaceAll(" ");
         }
     }
 }

@@ -18,7 +18,7 @@ import joropo.core.units.LengthUnit;
 final class JobMaker {
     private static int made;
 
-    private JobMaker() { }
+    private JobMaker() {}
 
     static Person person(String name) {
         return Workshop.bean(PeopleService.class).find(name).orElseThrow();
@@ -26,16 +26,30 @@ final class JobMaker {
 
     /** An open job on a position of its own. */
     static synchronized String open() {
-        long machine = Workshop.bean(RegisterService.class).addMachine("Test stand " + ++made, "workshop", "", "jacinta");
-        long position = Workshop.bean(RegisterService.class).addPosition(machine,
-                new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 145.0), "jacinta");
+        long machine =
+                Workshop.bean(RegisterService.class).addMachine("Test stand " + ++made, "workshop", "", "jacinta");
+        long position = Workshop.bean(RegisterService.class)
+                .addPosition(
+                        machine,
+                        new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 145.0),
+                        "jacinta");
         return Workshop.bean(JobService.class).open(position, person("marisol")).number();
     }
 
     /** An open job that is made safe. */
     static String madeSafe() {
         String number = open();
-        keep(number, Stage.INTAKE, "symptom", "DRIPPING", "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes");
+        keep(
+                number,
+                Stage.INTAKE,
+                "symptom",
+                "DRIPPING",
+                "levelSeen",
+                "yes",
+                "breatherSeen",
+                "yes",
+                "aboveSeen",
+                "yes");
         keep(number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes");
         return number;
     }
@@ -43,23 +57,99 @@ final class JobMaker {
     /** An open job that only wants its signature; the seal's open side faces as said. */
     static String readyToSign(String mainLip) {
         String number = madeSafe();
-        keep(number, Stage.MEASURE, "shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.96", "shaftA2", "44.96", "boreGauge", "BORE_GAUGE_3", "boreA1", "62.015",
-                "boreA2", "62.015", "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.5", "groundFrom", "-4", "groundTo", "16", "surface", "SMOOTH",
-                "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
-        keep(number, Stage.DECIDE, "size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", mainLip);
+        keep(
+                number,
+                Stage.MEASURE,
+                "shaftGauge",
+                "OUTSIDE_MICROMETER",
+                "shaftA1",
+                "44.96",
+                "shaftA2",
+                "44.96",
+                "boreGauge",
+                "BORE_GAUGE_3",
+                "boreA1",
+                "62.015",
+                "boreA2",
+                "62.015",
+                "depthGauge",
+                "DEPTH_MICROMETER",
+                "stopDepth",
+                "10.5",
+                "groundFrom",
+                "-4",
+                "groundTo",
+                "16",
+                "surface",
+                "SMOOTH",
+                "shaftEnd",
+                "FULL_CHAMFER",
+                "entersFrom",
+                "IN");
+        keep(
+                number,
+                Stage.DECIDE,
+                "size",
+                "45x62x8",
+                "layout",
+                "DUST_LIP",
+                "material",
+                "HNBR",
+                "caseType",
+                "RUBBER",
+                "mainLip",
+                mainLip);
         settle(number);
-        for (String step : "parts clean dry-trial way-round outside lip between edges start drive depth free shaft print turn fill run".split(" ")) {
+        for (String step :
+                "parts clean dry-trial way-round outside lip between edges start drive depth free shaft print turn "
+                        + "fill run".split(" ")) {
             Workshop.bean(JobService.class).finishStep(number, step, null, null, person("marisol"));
         }
-        keep(number, Stage.FIT, "fitGauge", "DEPTH_MICROMETER", "depth12", "2.5", "depth3", "2.5", "depth6", "2.5", "depth9", "2.5");
-        keep(number, Stage.SET, "playMeasured", "0.1", "playLow", "0.05", "playHigh", "0.2", "tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
+        keep(
+                number,
+                Stage.FIT,
+                "fitGauge",
+                "DEPTH_MICROMETER",
+                "depth12",
+                "2.5",
+                "depth3",
+                "2.5",
+                "depth6",
+                "2.5",
+                "depth9",
+                "2.5");
+        keep(
+                number,
+                Stage.SET,
+                "playMeasured",
+                "0.1",
+                "playLow",
+                "0.05",
+                "playHigh",
+                "0.2",
+                "tightened",
+                "yes",
+                "lockedUp",
+                "yes",
+                "countedOut",
+                "yes",
+                "guardsBack",
+                "yes");
         keep(number, Stage.PROVE, "handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes");
         return number;
     }
 
     /** The seal is in the hand. */
     static void settle(String number) {
-        Workshop.bean(JobListsService.class).decide(number, "lip-seal", PartState.NEW, null, "bought in, batch T-1, cured 1Q2025", "", person("marisol"));
+        Workshop.bean(JobListsService.class)
+                .decide(
+                        number,
+                        "lip-seal",
+                        PartState.NEW,
+                        null,
+                        "bought in, batch T-1, cured 1Q2025",
+                        "",
+                        person("marisol"));
     }
 
     static void keep(String number, Stage stage, String... nameAndText) {
@@ -67,7 +157,9 @@ final class JobMaker {
         for (int i = 0; i < nameAndText.length; i += 2) {
             texts.put(nameAndText[i], nameAndText[i + 1]);
         }
-        if (!Workshop.bean(JobService.class).keep(number, stage, new Posted("maker", 0, LengthUnit.MM, texts), person("marisol")).kept()) {
+        if (!Workshop.bean(JobService.class)
+                .keep(number, stage, new Posted("maker", 0, LengthUnit.MM, texts), person("marisol"))
+                .kept()) {
             throw new AssertionError(stage + " was not kept");
         }
     }

@@ -15,7 +15,10 @@ import joropo.core.section.Section;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
-/** The sections of a job: begun from its sheets, arranged on the bench, agreed with the sheets, followed by the plan, kept when it is signed. */
+/**
+ * The sections of a job: begun from its sheets, arranged on the bench, agreed with the sheets, followed by the plan,
+ * kept when it is signed.
+ */
 class JobSectionsIT {
     private static void at(Page page, String number, String stage) {
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage);
@@ -27,9 +30,48 @@ class JobSectionsIT {
 
     private static String measured() {
         String number = JobMaker.madeSafe();
-        JobMaker.keep(number, Stage.MEASURE, "shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.96", "shaftA2", "44.96", "boreGauge", "BORE_GAUGE_3", "boreA1", "62.015", "boreA2", "62.015",
-                "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.5", "groundFrom", "-4", "groundTo", "16", "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
-        JobMaker.keep(number, Stage.DECIDE, "size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "IN");
+        JobMaker.keep(
+                number,
+                Stage.MEASURE,
+                "shaftGauge",
+                "OUTSIDE_MICROMETER",
+                "shaftA1",
+                "44.96",
+                "shaftA2",
+                "44.96",
+                "boreGauge",
+                "BORE_GAUGE_3",
+                "boreA1",
+                "62.015",
+                "boreA2",
+                "62.015",
+                "depthGauge",
+                "DEPTH_MICROMETER",
+                "stopDepth",
+                "10.5",
+                "groundFrom",
+                "-4",
+                "groundTo",
+                "16",
+                "surface",
+                "SMOOTH",
+                "shaftEnd",
+                "FULL_CHAMFER",
+                "entersFrom",
+                "IN");
+        JobMaker.keep(
+                number,
+                Stage.DECIDE,
+                "size",
+                "45x62x8",
+                "layout",
+                "DUST_LIP",
+                "material",
+                "HNBR",
+                "caseType",
+                "RUBBER",
+                "mainLip",
+                "IN");
         return number;
     }
 
@@ -45,7 +87,8 @@ class JobSectionsIT {
         page.click("text=Turn round");
         assertThat(page.locator(".quick-verdict")).containsText("does not hold");
         at(page, number, "decide");
-        assertThat(rail(page, "sheets against the section").first()).containsText("open side faces inside on the sheet, outside in the section");
+        assertThat(rail(page, "sheets against the section").first())
+                .containsText("open side faces inside on the sheet, outside in the section");
         assertThat(rail(page, "lip against its medium").first()).containsText("it will leak at once");
         page.click("text=Take the section into this sheet");
         assertThat(page.locator("#mainLip")).hasValue("OUT");
@@ -79,14 +122,18 @@ class JobSectionsIT {
         at(page, "26-0006", "decide");
         assertThat(page.locator("#rail")).containsText("Found a washer that is not in the kit.");
         page.click("text=Kit against what was found");
-        assertThat(page.locator("main")).containsText("It faces inside; the one found faced outside: somebody may have had a reason.");
+        assertThat(page.locator("main"))
+                .containsText("It faces inside; the one found faced outside: somebody may have had a reason.");
         assertThat(page.locator("main")).containsText("The opening of the washer is not as on the one found.");
         assertThat(page.locator(".two-drawings svg")).hasCount(2);
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }
 
-    /** A ring and a washer are put in on the bench: the plan says when, and the drawing shows which part is now to go in. */
+    /**
+     * A ring and a washer are put in on the bench: the plan says when, and the drawing shows which part is now to go
+     * in.
+     */
     @Test
     void thePlanFollowsTheSectionAndShowsThePartThatIsToGoIn() {
         String number = measured();
@@ -98,14 +145,20 @@ class JobSectionsIT {
         for (String kind : List.of("RING", "SPACER", "CLOCK_MARK")) {
             page.selectOption("#put-in", kind);
             page.click("text=Put in >> nth=-1");
-            assertThat(page.locator("#in-hand")).containsText(kind.equals("RING") ? "retaining ring" : kind.equals("SPACER") ? "washer" : "clock mark");
+            assertThat(page.locator("#in-hand"))
+                    .containsText(
+                            kind.equals("RING") ? "retaining ring" : kind.equals("SPACER") ? "washer" : "clock mark");
         }
-        Section section = bench.ofJob(Workshop.bean(JobStore.class).load(number).job().id()).get(Role.PLANNED).section();
+        Section section = bench.ofJob(
+                        Workshop.bean(JobStore.class).load(number).job().id())
+                .get(Role.PLANNED)
+                .section();
         assertThat(section.boreItems()).extracting(BoreItem::id).containsExactly("r1", "w1", "s1", "h1");
         at(page, number, "fit");
         assertThat(page.locator("#steps")).containsText("Clock mark: port on top, at 12 o'clock seen from outside.");
         var jobs = Workshop.bean(JobService.class);
-        List<String> before = List.of("parts", "clean", "dry-trial", "way-round", "clock-1", "outside", "lip", "between", "edges");
+        List<String> before =
+                List.of("parts", "clean", "dry-trial", "way-round", "clock-1", "outside", "lip", "between", "edges");
         JobMaker.settle(number);
         before.forEach(step -> jobs.finishStep(number, step, null, null, person));
         at(page, number, "fit");
@@ -115,12 +168,14 @@ class JobSectionsIT {
         double seal = chosen.boundingBox().width;
         List.of("start", "drive", "depth").forEach(step -> jobs.finishStep(number, step, null, null, person));
         at(page, number, "fit");
-        assertThat(chosen).hasCount(0);   // at a hold point nothing goes in
+        assertThat(chosen).hasCount(0); // at a hold point nothing goes in
         page.locator("#steps .is-ready .done").first().click();
-        assertThat(page.locator("#steps .is-ready").first()).containsText("Put in the washer w1, its outer face at 2.20 mm.");
+        assertThat(page.locator("#steps .is-ready").first())
+                .containsText("Put in the washer w1, its outer face at 2.20 mm.");
         assertThat(chosen).hasCount(1);
         assertThat(chosen.boundingBox().width).as("now the washer stands out").isLessThan(seal * 0.7);
-        assertThat(page.locator("#steps")).containsText("Retaining ring r1 into its groove: felt and tapped home all round.");
+        assertThat(page.locator("#steps"))
+                .containsText("Retaining ring r1 into its groove: felt and tapped home all round.");
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }
@@ -133,9 +188,13 @@ class JobSectionsIT {
         long id = sections.arrange(number, Role.PLANNED, person);
         Workshop.bean(JobService.class).sign(number, person);
         JobState state = Workshop.bean(JobStore.class).load(number);
-        Section fitted = Workshop.bean(BenchService.class).fittedAt(state.position().id()).orElseThrow();
+        Section fitted = Workshop.bean(BenchService.class)
+                .fittedAt(state.position().id())
+                .orElseThrow();
         assertThat(fitted.seal().fromMm()).isEqualTo(2.5);
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> sections.bringReadings(number, person)).withMessageContaining("closed");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> sections.bringReadings(number, person))
+                .withMessageContaining("closed");
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/sections/" + id);
         assertThat(page.locator("#figures .input").first()).isDisabled();
@@ -145,8 +204,14 @@ class JobSectionsIT {
         page.click("text=Try something with it on the bench");
         page.waitForURL("**/sections/*");
         assertThat(page.locator(".rows")).containsText("2.50 to 10.50");
-        String next = Workshop.bean(JobService.class).open(state.position().id(), person).number();
-        Section found = Workshop.bean(BenchService.class).ofJob(Workshop.bean(JobStore.class).load(next).job().id()).isEmpty() ? fitted : null;
+        String next = Workshop.bean(JobService.class)
+                .open(state.position().id(), person)
+                .number();
+        Section found = Workshop.bean(BenchService.class)
+                        .ofJob(Workshop.bean(JobStore.class).load(next).job().id())
+                        .isEmpty()
+                ? fitted
+                : null;
         long at = sections.arrange(next, Role.AS_FOUND, person);
         page.navigate(Workshop.address() + "/sections/" + at);
         assertThat(page.locator(".rows")).containsText("2.50 to 10.50");

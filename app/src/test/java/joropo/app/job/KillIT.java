@@ -63,15 +63,20 @@ class KillIT {
             Visitor other = new Visitor(server.address()).signIn("tobias");
             Visitor clerk = new Visitor(server.address()).signIn("jacinta");
             Visitor fitter = new Visitor(server.address()).signIn("marisol");
-            Future<List<Integer>> typing = pool.submit(() -> untilKilled(n -> typist.post("/jobs/26-0005/measure/draft", "tab", "a", "seq", "99999", "stopDepth", n + " mm")));
-            Future<List<Integer>> typingToo = pool.submit(() -> untilKilled(n -> other.post("/jobs/26-0008/strip/draft", "tab", "b", "seq", "99999", "marking", "mark " + n)));
-            Future<List<Integer>> adding = pool.submit(() -> untilKilled(n -> clerk.post("/machines", "name", "Machine " + n, "place", "kill test", "note", "")));
+            Future<List<Integer>> typing = pool.submit(() -> untilKilled(n ->
+                    typist.post("/jobs/26-0005/measure/draft", "tab", "a", "seq", "99999", "stopDepth", n + " mm")));
+            Future<List<Integer>> typingToo = pool.submit(() -> untilKilled(
+                    n -> other.post("/jobs/26-0008/strip/draft", "tab", "b", "seq", "99999", "marking", "mark " + n)));
+            Future<List<Integer>> adding = pool.submit(() -> untilKilled(
+                    n -> clerk.post("/machines", "name", "Machine " + n, "place", "kill test", "note", "")));
             for (String step : STEPS) {
                 if (fitter.post("/jobs/26-0003/steps/" + step).statusCode() == 302) {
                     ticked.add(step);
                 }
             }
-            assertThat(enough.await(60, TimeUnit.SECONDS)).as("enough was acknowledged before the kill").isTrue();
+            assertThat(enough.await(60, TimeUnit.SECONDS))
+                    .as("enough was acknowledged before the kill")
+                    .isTrue();
             server.kill();
             drafts = typing.get();
             otherDrafts = typingToo.get();
@@ -82,13 +87,18 @@ class KillIT {
         assertThat(ticked).containsExactlyInAnyOrderElementsOf(STEPS);
         try (ConfigurableApplicationContext again = Workshop.start(data, true)) {
             var jdbc = again.getBean(JdbcTemplate.class);
-            assertThat(jdbc.queryForObject("pragma integrity_check", String.class)).isEqualTo("ok");
+            assertThat(jdbc.queryForObject("pragma integrity_check", String.class))
+                    .isEqualTo("ok");
             assertThat(jdbc.queryForList("pragma foreign_key_check")).isEmpty();
             assertThat(number(draft(jdbc, "a"), "(\\d+) mm")).isGreaterThanOrEqualTo(last(drafts));
             assertThat(number(draft(jdbc, "b"), "mark (\\d+)")).isGreaterThanOrEqualTo(last(otherDrafts));
-            Set<String> names = new HashSet<>(jdbc.queryForList("select name from machine where place = 'kill test'", String.class));
+            Set<String> names = new HashSet<>(
+                    jdbc.queryForList("select name from machine where place = 'kill test'", String.class));
             assertThat(machines).allSatisfy(n -> assertThat(names).contains("Machine " + n));
-            assertThat(jdbc.queryForList("select step from step_done s join job j on j.id = s.job_id where j.number = '26-0003'", String.class)).containsAll(STEPS);
+            assertThat(jdbc.queryForList(
+                            "select step from step_done s join job j on j.id = s.job_id where j.number = '26-0003'",
+                            String.class))
+                    .containsAll(STEPS);
         }
     }
 

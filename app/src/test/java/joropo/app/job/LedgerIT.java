@@ -23,9 +23,20 @@ class LedgerIT {
         String number = JobMaker.readyToSign("IN");
         var store = Workshop.bean(JobStore.class);
         JobState seen = store.load(number);
-        Workshop.bean(JobService.class).enter(number, JobEntry.Kind.TEMPORARY, "rag in the drain", true, JobMaker.person("tobias"));
-        Signing signing = Signing.of(JobEvaluation.of(seen.position(), seen.texts(), seen.sections(), Workshop.bean(SettingsService.class).shop()), "{}", "0", "Marisol");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> store.sign(seen, signing, JobMaker.person("marisol"), Instant.now())).withMessageContaining("changed this job at the same moment");
+        Workshop.bean(JobService.class)
+                .enter(number, JobEntry.Kind.TEMPORARY, "rag in the drain", true, JobMaker.person("tobias"));
+        Signing signing = Signing.of(
+                JobEvaluation.of(
+                        seen.position(),
+                        seen.texts(),
+                        seen.sections(),
+                        Workshop.bean(SettingsService.class).shop()),
+                "{}",
+                "0",
+                "Marisol");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> store.sign(seen, signing, JobMaker.person("marisol"), Instant.now()))
+                .withMessageContaining("changed this job at the same moment");
         assertThat(store.load(number).isOpen()).isTrue();
     }
 
@@ -46,7 +57,9 @@ class LedgerIT {
         assertThat(page.locator(".open-list")).containsText("rag in the bore: put in for a time and not counted out.");
         assertThat(page.locator(".open-list")).containsText("cover bolts: still tightened on trial.");
         assertThat(page.locator("#sign")).isDisabled();
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> Workshop.bean(JobService.class).sign(number, JobMaker.person("marisol"))).withMessageContaining("rag in the bore");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> Workshop.bean(JobService.class).sign(number, JobMaker.person("marisol")))
+                .withMessageContaining("rag in the bore");
         page.navigate(url(number, "set"));
         page.click("button[aria-label='Count it out: rag in the bore']");
         assertThat(page.locator("#ledger .is-open")).hasCount(1);
@@ -58,7 +71,9 @@ class LedgerIT {
         page.navigate(url(number, "sign"));
         page.click("#sign");
         assertThat(page.locator("#sign-head")).hasText("Signed");
-        assertThat(Workshop.bean(JobService.class).snapshot(number).counted()).containsExactly("rag in the bore: counted out, Marisol Araguaney", "cover bolts: final, Marisol Araguaney");
+        assertThat(Workshop.bean(JobService.class).snapshot(number).counted())
+                .containsExactly(
+                        "rag in the bore: counted out, Marisol Araguaney", "cover bolts: final, Marisol Araguaney");
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }
@@ -67,7 +82,19 @@ class LedgerIT {
     void whatWasLearntIsShownAtThePositionAndAtItsNextJob() {
         String number = JobMaker.readyToSign("IN");
         var person = JobMaker.person("marisol");
-        JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes", "foundState", "HARD", "signGROOVE_IN_SHAFT", "ABSENT");
+        JobMaker.keep(
+                number,
+                Stage.STRIP,
+                "isolated",
+                "yes",
+                "locked",
+                "yes",
+                "pressureOff",
+                "yes",
+                "foundState",
+                "HARD",
+                "signGROOVE_IN_SHAFT",
+                "ABSENT");
         Page page = Workshop.page("marisol");
         page.navigate(url(number, "sign"));
         page.fill("#next-fitter", "The drain is behind the guard.");
@@ -78,7 +105,9 @@ class LedgerIT {
         JobState state = Workshop.bean(JobStore.class).load(number);
         page.navigate(Workshop.address() + "/machines/" + state.position().machineId());
         assertThat(page.locator(".journal-body")).containsText("it was: heat");
-        String next = Workshop.bean(JobService.class).open(state.position().id(), person).number();
+        String next = Workshop.bean(JobService.class)
+                .open(state.position().id(), person)
+                .number();
         page.navigate(url(next, "intake"));
         assertThat(page.locator("aside.notice")).containsText("The drain is behind the guard.");
         page.context().close();

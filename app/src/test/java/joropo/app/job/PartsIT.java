@@ -17,7 +17,10 @@ import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
-/** Parts of a job against the store: what is missing stops it before the machine is opened, and what is too old goes in only with a lead's word. */
+/**
+ * Parts of a job against the store: what is missing stops it before the machine is opened, and what is too old goes in
+ * only with a lead's word.
+ */
 class PartsIT {
     private static final StoreService STORE = Workshop.bean(StoreService.class);
 
@@ -25,8 +28,28 @@ class PartsIT {
         return Workshop.address() + "/jobs/" + number + "/" + stage.path();
     }
 
-    private static long lot(String kind, String name, String size, String material, String batch, String cured, int count) {
-        return STORE.receive(Map.of("kind", kind, "name", name, "size", size, "material", material, "batch", batch, "cured", cured, "count", Integer.toString(count), "place", "T9"), LengthUnit.MM, JobMaker.person("jacinta"));
+    private static long lot(
+            String kind, String name, String size, String material, String batch, String cured, int count) {
+        return STORE.receive(
+                Map.of(
+                        "kind",
+                        kind,
+                        "name",
+                        name,
+                        "size",
+                        size,
+                        "material",
+                        material,
+                        "batch",
+                        batch,
+                        "cured",
+                        cured,
+                        "count",
+                        Integer.toString(count),
+                        "place",
+                        "T9"),
+                LengthUnit.MM,
+                JobMaker.person("jacinta"));
     }
 
     private static int onHand(long lot) {
@@ -36,7 +59,17 @@ class PartsIT {
     @Test
     void aMissingPartStopsTheJobBeforeTheMachineIsOpenedAndTheStoreLetsItGoOn() {
         String number = JobMaker.open();
-        JobMaker.keep(number, Stage.INTAKE, "symptom", "DRIPPING", "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes");
+        JobMaker.keep(
+                number,
+                Stage.INTAKE,
+                "symptom",
+                "DRIPPING",
+                "levelSeen",
+                "yes",
+                "breatherSeen",
+                "yes",
+                "aboveSeen",
+                "yes");
         Page page = Workshop.page("marisol");
         page.navigate(url(number, Stage.INTAKE));
         page.click("#parts > section > details summary");
@@ -54,7 +87,8 @@ class PartsIT {
         assertThat(page.locator(".part-lines li.is-open")).containsText("none in the store");
 
         page.navigate(url(number, Stage.STRIP));
-        assertThat(page.locator("#held")).containsText("Not in hand: slinger 45. The machine stays closed until each is laid out or decided.");
+        assertThat(page.locator("#held"))
+                .containsText("Not in hand: slinger 45. The machine stays closed until each is laid out or decided.");
         page.check("#isolated");
         page.check("#locked");
         page.check("#pressureOff");
@@ -80,11 +114,13 @@ class PartsIT {
         page.selectOption("#state-own-slinger-45", "UNOBTAINABLE");
         page.fill("#reason-own-slinger-45", "six weeks at every source");
         page.click("#part-line-own-slinger-45 .decide-part button");
-        assertThat(page.locator("#part-line-own-slinger-45 .wrong")).hasText("Needs what is to follow, by when and from whom.");
+        assertThat(page.locator("#part-line-own-slinger-45 .wrong"))
+                .hasText("Needs what is to follow, by when and from whom.");
         assertThat(page.locator("#reason-own-slinger-45")).hasValue("six weeks at every source");
         page.fill("#follow-own-slinger-45", "old one dressed, new one by week 4 from the gear's builder");
         page.click("#part-line-own-slinger-45 .decide-part button");
-        assertThat(page.locator("#part-line-own-slinger-45")).containsText("cannot be had: six weeks at every source; to follow: old one dressed");
+        assertThat(page.locator("#part-line-own-slinger-45"))
+                .containsText("cannot be had: six weeks at every source; to follow: old one dressed");
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }
@@ -93,7 +129,21 @@ class PartsIT {
     void anOverdueLotIsRefusedAndALeadReleasesItWithAReason() {
         long old = lot("LIP_SEAL", "", "45x62x8", "FKM", "OLD-1", "1Q2005", 3);
         String number = JobMaker.madeSafe();
-        JobMaker.keep(number, Stage.DECIDE, "size", "45x62x8", "layout", "DUST_LIP", "material", "FKM", "caseType", "RUBBER", "mainLip", "IN", "chooseWhy", "hot oil");
+        JobMaker.keep(
+                number,
+                Stage.DECIDE,
+                "size",
+                "45x62x8",
+                "layout",
+                "DUST_LIP",
+                "material",
+                "FKM",
+                "caseType",
+                "RUBBER",
+                "mainLip",
+                "IN",
+                "chooseWhy",
+                "hot oil");
         Page fitter = Workshop.page("marisol");
         fitter.navigate(url(number, Stage.FIT));
         assertThat(fitter.locator("#part-line-lip-seal .mark.is-fails")).hasCount(1);
@@ -101,7 +151,9 @@ class PartsIT {
         assertThat(fitter.locator("#steps .wrong")).containsText("either laid out nor decided: lip seal 45x62x8");
         fitter.fill("#release-lip-seal-" + old, "nothing else is here");
         fitter.click("button[aria-label^='Release lip seal 45x62x8']");
-        assertThat(fitter.locator("#part-line-lip-seal .wrong")).containsText("FKM, group C, cured 1Q2005: to be used by 2015-03-31. Only a lead releases it, with a written reason.");
+        assertThat(fitter.locator("#part-line-lip-seal .wrong"))
+                .containsText("FKM, group C, cured 1Q2005: to be used by 2015-03-31. Only a lead releases it, with a "
+                        + "written reason.");
         assertThat(onHand(old)).isEqualTo(3);
         fitter.context().close();
 
@@ -111,7 +163,10 @@ class PartsIT {
         assertThat(lead.locator("#part-line-lip-seal .wrong")).containsText("Write why it is used all the same.");
         lead.fill("#release-lip-seal-" + old, "for two days, hardness 76 and no crack");
         lead.click("button[aria-label^='Release lip seal 45x62x8']");
-        assertThat(lead.locator("#part-line-lip-seal")).containsText("new, laid out, batch OLD-1, cured 1Q2005: for two days, hardness 76 and no crack Jacinta Samán");
+        assertThat(lead.locator("#part-line-lip-seal"))
+                .containsText(
+                        "new, laid out, batch OLD-1, cured 1Q2005: for two days, hardness 76 and no crack Jacinta "
+                                + "Samán");
         assertThat(onHand(old)).isEqualTo(2);
         lead.click("button.done");
         assertThat(lead.locator("#steps summary").first()).containsText("1 of");
@@ -119,7 +174,8 @@ class PartsIT {
         assertThat(lead.locator("table.plain")).containsText(number);
         lead.context().close();
         assertThat(Workshop.complaints()).isEmpty();
-        assertThat(Workshop.bean(JobService.class).snapshot(number).parts()).anyMatch(p -> p.contains("batch OLD-1, cured 1Q2005"));
+        assertThat(Workshop.bean(JobService.class).snapshot(number).parts())
+                .anyMatch(p -> p.contains("batch OLD-1, cured 1Q2005"));
     }
 
     @Test
@@ -129,20 +185,42 @@ class PartsIT {
         var lists = Workshop.bean(JobListsService.class);
         var person = JobMaker.person("marisol");
         lists.list(number, Stage.INTAKE, Map.of("kind", "RETAINING_RING", "size", "150", "count", "1"), person);
-        String id = Workshop.bean(JobStore.class).load(number).kept().lists().parts().get(0).part();
+        String id = Workshop.bean(JobStore.class)
+                .load(number)
+                .kept()
+                .lists()
+                .parts()
+                .get(0)
+                .part();
         lists.decide(number, id, PartState.NEW, lot, "", "", person);
         lists.decide(number, id, PartState.NEW, lot, "", "", person);
         assertThat(onHand(lot)).isZero();
         assertThat(STORE.movements(lot)).hasSize(2);
         lists.list(number, Stage.INTAKE, Map.of("kind", "RETAINING_RING", "size", "151", "count", "2"), person);
-        String more = Workshop.bean(JobStore.class).load(number).kept().lists().parts().get(1).part();
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, PartState.NEW, lot, "", "", person)).withMessageContaining("of another size or material than what is wanted now");
+        String more = Workshop.bean(JobStore.class)
+                .load(number)
+                .kept()
+                .lists()
+                .parts()
+                .get(1)
+                .part();
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.decide(number, more, PartState.NEW, lot, "", "", person))
+                .withMessageContaining("of another size or material than what is wanted now");
         long one = lot("RETAINING_RING", "", "151", "", "R-2", "", 1);
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, PartState.NEW, one, "", "", person)).withMessageContaining("is more than there are: 1 on hand");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, PartState.CARRY_OVER, one, "sound", "", person)).withMessageContaining("comes from the store only as a new one");
-        assertThat(Workshop.bean(JobStore.class).load(number).kept().lists().decided()).extracting(PartEntry::part).isEqualTo(List.of(id));
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.decide(number, more, PartState.NEW, one, "", "", person))
+                .withMessageContaining("is more than there are: 1 on hand");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.decide(number, more, PartState.CARRY_OVER, one, "sound", "", person))
+                .withMessageContaining("comes from the store only as a new one");
+        assertThat(Workshop.bean(JobStore.class).load(number).kept().lists().decided())
+                .extracting(PartEntry::part)
+                .isEqualTo(List.of(id));
         for (PartState wanting : List.of(PartState.CARRY_OVER, PartState.TRANSFER, PartState.NOT_FOR_THIS)) {
-            assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.decide(number, more, wanting, null, " ", "", person)).withMessageContaining("needs a written reason");
+            assertThatExceptionOfType(RefusedInput.class)
+                    .isThrownBy(() -> lists.decide(number, more, wanting, null, " ", "", person))
+                    .withMessageContaining("needs a written reason");
         }
     }
 
@@ -157,16 +235,39 @@ class PartsIT {
         lists.decide(number, "lip-seal", PartState.NEW, lot, "", "", person);
         assertThat(onHand(lot)).isEqualTo(1);
         JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes");
-        JobMaker.keep(number, Stage.DECIDE, "size", "41x57x8", "layout", "DUST_LIP", "material", "NBR", "caseType", "RUBBER", "mainLip", "IN", "chooseWhy", "as its builder fitted it");
+        JobMaker.keep(
+                number,
+                Stage.DECIDE,
+                "size",
+                "41x57x8",
+                "layout",
+                "DUST_LIP",
+                "material",
+                "NBR",
+                "caseType",
+                "RUBBER",
+                "mainLip",
+                "IN",
+                "chooseWhy",
+                "as its builder fitted it");
         assertThat(line(number).part().count()).as("the plan wants one").isEqualTo(1);
         assertThat(line(number).isSettled()).as("two are enough for one").isTrue();
         lists.decide(number, "lip-seal", PartState.OPEN, null, "", "", person);
         assertThat(onHand(lot)).isEqualTo(3);
-        PartEntry one = new PartEntry("lip-seal", PartState.NEW, lot, "S-2", null, 1, "41x57x8", "NBR", "", "", "Marisol", Instant.EPOCH);
-        assertThat(one.isFor(new PartsList.Part("lip-seal", 2, PartKind.LIP_SEAL, "lip seal", "41x57x8", "NBR", "", null))).as("one is not two").isFalse();
+        PartEntry one = new PartEntry(
+                "lip-seal", PartState.NEW, lot, "S-2", null, 1, "41x57x8", "NBR", "", "", "Marisol", Instant.EPOCH);
+        assertThat(one.isFor(
+                        new PartsList.Part("lip-seal", 2, PartKind.LIP_SEAL, "lip seal", "41x57x8", "NBR", "", null)))
+                .as("one is not two")
+                .isFalse();
     }
 
     private static PartLine line(String number) {
-        return Workshop.bean(JobService.class).page(number, Stage.DECIDE, JobMaker.person("marisol")).lists().parts().get(0).line();
+        return Workshop.bean(JobService.class)
+                .page(number, Stage.DECIDE, JobMaker.person("marisol"))
+                .lists()
+                .parts()
+                .get(0)
+                .line();
     }
 }

@@ -21,7 +21,9 @@ import org.junit.jupiter.api.Test;
 /** What comes off is logged with a tap a part, is the section that was found, and goes back in the other way round. */
 class StripLogIT {
     /** One grey dot. */
-    private static final byte[] PNG = Base64.getDecoder().decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGOoBwAAggCBd81ytgAAAABJRU5ErkJggg==");
+    private static final byte[] PNG = Base64.getDecoder()
+            .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGOoBwAAggCBd81ytgAAAABJRU5ErkJggg==");
+
     private static final int MOST_ACTIONS = 40;
 
     private Page page;
@@ -50,10 +52,22 @@ class StripLogIT {
     @Test
     void twelvePartsInUnderFortyActionsAndBackTheOtherWayRound() {
         String number = JobMaker.open();
-        JobMaker.keep(number, Stage.INTAKE, "symptom", "DRIPPING", "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes");
+        JobMaker.keep(
+                number,
+                Stage.INTAKE,
+                "symptom",
+                "DRIPPING",
+                "levelSeen",
+                "yes",
+                "breatherSeen",
+                "yes",
+                "aboveSeen",
+                "yes");
         var lists = Workshop.bean(JobListsService.class);
         var person = JobMaker.person("marisol");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.remove(number, "COVER", "", null, person)).withMessageContaining("Isolated, locked, pressure off");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.remove(number, "COVER", "", null, person))
+                .withMessageContaining("Isolated, locked, pressure off");
         page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/jobs/" + number + "/strip");
         assertThat(page.locator("#strip")).containsText("Make it safe first");
@@ -79,7 +93,8 @@ class StripLogIT {
         note("place", "4 furlongs");
         keep();
         assertThat(page.locator(".strip-log .wrong")).containsText("not understood as a length");
-        assertThat(page.locator(".strip-log > li").first().locator("[name=place]")).hasValue("4 furlongs");
+        assertThat(page.locator(".strip-log > li").first().locator("[name=place]"))
+                .hasValue("4 furlongs");
         note("place", "4");
         keep();
         off("WASHER", 8);
@@ -89,40 +104,69 @@ class StripLogIT {
         note("place", "0.63 in");
         note("marking", "45 62 8 NBR");
         keep();
-        assertThat(page.locator(".strip-log > li").first()).containsText("faced inside, at 0.63 in, marking read: 45 62 8 NBR");
+        assertThat(page.locator(".strip-log > li").first())
+                .containsText("faced inside, at 0.63 in, marking read: 45 62 8 NBR");
         off("SLEEVE", 10);
         off("KEY", 11);
         off("BEARING", 12);
-        assertThat(page.locator("#unplaced")).containsText("Place not read, drawn against its neighbour in the section as found: washer 2, washer 3, bearing.");
+        assertThat(page.locator("#unplaced"))
+                .containsText(
+                        "Place not read, drawn against its neighbour in the section as found: washer 2, washer 3, "
+                                + "bearing.");
         assertThat(actions).as("actions for twelve parts").isLessThan(MOST_ACTIONS);
 
         page.locator("input[type=file]").first().setInputFiles(new FilePayload("bearing.png", "image/png", PNG));
         page.waitForURL("**/strip*");
         assertThat(page.locator(".strip-log > li").first().locator("img.thumb")).isVisible();
-        assertThat((Integer) page.locator(".strip-log img.thumb").evaluate("i => i.naturalWidth")).isEqualTo(1);
+        assertThat((Integer) page.locator(".strip-log img.thumb").evaluate("i => i.naturalWidth"))
+                .isEqualTo(1);
         page.click("#sheet .act button.keep");
         page.waitForURL("**/measure");
 
-        assertThat(Workshop.bean(JobService.class).page(number, Stage.DECIDE, person).lists().parts()).extracting(p -> p.line().part().name()).contains("gasket");
+        assertThat(Workshop.bean(JobService.class)
+                        .page(number, Stage.DECIDE, person)
+                        .lists()
+                        .parts())
+                .extracting(p -> p.line().part().name())
+                .contains("gasket");
         Workshop.bean(JobSectionService.class).arrange(number, Role.AS_FOUND, person);
-        var found = Workshop.bean(JobStore.class).load(number).sections().found().section();
+        var found =
+                Workshop.bean(JobStore.class).load(number).sections().found().section();
         assertThat(found.seals()).extracting(BoreItem.Seal::mainLip).containsExactly(Side.OUT, Side.IN);
         assertThat(found.seals()).extracting(BoreItem.Seal::fromMm).containsExactly(4.0, 16.002);
         assertThat(found.boreItems().get(0)).isInstanceOf(BoreItem.Ring.class);
 
         page.navigate(Workshop.address() + "/jobs/" + number + "/fit");
-        assertThat(page.locator("#back li b").allTextContents()).isEqualTo(List.of("bearing", "key", "running sleeve", "lip seal 2", "washer 3", "lip seal", "washer 2", "retaining ring", "gasket", "washer", "cover", "bolts"));
+        assertThat(page.locator("#back li b").allTextContents())
+                .isEqualTo(List.of(
+                        "bearing",
+                        "key",
+                        "running sleeve",
+                        "lip seal 2",
+                        "washer 3",
+                        "lip seal",
+                        "washer 2",
+                        "retaining ring",
+                        "gasket",
+                        "washer",
+                        "cover",
+                        "bolts"));
         page.click("button[aria-label='Back in: bearing']");
-        assertThat(page.locator("#back .wrong")).hasText("Goes back only with a written inspection: what was looked at, and what was seen.");
+        assertThat(page.locator("#back .wrong"))
+                .hasText("Goes back only with a written inspection: what was looked at, and what was seen.");
         page.locator("#back li").first().locator("input[name=reason]").fill("turned dry and clean: smooth, no track");
         page.click("button[aria-label='Back in: bearing']");
-        assertThat(page.locator("#back li").first()).containsText("back in turned dry and clean: smooth, no track, Marisol Araguaney");
+        assertThat(page.locator("#back li").first())
+                .containsText("back in turned dry and clean: smooth, no track, Marisol Araguaney");
         page.click("button[aria-label='New one: lip seal 2']");
         assertThat(page.locator("#back li.is-settled")).hasCount(2);
         page.click("button[aria-label='Left out: gasket']");
         assertThat(page.locator("#back .wrong")).hasText("Needs why it is left out.");
         page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
-        assertThat(page.locator(".open-list")).containsText("Came off, and nobody has said what became of it: bolts, cover, washer, gasket, retaining ring, washer 2, lip seal, washer 3, running sleeve, key.");
+        assertThat(page.locator(".open-list"))
+                .containsText(
+                        "Came off, and nobody has said what became of it: bolts, cover, washer, gasket, retaining "
+                                + "ring, washer 2, lip seal, washer 3, running sleeve, key.");
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }
@@ -133,14 +177,23 @@ class StripLogIT {
         var lists = Workshop.bean(JobListsService.class);
         var person = JobMaker.person("marisol");
         long seal = lists.remove(number, "LIP_SEAL", "", null, person);
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.back(number, seal, StripPart.Back.BACK, "lip sound under the glass", person)).withMessageContaining("a used seal is never the only one");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.back(number, seal, StripPart.Back.BACK, "lip sound under the glass", person))
+                .withMessageContaining("a used seal is never the only one");
         long wrong = lists.remove(number, "COVER", "", null, person);
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.strike(number, wrong, " ", person)).withMessageContaining("needs a reason");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.strike(number, wrong, " ", person))
+                .withMessageContaining("needs a reason");
         lists.strike(number, wrong, "tapped twice", person);
         JobState state = Workshop.bean(JobStore.class).load(number);
         assertThat(state.kept().lists().log()).extracting(StripPart::id).containsExactly(seal);
-        assertThat(state.kept().lists().removed()).extracting(StripPart::struckWhy).contains("tapped twice (Marisol Araguaney)");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.photo(number, seal, "x.png", "no picture".getBytes(StandardCharsets.UTF_8), person)).withMessageContaining("is no picture");
+        assertThat(state.kept().lists().removed())
+                .extracting(StripPart::struckWhy)
+                .contains("tapped twice (Marisol Araguaney)");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(
+                        () -> lists.photo(number, seal, "x.png", "no picture".getBytes(StandardCharsets.UTF_8), person))
+                .withMessageContaining("is no picture");
     }
 
     @Test
@@ -151,7 +204,8 @@ class StripLogIT {
         page.fill("#timer-what", "sealant, cure before oil");
         page.fill("#timer-minutes", "0");
         page.click("#timers form.row button");
-        assertThat(page.locator("#timers .wrong")).hasText("Needs a name, up to 60 characters, and whole minutes up to 10080.");
+        assertThat(page.locator("#timers .wrong"))
+                .hasText("Needs a name, up to 60 characters, and whole minutes up to 10080.");
         assertThat(page.locator("#timer-what")).hasValue("sealant, cure before oil");
         page.fill("#timer-minutes", "90");
         page.keyboard().press("Enter");
@@ -177,14 +231,28 @@ class StripLogIT {
         var marisol = JobMaker.person("marisol");
         long part = lists.remove(number, "LIP_SEAL", "", null, marisol);
         lists.note(number, part, Map.of("place", "2.5", "was-place", "", "was-marking", ""), LengthUnit.MM, marisol);
-        lists.note(number, part, Map.of("marking", "45 62 8", "was-marking", "", "was-place", ""), LengthUnit.MM, JobMaker.person("tobias"));
+        lists.note(
+                number,
+                part,
+                Map.of("marking", "45 62 8", "was-marking", "", "was-place", ""),
+                LengthUnit.MM,
+                JobMaker.person("tobias"));
         assertThat(noted(number)).containsEntry("place", "2.5 mm").containsEntry("marking", "45 62 8");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> lists.note(number, part, Map.of("place", "3.5", "was-place", ""), LengthUnit.MM, marisol)).withMessageContaining("was noted meanwhile as \"2.5 mm\"");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(
+                        () -> lists.note(number, part, Map.of("place", "3.5", "was-place", ""), LengthUnit.MM, marisol))
+                .withMessageContaining("was noted meanwhile as \"2.5 mm\"");
         lists.note(number, part, Map.of("place", "", "was-place", "2.5 mm"), LengthUnit.MM, marisol);
         assertThat(noted(number)).containsOnlyKeys("marking");
     }
 
     private static Map<String, String> noted(String number) {
-        return Workshop.bean(JobStore.class).load(number).kept().lists().log().get(0).texts();
+        return Workshop.bean(JobStore.class)
+                .load(number)
+                .kept()
+                .lists()
+                .log()
+                .get(0)
+                .texts();
     }
 }

@@ -9,7 +9,10 @@ import joropo.app.Workshop;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
-/** The torque plan of a job: typed in the unit of the wrench, ticked bolt by bolt in its order, and not signed half done. */
+/**
+ * The torque plan of a job: typed in the unit of the wrench, ticked bolt by bolt in its order, and not signed half
+ * done.
+ */
 class TorqueIT {
     @Test
     void boltByBoltPassByPassBeforeAnybodySigns() {
@@ -37,22 +40,35 @@ class TorqueIT {
             page.click("#tick");
         }
         assertThat(page.locator("#torque")).containsText("Pass 2 of 4: bolt 1 to 13.5 lbf·ft");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.tick(number, 2, 3, 18.3, person)).withMessageContaining("goes on with bolt 1 in pass 2 to 18.3 N·m");
-        jobs.tick(number, 1, 3, 9.15, person);   // said before: changes nothing
-        assertThatExceptionOfType(RefusedInput.class).as("another figure").isThrownBy(() -> jobs.tick(number, 2, 1, 19, person)).withMessageContaining("goes on with bolt 1 in pass 2");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> jobs.tick(number, 2, 3, 18.3, person))
+                .withMessageContaining("goes on with bolt 1 in pass 2 to 18.3 N·m");
+        jobs.tick(number, 1, 3, 9.15, person); // said before: changes nothing
+        assertThatExceptionOfType(RefusedInput.class)
+                .as("another figure")
+                .isThrownBy(() -> jobs.tick(number, 2, 1, 19, person))
+                .withMessageContaining("goes on with bolt 1 in pass 2");
         page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
         assertThat(page.locator(".open-list")).containsText("Torque plan: 12 turns of the wrench are not ticked.");
         for (int pass = 2; pass <= 4; pass++) {
             for (int bolt : new int[] {1, 3, 2, 4}) {
-                jobs.tick(number, pass, bolt, jobs.page(number, Stage.SET, person).torque().nm(), person);
+                jobs.tick(
+                        number,
+                        pass,
+                        bolt,
+                        jobs.page(number, Stage.SET, person).torque().nm(),
+                        person);
             }
         }
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> jobs.tick(number, 5, 1, 30.5, person)).withMessageContaining("no bolt left");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> jobs.tick(number, 5, 1, 30.5, person))
+                .withMessageContaining("no bolt left");
         page.navigate(Workshop.address() + "/jobs/" + number + "/set");
         assertThat(page.locator("#torque")).containsText("All passes are done.");
         page.fill("#boltTorque", "40");
         assertThat(page.locator("#torque")).containsText("Pass 1 of 4: bolt 1 to 9.00 lbf·ft");
-        assertThat(page.locator("#torque")).containsText("16 left");   // what was tightened to another figure counts for nothing
+        assertThat(page.locator("#torque"))
+                .containsText("16 left"); // what was tightened to another figure counts for nothing
         page.fill("#boltTorque", "30");
         assertThat(page.locator("#torque")).containsText("All passes are done.");
         page.click("text=Keep, go on to prove");

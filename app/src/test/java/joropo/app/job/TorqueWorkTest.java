@@ -26,7 +26,10 @@ class TorqueWorkTest {
         return IntStream.rangeClosed(2, 24);
     }
 
-    /** Ticking what is next, and only that, does every bolt in every pass in the order of the plan, and then nothing is left. */
+    /**
+     * Ticking what is next, and only that, does every bolt in every pass in the order of the plan, and then nothing is
+     * left.
+     */
     @ParameterizedTest
     @MethodSource("counts")
     void whatIsNextLeadsThroughTheWholePlan(int bolts) {
@@ -36,9 +39,15 @@ class TorqueWorkTest {
             for (int i = 0; i < bolts; i++) {
                 var work = new TorqueWork(plan, ticks);
                 Tick next = work.next();
-                assertThat(next).isEqualTo(new Tick(pass, plan.sequence().get(i), bolts, plan.passesNm().get(pass - 1)));
+                assertThat(next)
+                        .isEqualTo(new Tick(
+                                pass,
+                                plan.sequence().get(i),
+                                bolts,
+                                plan.passesNm().get(pass - 1)));
                 assertThat(work.left()).isEqualTo(4 * bolts - ticks.size());
-                assertThat(work.done(pass)).containsExactlyElementsOf(plan.sequence().subList(0, i));
+                assertThat(work.done(pass))
+                        .containsExactlyElementsOf(plan.sequence().subList(0, i));
                 assertThat(work.isDone(next.pass(), next.bolt(), next.nm())).isFalse();
                 ticks.add(next);
             }
@@ -46,18 +55,33 @@ class TorqueWorkTest {
         var all = new TorqueWork(plan, ticks);
         assertThat(all.next()).isNull();
         assertThat(all.left()).isZero();
-        assertThat(new TorqueWork(plan(bolts, 41), ticks).left()).as("to another figure").isEqualTo(4 * bolts);
-        assertThat(new TorqueWork(plan(bolts, 40.1), ticks).left()).as("a figure that no wrench tells apart").isZero();
-        assertThat(new TorqueWork(plan(bolts + 1, 40), ticks).left()).as("on another ring").isEqualTo(4 * (bolts + 1));
+        assertThat(new TorqueWork(plan(bolts, 41), ticks).left())
+                .as("to another figure")
+                .isEqualTo(4 * bolts);
+        assertThat(new TorqueWork(plan(bolts, 40.1), ticks).left())
+                .as("a figure that no wrench tells apart")
+                .isZero();
+        assertThat(new TorqueWork(plan(bolts + 1, 40), ticks).left())
+                .as("on another ring")
+                .isEqualTo(4 * (bolts + 1));
     }
 
-    /** The order in which ticks are stored says nothing, one said twice counts once, and a hole in the order is what comes next. */
+    /**
+     * The order in which ticks are stored says nothing, one said twice counts once, and a hole in the order is what
+     * comes next.
+     */
     @Test
     void aHoleIsWhatComesNext() {
         TorquePlanResult plan = plan(8, 40);
         Random random = new Random(8);
         for (int run = 0; run < 200; run++) {
-            List<Tick> turns = new ArrayList<>(IntStream.range(0, 32).mapToObj(i -> new Tick(i / 8 + 1, plan.sequence().get(i % 8), 8, plan.passesNm().get(i / 8))).toList());
+            List<Tick> turns = new ArrayList<>(IntStream.range(0, 32)
+                    .mapToObj(i -> new Tick(
+                            i / 8 + 1,
+                            plan.sequence().get(i % 8),
+                            8,
+                            plan.passesNm().get(i / 8)))
+                    .toList());
             int hole = random.nextInt(32);
             Tick open = turns.remove(hole);
             turns.add(turns.get(random.nextInt(31)));

@@ -12,7 +12,19 @@ class TwoBrowsersIT {
     @Test
     void ticksOfTheOneAppearAtTheOther() {
         String number = JobMaker.madeSafe();
-        JobMaker.keep(number, Stage.DECIDE, "size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "IN");
+        JobMaker.keep(
+                number,
+                Stage.DECIDE,
+                "size",
+                "45x62x8",
+                "layout",
+                "DUST_LIP",
+                "material",
+                "HNBR",
+                "caseType",
+                "RUBBER",
+                "mainLip",
+                "IN");
         JobMaker.settle(number);
         String fit = Workshop.address() + "/jobs/" + number + "/fit";
         Page marisol = Workshop.page("marisol");
@@ -44,7 +56,8 @@ class TwoBrowsersIT {
         assertThat(marisol.locator("#echo-depth12")).containsText("2.500 mm");
         assertThat(tobias.locator("#depth12")).hasValue("");
         tobias.fill("#depth3", "2.4");
-        assertThat(tobias.locator("#held")).containsText("This sheet was typed in another window too, by Marisol Araguaney");
+        assertThat(tobias.locator("#held"))
+                .containsText("This sheet was typed in another window too, by Marisol Araguaney");
         marisol.context().close();
         tobias.context().close();
         assertThat(Workshop.complaints()).isEmpty();

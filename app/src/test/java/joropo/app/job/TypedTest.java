@@ -22,7 +22,9 @@ class TypedTest {
         Typed typed = mm("44.96");
         assertThat(typed.onSheet(LengthUnit.MM)).isEqualTo("44.96");
         assertThat(typed.onSheet(LengthUnit.INCH)).isEqualTo("44.96 mm");
-        assertThat(typed.retyped("44.96 mm", LengthUnit.INCH)).as("posted back untouched").isSameAs(typed);
+        assertThat(typed.retyped("44.96 mm", LengthUnit.INCH))
+                .as("posted back untouched")
+                .isSameAs(typed);
         assertThat(typed.retyped("1.77", LengthUnit.INCH)).isEqualTo(new Typed("1.77", LengthUnit.INCH, List.of()));
         assertThat(mm("1.77 in").onSheet(LengthUnit.INCH)).isEqualTo("1.77 in");
     }
@@ -38,8 +40,21 @@ class TypedTest {
 
     @Test
     void whatCannotBeReadIsAnErrorAtItsFieldAndCountsAsNotGiven() {
-        Values values = Values.read(Map.of(Stage.MEASURE, Map.of("shaftA1", mm("4O"), "shaftA2", mm("44,9"), "shaftGauge", mm("HAMMER"), "partC", mm("hot")),
-                Stage.SIGN, Map.of("nextLook", mm("2026-02-30"))), Shop.bare(LocalDate.of(2026, 11, 25)));
+        Values values = Values.read(
+                Map.of(
+                        Stage.MEASURE,
+                        Map.of(
+                                "shaftA1",
+                                mm("4O"),
+                                "shaftA2",
+                                mm("44,9"),
+                                "shaftGauge",
+                                mm("HAMMER"),
+                                "partC",
+                                mm("hot")),
+                        Stage.SIGN,
+                        Map.of("nextLook", mm("2026-02-30"))),
+                Shop.bare(LocalDate.of(2026, 11, 25)));
         assertThat(values.errors()).containsOnlyKeys("shaftA1", "shaftGauge", "partC", "nextLook");
         assertThat(values.number("shaftA1")).isNull();
         assertThat(values.number("shaftA2")).isEqualTo(44.9);
@@ -50,7 +65,8 @@ class TypedTest {
     @CsvSource({"OUT, DUST_LIP", "NONE, PLAIN"})
     void aDustLipOfTheFirstVersionIsALayout(String dustLip, String layout) {
         var json = new TextsJson();
-        Map<String, Typed> read = json.read("{\"dustLip\":{\"struck\":[],\"text\":\"" + dustLip + "\",\"unit\":\"MM\"}}");
+        Map<String, Typed> read =
+                json.read("{\"dustLip\":{\"struck\":[],\"text\":\"" + dustLip + "\",\"unit\":\"MM\"}}");
         assertThat(read).isEqualTo(Map.of("layout", mm(layout)));
     }
 

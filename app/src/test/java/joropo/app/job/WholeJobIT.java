@@ -15,14 +15,19 @@ import joropo.core.material.Medium;
 import joropo.core.units.LengthUnit;
 import org.junit.jupiter.api.Test;
 
-/** A job as a shop lives it: why it leaks, what has to be in hand, what comes off, the seal from the store, its bolts, and what is left at the position. */
+/**
+ * A job as a shop lives it: why it leaks, what has to be in hand, what comes off, the seal from the store, its bolts,
+ * and what is left at the position.
+ */
 class WholeJobIT {
     private Page page;
 
     private void fill(String... fieldAndText) {
         for (int i = 0; i < fieldAndText.length; i += 2) {
             var field = page.locator("#" + fieldAndText[i]);
-            field.evaluate("f => { for (let d = f.closest('details'); d; d = d.parentElement.closest('details')) d.open = true; }");
+            field.evaluate(
+                    "f => { for (let d = f.closest('details'); d; d = d.parentElement.closest('details')) d.open = "
+                            + "true; }");
             if (field.evaluate("f => f.tagName").equals("SELECT")) {
                 field.selectOption(fieldAndText[i + 1]);
             } else if (fieldAndText[i + 1].equals("yes")) {
@@ -41,9 +46,30 @@ class WholeJobIT {
     @Test
     void fromTheFirstLookToTheNextFittersNote() {
         long machine = Workshop.bean(RegisterService.class).addMachine("Whole job stand", "workshop", "", "jacinta");
-        long position = Workshop.bean(RegisterService.class).addPosition(machine, new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 145.0), "jacinta");
+        long position = Workshop.bean(RegisterService.class)
+                .addPosition(
+                        machine,
+                        new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 145.0),
+                        "jacinta");
         StoreService store = Workshop.bean(StoreService.class);
-        long wrong = store.receive(Map.of("kind", "LIP_SEAL", "size", "45x65x8", "material", "HNBR", "batch", "W-1", "cured", "1Q2025", "count", "1", "place", "T1"), LengthUnit.MM, JobMaker.person("jacinta"));
+        long wrong = store.receive(
+                Map.of(
+                        "kind",
+                        "LIP_SEAL",
+                        "size",
+                        "45x65x8",
+                        "material",
+                        "HNBR",
+                        "batch",
+                        "W-1",
+                        "cured",
+                        "1Q2025",
+                        "count",
+                        "1",
+                        "place",
+                        "T1"),
+                LengthUnit.MM,
+                JobMaker.person("jacinta"));
         page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/machines/positions/" + position);
         assertThat(page.locator("main")).containsText("Nobody has signed a job here yet");
@@ -51,7 +77,19 @@ class WholeJobIT {
         page.waitForURL("**/intake");
         String number = page.url().replaceAll(".*/jobs/([^/]+)/.*", "$1");
 
-        fill("symptom", "DRIPPING", "hours", "5200", "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes", "fluid", "EP_GEAR_OIL");
+        fill(
+                "symptom",
+                "DRIPPING",
+                "hours",
+                "5200",
+                "levelSeen",
+                "yes",
+                "breatherSeen",
+                "yes",
+                "aboveSeen",
+                "yes",
+                "fluid",
+                "EP_GEAR_OIL");
         String first = page.locator(".ask-next b").textContent();
         page.click(".ask-next button:has-text('Looked, not there')");
         assertThat(page.locator(".ask-next b")).not().hasText(first);
@@ -73,20 +111,69 @@ class WholeJobIT {
         assertThat(page.locator(".strip-log > li")).hasCount(1);
         page.click("#off-LIP_SEAL");
         assertThat(page.locator(".strip-log > li")).hasCount(2);
-        fill("reference", "key at 12, both dots in line", "foundDepth", "2.5", "foundFacing", "IN", "foundState", "HARD", "marking", "45 62 8", "drained", "DARK");
+        fill(
+                "reference",
+                "key at 12, both dots in line",
+                "foundDepth",
+                "2.5",
+                "foundFacing",
+                "IN",
+                "foundState",
+                "HARD",
+                "marking",
+                "45 62 8",
+                "drained",
+                "DARK");
         assertThat(page.locator("#causes .causes li").first()).containsText("heat");
         keep("measure");
 
-        fill("shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.962", "shaftA2", "44.958", "boreGauge", "BORE_GAUGE_3", "boreA1", "62.014", "boreA2", "62.018", "depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.5", "groundFrom", "-4", "groundTo", "16",
-                "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
+        fill(
+                "shaftGauge",
+                "OUTSIDE_MICROMETER",
+                "shaftA1",
+                "44.962",
+                "shaftA2",
+                "44.958",
+                "boreGauge",
+                "BORE_GAUGE_3",
+                "boreA1",
+                "62.014",
+                "boreA2",
+                "62.018",
+                "depthGauge",
+                "DEPTH_MICROMETER",
+                "stopDepth",
+                "10.5",
+                "groundFrom",
+                "-4",
+                "groundTo",
+                "16",
+                "surface",
+                "SMOOTH",
+                "shaftEnd",
+                "FULL_CHAMFER",
+                "entersFrom",
+                "IN");
         keep("decide");
         fill("size", "45x62x8", "layout", "DUST_LIP", "material", "HNBR", "caseType", "RUBBER", "mainLip", "IN");
-        assertThat(page.locator("#part-line-lip-seal")).containsText("laid out as 45x65x8, HNBR: something else is decided now");
+        assertThat(page.locator("#part-line-lip-seal"))
+                .containsText("laid out as 45x65x8, HNBR: something else is decided now");
         keep("fit");
 
         page.click("#steps button.done");
         assertThat(page.locator("#steps .wrong")).containsText("lip seal 45x62x8");
-        long right = store.offers(Workshop.bean(JobService.class).page(number, Stage.FIT, JobMaker.person("marisol")).lists().parts().get(0).line().part(), store.lots()).get(0).lot().id();
+        long right = store.offers(
+                        Workshop.bean(JobService.class)
+                                .page(number, Stage.FIT, JobMaker.person("marisol"))
+                                .lists()
+                                .parts()
+                                .get(0)
+                                .line()
+                                .part(),
+                        store.lots())
+                .get(0)
+                .lot()
+                .id();
         int before = store.lot(right).lot().onHand();
         page.click("#part-line-lip-seal button.is-first");
         assertThat(page.locator("#parts-head + .word")).hasText("all settled");
@@ -96,7 +183,21 @@ class WholeJobIT {
             page.click("button[aria-label='Done: step " + step + "']");
             assertThat(page.locator("#steps summary").first()).containsText(step + " of 17");
         }
-        fill("newOutside", "65.2", "newWidth", "8.02", "fitGauge", "DEPTH_MICROMETER", "depth12", "2.49", "depth3", "2.51", "depth6", "2.50", "depth9", "2.50");
+        fill(
+                "newOutside",
+                "65.2",
+                "newWidth",
+                "8.02",
+                "fitGauge",
+                "DEPTH_MICROMETER",
+                "depth12",
+                "2.49",
+                "depth3",
+                "2.51",
+                "depth6",
+                "2.50",
+                "depth9",
+                "2.50");
         assertThat(page.locator("#rail .is-worst")).containsText("outside of the new seal");
         fill("newOutside", "62.25");
         assertThat(page.locator("#rail .is-worst .is-fails")).hasCount(0);
@@ -105,8 +206,35 @@ class WholeJobIT {
         assertThat(page.locator("#back li.is-open")).hasCount(0);
         keep("set");
 
-        fill("playMeasured", "0.12", "playLow", "0.05", "playHigh", "0.20", "bolts", "2", "boltTorque", "20", "torqueUnit", "NM", "figureFor", "DRY", "threads", "DRY", "locking", "TAB", "lockingWay", "over one flat", "tightened", "yes",
-                "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
+        fill(
+                "playMeasured",
+                "0.12",
+                "playLow",
+                "0.05",
+                "playHigh",
+                "0.20",
+                "bolts",
+                "2",
+                "boltTorque",
+                "20",
+                "torqueUnit",
+                "NM",
+                "figureFor",
+                "DRY",
+                "threads",
+                "DRY",
+                "locking",
+                "TAB",
+                "lockingWay",
+                "over one flat",
+                "tightened",
+                "yes",
+                "lockedUp",
+                "yes",
+                "countedOut",
+                "yes",
+                "guardsBack",
+                "yes");
         assertThat(page.locator("#torque")).containsText("Pass 1 of 4: bolt 1 to 6.00 N·m");
         for (int turn = 8; turn > 0; turn--) {
             assertThat(page.locator("#torque")).containsText(turn + " left");
@@ -127,7 +255,8 @@ class WholeJobIT {
 
         Snapshot card = Workshop.bean(JobService.class).snapshot(number);
         assertThat(card.parts()).singleElement().asString().contains("lip seal 45x62x8", "new, laid out, batch B-");
-        assertThat(card.stripped()).contains("cover: back in, Marisol Araguaney", "lip seal: a new one went in, Marisol Araguaney");
+        assertThat(card.stripped())
+                .contains("cover: back in, Marisol Araguaney", "lip seal: a new one went in, Marisol Araguaney");
         page.navigate(Workshop.address() + "/machines/positions/" + position);
         assertThat(page.locator("main")).containsText("still runs");
         assertThat(page.locator("main")).containsText("it was heat");

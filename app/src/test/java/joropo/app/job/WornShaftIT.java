@@ -16,7 +16,10 @@ import joropo.core.material.Medium;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** A worn 45 mm shaft with a groove in a dusty gear motor of aluminium at 1450 rpm: from the first drip to parts list, driver and plan. */
+/**
+ * A worn 45 mm shaft with a groove in a dusty gear motor of aluminium at 1450 rpm: from the first drip to parts list,
+ * driver and plan.
+ */
 class WornShaftIT {
     private static final int MOST_ENTRIES = 60;
 
@@ -45,29 +48,106 @@ class WornShaftIT {
     }
 
     private static String openJob(String name) {
-        long machine = Workshop.bean(RegisterService.class).addMachine("Dusty gear motor, " + name, "yard", "", "jacinta");
-        long position = Workshop.bean(RegisterService.class).addPosition(machine, new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 1450.0), "jacinta");
-        return Workshop.bean(JobService.class).open(position, JobMaker.person("marisol")).number();
+        long machine =
+                Workshop.bean(RegisterService.class).addMachine("Dusty gear motor, " + name, "yard", "", "jacinta");
+        long position = Workshop.bean(RegisterService.class)
+                .addPosition(
+                        machine,
+                        new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 1450.0),
+                        "jacinta");
+        return Workshop.bean(JobService.class)
+                .open(position, JobMaker.person("marisol"))
+                .number();
     }
 
-    /** Worked by hand: a groove 1.4 wide takes 0.7 + 0.4 + 0 + 1.0 = 2.1 mm; from 2.4 mm deep there are 2.4 outward, from 1.2 only 1.2 outward and 1.3 inward. */
+    /**
+     * Worked by hand: a groove 1.4 wide takes 0.7 + 0.4 + 0 + 1.0 = 2.1 mm; from 2.4 mm deep there are 2.4 outward,
+     * from 1.2 only 1.2 outward and 1.3 inward.
+     */
     @ParameterizedTest(name = "old seal at {0}: {1}")
-    @CsvSource({"2.4, move the lip, Move the lip, 0.30", "1.2, thin repair sleeve, Thin sleeve over the worn track, 2.50"})
+    @CsvSource({
+        "2.4, move the lip, Move the lip, 0.30",
+        "1.2, thin repair sleeve, Thin sleeve over the worn track, 2.50"
+    })
     void isDecidedInFewEntries(String foundDepth, String remedy, String step, String depth) throws Exception {
         page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/jobs/" + openJob(remedy) + "/intake");
-        type("symptom", "DRIPPING", "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes", "fluid", "EP_GEAR_OIL");
+        type(
+                "symptom",
+                "DRIPPING",
+                "levelSeen",
+                "yes",
+                "breatherSeen",
+                "yes",
+                "aboveSeen",
+                "yes",
+                "fluid",
+                "EP_GEAR_OIL");
         assertThat(page.locator("#assumed")).containsText("sump 70 °C");
         press("#sheet .act button.keep", "strip");
-        type("isolated", "yes", "locked", "yes", "pressureOff", "yes", "foundDepth", foundDepth, "foundFacing", "IN", "foundState", "HARD", "marking", "45 62 8");
+        type(
+                "isolated",
+                "yes",
+                "locked",
+                "yes",
+                "pressureOff",
+                "yes",
+                "foundDepth",
+                foundDepth,
+                "foundFacing",
+                "IN",
+                "foundState",
+                "HARD",
+                "marking",
+                "45 62 8");
         press("#sheet .act button.keep", "measure");
-        type("shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.951", "shaftA2", "44.949", "shaftB1", "44.968", "shaftB2", "44.97");
-        type("boreGauge", "BORE_GAUGE_3", "boreA1", "62.014", "boreA2", "62.018", "boreB1", "62.016", "boreB2", "62.012");
-        type("depthGauge", "DEPTH_MICROMETER", "stopDepth", "10.5", "turningDepth", "14.5", "groundFrom", "-4", "groundTo", "16");
+        type(
+                "shaftGauge",
+                "OUTSIDE_MICROMETER",
+                "shaftA1",
+                "44.951",
+                "shaftA2",
+                "44.949",
+                "shaftB1",
+                "44.968",
+                "shaftB2",
+                "44.97");
+        type(
+                "boreGauge",
+                "BORE_GAUGE_3",
+                "boreA1",
+                "62.014",
+                "boreA2",
+                "62.018",
+                "boreB1",
+                "62.016",
+                "boreB2",
+                "62.012");
+        type(
+                "depthGauge",
+                "DEPTH_MICROMETER",
+                "stopDepth",
+                "10.5",
+                "turningDepth",
+                "14.5",
+                "groundFrom",
+                "-4",
+                "groundTo",
+                "16");
         assertThat(page.locator("#grooveDepth")).isHidden();
         type("surface", "GROOVE_CATCHES");
         assertThat(page.locator("#grooveDepth")).isVisible();
-        type("grooveDepth", "0.08", "grooveWidth", "1.4", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN", "housing", "ALUMINIUM");
+        type(
+                "grooveDepth",
+                "0.08",
+                "grooveWidth",
+                "1.4",
+                "shaftEnd",
+                "FULL_CHAMFER",
+                "entersFrom",
+                "IN",
+                "housing",
+                "ALUMINIUM");
         assertThat(page.locator("#track svg")).containsText("groove 0.08 deep");
         assertThat(page.locator("#rail .finding").first()).containsText("lifts at its edge");
         press("#sheet .act button.keep", "decide");
@@ -88,7 +168,8 @@ class WornShaftIT {
         assertThat(page.locator("#seals .is-taken")).hasCount(1);
         type("mainLip", "IN");
 
-        assertThat(page.locator("#parts")).containsText("lip seal 45x62x8, lip with dust lip, HNBR, rubber-covered case");
+        assertThat(page.locator("#parts"))
+                .containsText("lip seal 45x62x8, lip with dust lip, HNBR, rubber-covered case");
         if (remedy.contains("sleeve")) {
             assertThat(page.locator("#parts")).containsText("thin repair sleeve for shaft 45.00, Ø 45.60 outside");
             assertThat(page.locator("#parts")).containsText("renewed together with the lip seal");
@@ -97,7 +178,9 @@ class WornShaftIT {
         page.locator("details[data-card=driving] > summary").click();
         assertThat(page.locator("#driver svg")).isVisible();
         Download drawing = page.waitForDownload(() -> page.click("#driver a[href$='driver.dxf']"));
-        assertThat(Files.readString(drawing.path())).contains("AC1009", "Driver for lip seal 45x62x8").endsWith("EOF\r\n");
+        assertThat(Files.readString(drawing.path()))
+                .contains("AC1009", "Driver for lip seal 45x62x8")
+                .endsWith("EOF\r\n");
         press("#sheet .act button.keep", "fit");
         assertThat(page.locator("#steps")).containsText(step);
         assertThat(page.locator("#steps")).containsText("to " + depth + " mm from the face");

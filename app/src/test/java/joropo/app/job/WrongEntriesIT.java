@@ -21,16 +21,77 @@ class WrongEntriesIT {
     private static final Map<Kind, Map<String, String>> WRONG = new LinkedHashMap<>();
 
     static {
-        WRONG.put(Kind.SIZE, wrong("abc", "not understood", "-3", "not above zero", "0", "not above zero", "45000", "more than 5 m", "1 9/16", "without an inch mark",
-                "12 bar", "not understood", "1e3", "not understood", LONG, "10000 characters"));
-        WRONG.put(Kind.PLACE, wrong("abc", "not understood", "45 m", "not understood", "-6000", "more than 5 m", LONG, "10000 characters"));
+        WRONG.put(
+                Kind.SIZE,
+                wrong(
+                        "abc",
+                        "not understood",
+                        "-3",
+                        "not above zero",
+                        "0",
+                        "not above zero",
+                        "45000",
+                        "more than 5 m",
+                        "1 9/16",
+                        "without an inch mark",
+                        "12 bar",
+                        "not understood",
+                        "1e3",
+                        "not understood",
+                        LONG,
+                        "10000 characters"));
+        WRONG.put(
+                Kind.PLACE,
+                wrong(
+                        "abc",
+                        "not understood",
+                        "45 m",
+                        "not understood",
+                        "-6000",
+                        "more than 5 m",
+                        LONG,
+                        "10000 characters"));
         WRONG.put(Kind.PLAY, wrong("abc", "not understood", "-0.1", "Cannot be below zero", LONG, "10000 characters"));
-        WRONG.put(Kind.HOURS, wrong("many", "not understood as a time", "-5", "is below", "9999999", "look at the figure"));
-        WRONG.put(Kind.SPEED, wrong("fast", "not understood as a speed", "-5", "is below", "900000", "look at the figure", "3 bar", "not understood"));
-        WRONG.put(Kind.PRESSURE, wrong("high", "not understood as a pressure", "-0.5", "is below", "900", "look at the figure"));
-        WRONG.put(Kind.TEMPERATURE, wrong("hot", "not understood as a temperature", "-300", "is below", "2000", "look at the figure"));
-        WRONG.put(Kind.NUMBER, wrong("much", "not understood", "-99999", "Must lie between", "3 bar", "not understood", LONG, "10000 characters"));
-        WRONG.put(Kind.SEAL_SIZE, wrong("45", "not understood as a seal size", "62x45x8", "larger than its shaft", "45x62x0", "not above zero"));
+        WRONG.put(
+                Kind.HOURS,
+                wrong("many", "not understood as a time", "-5", "is below", "9999999", "look at the figure"));
+        WRONG.put(
+                Kind.SPEED,
+                wrong(
+                        "fast",
+                        "not understood as a speed",
+                        "-5",
+                        "is below",
+                        "900000",
+                        "look at the figure",
+                        "3 bar",
+                        "not understood"));
+        WRONG.put(
+                Kind.PRESSURE,
+                wrong("high", "not understood as a pressure", "-0.5", "is below", "900", "look at the figure"));
+        WRONG.put(
+                Kind.TEMPERATURE,
+                wrong("hot", "not understood as a temperature", "-300", "is below", "2000", "look at the figure"));
+        WRONG.put(
+                Kind.NUMBER,
+                wrong(
+                        "much",
+                        "not understood",
+                        "-99999",
+                        "Must lie between",
+                        "3 bar",
+                        "not understood",
+                        LONG,
+                        "10000 characters"));
+        WRONG.put(
+                Kind.SEAL_SIZE,
+                wrong(
+                        "45",
+                        "not understood as a seal size",
+                        "62x45x8",
+                        "larger than its shaft",
+                        "45x62x0",
+                        "not above zero"));
         WRONG.put(Kind.DATE, wrong("soon", "not understood as a day", "2026-02-30", "not understood as a day"));
         WRONG.put(Kind.LINE, wrong("x".repeat(10_000), "room for 120 characters, got 10000"));
         WRONG.put(Kind.NOTE, wrong("x".repeat(10_000), "room for 1000 characters, got 10000"));
@@ -51,35 +112,51 @@ class WrongEntriesIT {
         String number = JobMaker.madeSafe();
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage.path());
         page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
-        List<Field> fields = SheetFields.fields(stage).filter(f -> WRONG.containsKey(f.kind())).toList();
+        List<Field> fields = SheetFields.fields(stage)
+                .filter(f -> WRONG.containsKey(f.kind()))
+                .toList();
         // one wrong thing into each field at once, then the next, so that no message can stand at the wrong one
-        int rounds = fields.stream().mapToInt(f -> WRONG.get(f.kind()).size()).max().orElse(0);
+        int rounds =
+                fields.stream().mapToInt(f -> WRONG.get(f.kind()).size()).max().orElse(0);
         for (int round = 0; round < rounds; round++) {
             Map<String, String> typed = new LinkedHashMap<>();
             for (Field f : fields) {
                 typed.put(f.name(), entry(f, round).getKey());
             }
-            page.evaluate("typed => { for (const [name, text] of Object.entries(typed)) document.getElementById(name).value = text; document.getElementById('sheet').dispatchEvent(new Event('input', { bubbles: true })); }", typed);
+            page.evaluate(
+                    "typed => { for (const [name, text] of Object.entries(typed)) "
+                            + "document.getElementById(name).value = text; "
+                            + "document.getElementById('sheet').dispatchEvent(new Event('input', { bubbles: "
+                            + "true })); }",
+                    typed);
             for (Field f : fields) {
-                assertThat(page.locator("#echo-" + f.name() + " .wrong")).containsText(entry(f, round).getValue());
+                assertThat(page.locator("#echo-" + f.name() + " .wrong"))
+                        .containsText(entry(f, round).getValue());
                 assertThat(page.locator("#" + f.name())).hasAttribute("aria-invalid", "true");
             }
         }
         page.click("#sheet .act button.keep");
         for (Field f : fields) {
-            assertThat(page.locator("#echo-" + f.name() + " .wrong")).containsText(entry(f, rounds - 1).getValue());
-            assertThat(page.locator("#" + f.name()).inputValue()).as(f.name() + " keeps what was typed").isEqualTo(entry(f, rounds - 1).getKey());
+            assertThat(page.locator("#echo-" + f.name() + " .wrong"))
+                    .containsText(entry(f, rounds - 1).getValue());
+            assertThat(page.locator("#" + f.name()).inputValue())
+                    .as(f.name() + " keeps what was typed")
+                    .isEqualTo(entry(f, rounds - 1).getKey());
         }
         if (!fields.isEmpty()) {
             assertThat(page.locator(".notice").first()).containsText("Not kept yet");
         }
-        assertThat(Workshop.bean(JobService.class).page(number, stage, JobMaker.person("marisol")).revision()).isEqualTo(stage.compareTo(Stage.STRIP) <= 0 ? 1 : 0);
+        assertThat(Workshop.bean(JobService.class)
+                        .page(number, stage, JobMaker.person("marisol"))
+                        .revision())
+                .isEqualTo(stage.compareTo(Stage.STRIP) <= 0 ? 1 : 0);
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }
 
     private static Map.Entry<String, String> entry(Field field, int round) {
-        List<Map.Entry<String, String>> all = List.copyOf(WRONG.get(field.kind()).entrySet());
+        List<Map.Entry<String, String>> all =
+                List.copyOf(WRONG.get(field.kind()).entrySet());
         return all.get(round % all.size());
     }
 
@@ -100,8 +177,10 @@ class WrongEntriesIT {
         }
         page.fill("#groundFrom", "12");
         page.fill("#groundTo", "4");
-        assertThat(page.locator("#echo-boreA1 .wrong")).hasText("The bore reads no larger than the shaft: look at both figures.");
-        assertThat(page.locator("#echo-groundTo .wrong")).hasText("Must lie further in than where the ground surface begins.");
+        assertThat(page.locator("#echo-boreA1 .wrong"))
+                .hasText("The bore reads no larger than the shaft: look at both figures.");
+        assertThat(page.locator("#echo-groundTo .wrong"))
+                .hasText("Must lie further in than where the ground surface begins.");
         page.fill("#boreA1", "62,5 mm");
         page.fill("#boreA2", "2.4600\"");
         assertThat(page.locator("#echo-boreA2")).containsText("62.484 mm");

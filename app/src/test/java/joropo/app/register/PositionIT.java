@@ -17,7 +17,10 @@ import org.junit.jupiter.api.Test;
 class PositionIT {
     private static long position(String machine) {
         var register = Workshop.bean(RegisterService.class);
-        return register.addPosition(register.addMachine(machine, "yard", "", "jacinta"), new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 145.0), "jacinta");
+        return register.addPosition(
+                register.addMachine(machine, "yard", "", "jacinta"),
+                new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 145.0),
+                "jacinta");
     }
 
     @Test
@@ -56,7 +59,8 @@ class PositionIT {
         page.click("text=Start a job");
         assertThat(page.locator(".place")).containsText("turn only anticlockwise");
         page.navigate(page.url().replace("intake", "measure"));
-        assertThat(page.locator("main")).containsText("Limits by its maker: axial play 0.02 to 0.05 mm (sheet 4, page 2)");
+        assertThat(page.locator("main"))
+                .containsText("Limits by its maker: axial play 0.02 to 0.05 mm (sheet 4, page 2)");
         page.navigate(Workshop.address() + "/machines/positions/" + id);
         page.click("summary[aria-label='withdraw axial play']");
         page.fill("[id^=why-limit-]", "sheet 5 is out");
@@ -66,7 +70,9 @@ class PositionIT {
         page.setInputFiles("#file", new FilePayload("notes.txt", "text/plain", "no".getBytes(StandardCharsets.UTF_8)));
         page.click("text=Add the file");
         assertThat(page.locator("#files ~ form .wrong")).hasText("Is none of JPEG, PNG, WebP or PDF.");
-        page.setInputFiles("#file", new FilePayload("gear.pdf", "application/pdf", "%PDF-1.4 made up".getBytes(StandardCharsets.UTF_8)));
+        page.setInputFiles(
+                "#file",
+                new FilePayload("gear.pdf", "application/pdf", "%PDF-1.4 made up".getBytes(StandardCharsets.UTF_8)));
         page.click("text=Add the file");
         assertThat(page.locator(".file-list")).containsText("gear.pdf");
         var download = page.waitForDownload(() -> page.click(".file-list a"));
@@ -83,13 +89,22 @@ class PositionIT {
     @Test
     void anythingIsFoundByWordsOfIt() {
         Page page = Workshop.page("visita");
-        String[][] asked = {{"centrifugal play builder", "Drive output"}, {"70x90x10 hnbr", "B-1107"}, {"bush", "26-0005"}, {"B-1443", "Breather M12"}, {"stirrer backst", "Gear output"}, {"\"; drop xyzzy", "Nothing found."}, {"G-2 cured conve", ""}};
+        String[][] asked = {
+            {"centrifugal play builder", "Drive output"},
+            {"70x90x10 hnbr", "B-1107"},
+            {"bush", "26-0005"},
+            {"B-1443", "Breather M12"},
+            {"stirrer backst", "Gear output"},
+            {"\"; drop xyzzy", "Nothing found."},
+            {"G-2 cured conve", ""}
+        };
         for (String[] one : asked) {
             page.navigate(Workshop.address() + "/find");
             page.fill("#find", one[0]);
             page.keyboard().press("Enter");
             page.waitForURL("**/find?q=*");
-            assertThat(page.locator("main")).containsText(one[1], new LocatorAssertions.ContainsTextOptions().setIgnoreCase(true));
+            assertThat(page.locator("main"))
+                    .containsText(one[1], new LocatorAssertions.ContainsTextOptions().setIgnoreCase(true));
         }
         page.navigate(Workshop.address() + "/machines/positions/1");
         assertThat(page.locator("main")).containsText("mean life");

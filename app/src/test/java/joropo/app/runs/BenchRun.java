@@ -33,7 +33,10 @@ import joropo.core.section.Space;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 
-/** Measures the application as people run it, and writes what it found; run by {@code ./joropo bench}, never with the tests. */
+/**
+ * Measures the application as people run it, and writes what it found; run by {@code ./joropo bench}, never with the
+ * tests.
+ */
 class BenchRun {
     private static final int STARTS = 3;
     private static final int WARM_UP = 600;
@@ -54,19 +57,27 @@ class BenchRun {
         }
 
         String row(Timing bare) {
-            return String.format(Locale.ROOT, "| %s | %.2f | %.2f | %.1f | %.1f |%n", what, medianMs, p99Ms, medianMs / bare.medianMs, p99Ms / bare.p99Ms);
+            return String.format(
+                    Locale.ROOT,
+                    "| %s | %.2f | %.2f | %.1f | %.1f |%n",
+                    what,
+                    medianMs,
+                    p99Ms,
+                    medianMs / bare.medianMs,
+                    p99Ms / bare.p99Ms);
         }
     }
 
     @Test
     void measure() throws Exception {
-        List<String> java = new ArrayList<>(List.of(System.getenv("JOROPO_JAVA_ARGS").split(" ")));
+        List<String> java =
+                new ArrayList<>(List.of(System.getenv("JOROPO_JAVA_ARGS").split(" ")));
         java.add("-XX:SharedArchiveFile=" + RUN.resolve("joropo.jsa"));
         double[] starts = new double[STARTS];
         double[] memory = new double[STARTS];
         for (int i = 0; i < STARTS; i++) {
             Path data = Workshop.temporary("joropo-bench");
-            Server.start(RUN.resolve("joropo.jar"), data, java).close();   // makes the demo data
+            Server.start(RUN.resolve("joropo.jar"), data, java).close(); // makes the demo data
             try (Server server = Server.start(RUN.resolve("joropo.jar"), data, java)) {
                 starts[i] = server.firstPage().toMillis() / 1000.0;
                 memory[i] = residentMib(server.pid());
@@ -79,16 +90,57 @@ class BenchRun {
 
     private static List<Timing> latencies(Server server) throws Exception {
         Visitor visitor = new Visitor(server.address()).onScreen("WIDE").signIn("marisol");
-        String section = visitor.post("/sections/file", "text", fortyPartsAsFile()).headers().firstValue("Location").orElseThrow().replaceAll("^.*(/sections/\\d+).*$", "$1");
-        List<String> names = List.of("bare page", "job sheet page", "one keystroke: saved, judged, drawn", "one move among 40 parts on the bench: stored, judged, drawn");
-        List<Request> requests = List.of(n -> visitor.get("/bare"), n -> visitor.get("/jobs/26-0005/measure"),
-                n -> visitor.post("/jobs/26-0005/measure/draft", "tab", "bench", "seq", "99999", "shaftGauge", "OUTSIDE_MICROMETER", "shaftA1", "44.9" + n % 100,
-                        "shaftA2", "44.95", "shaftB1", "44.96", "shaftB2", "1.7700 in", "boreGauge", "BORE_GAUGE_3", "boreA1", "62.01", "boreA2", "62.02", "stopDepth",
-                        "10.5", "turningDepth", "14.5", "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER", "entersFrom", "IN"),
+        String section = visitor.post("/sections/file", "text", fortyPartsAsFile())
+                .headers()
+                .firstValue("Location")
+                .orElseThrow()
+                .replaceAll("^.*(/sections/\\d+).*$", "$1");
+        List<String> names = List.of(
+                "bare page",
+                "job sheet page",
+                "one keystroke: saved, judged, drawn",
+                "one move among 40 parts on the bench: stored, judged, drawn");
+        List<Request> requests = List.of(
+                n -> visitor.get("/bare"),
+                n -> visitor.get("/jobs/26-0005/measure"),
+                n -> visitor.post(
+                        "/jobs/26-0005/measure/draft",
+                        "tab",
+                        "bench",
+                        "seq",
+                        "99999",
+                        "shaftGauge",
+                        "OUTSIDE_MICROMETER",
+                        "shaftA1",
+                        "44.9" + n % 100,
+                        "shaftA2",
+                        "44.95",
+                        "shaftB1",
+                        "44.96",
+                        "shaftB2",
+                        "1.7700 in",
+                        "boreGauge",
+                        "BORE_GAUGE_3",
+                        "boreA1",
+                        "62.01",
+                        "boreA2",
+                        "62.02",
+                        "stopDepth",
+                        "10.5",
+                        "turningDepth",
+                        "14.5",
+                        "surface",
+                        "SMOOTH",
+                        "shaftEnd",
+                        "FULL_CHAMFER",
+                        "entersFrom",
+                        "IN"),
                 n -> visitor.swap(section + "/place", "at", "b1", "by", n % 2 == 0 ? "0.1" : "-0.1"));
         double[][] ms = new double[requests.size()][ROUNDS];
         for (int n = -WARM_UP; n < ROUNDS; n++) {
-            for (int r = 0; r < requests.size(); r++) {   // side by side, so that a busy moment of the machine meets all alike
+            for (int r = 0;
+                    r < requests.size();
+                    r++) { // side by side, so that a busy moment of the machine meets all alike
                 long began = System.nanoTime();
                 int status = requests.get(r).send(Math.abs(n)).statusCode();
                 if (status != 200) {
@@ -108,10 +160,27 @@ class BenchRun {
 
     /** Every layout, material and case judged and ranked, in core alone. */
     private static Timing evaluation() {
-        LipSealInput in = new LipSealInputBuilder().shaftNominalMm(45.0).boreNominalMm(62.0).widthMm(8.0).speedRpm(1450.0).insideMedium(Medium.OIL).insideFluid("EP_GEAR_OIL")
-                .sumpTemperatureC(70.0).coldestC(0.0).wetting(Wetting.SPLASH).dirt(Dirt.DUST).housingMaterial("ALUMINIUM").runoutTirMm(0.05).offsetMm(0.05).build();
+        LipSealInput in = new LipSealInputBuilder()
+                .shaftNominalMm(45.0)
+                .boreNominalMm(62.0)
+                .widthMm(8.0)
+                .speedRpm(1450.0)
+                .insideMedium(Medium.OIL)
+                .insideFluid("EP_GEAR_OIL")
+                .sumpTemperatureC(70.0)
+                .coldestC(0.0)
+                .wetting(Wetting.SPLASH)
+                .dirt(Dirt.DUST)
+                .housingMaterial("ALUMINIUM")
+                .runoutTirMm(0.05)
+                .offsetMm(0.05)
+                .build();
         LipSealResult result = LipSealCheck.check(in);
-        return timed("one full evaluation, " + (result.candidates().size() + result.struckOut().size()) + " candidates of layout, material and case", () -> LipSealCheck.check(in));
+        return timed(
+                "one full evaluation, "
+                        + (result.candidates().size() + result.struckOut().size())
+                        + " candidates of layout, material and case",
+                () -> LipSealCheck.check(in));
     }
 
     /** Forty parts in one bore. */
@@ -121,17 +190,36 @@ class BenchRun {
         for (int i = 0; i < PARTS; i += 4) {
             double x = i * 6;
             parts.add(new BoreItem.Ring("r" + i, x, 1.9, 1.75, 0.03, null, null));
-            parts.add(new BoreItem.Seal("s" + i, x + 1.75, 8.0, 62.0, null, i % 8 == 0 ? Side.IN : Side.OUT, null, true, null));
+            parts.add(new BoreItem.Seal(
+                    "s" + i, x + 1.75, 8.0, 62.0, null, i % 8 == 0 ? Side.IN : Side.OUT, null, true, null));
             parts.add(new BoreItem.Spacer("w" + i, x + 9.75, 3.0, 0.05, 49.0, 61.5, null, null));
             parts.add(new BoreItem.Port("p" + i, BoreItem.Port.Kind.DRAIN, x + 14, x + 16, 6.0));
             spaces.add(new Space(i % 8 == 0 ? Medium.OIL : Medium.GREASE, null, 0.01, null));
         }
-        return new Section("forty parts", Rotation.CW, 45.0, 62.0, null, spaces, parts, List.of(new ShaftItem.RunningSurface(0.0, 300.0)), 0.1, 0.1, null, null, null, null, null);
+        return new Section(
+                "forty parts",
+                Rotation.CW,
+                45.0,
+                62.0,
+                null,
+                spaces,
+                parts,
+                List.of(new ShaftItem.RunningSurface(0.0, 300.0)),
+                0.1,
+                0.1,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     private static String drawn(Section section) {
         List<Pin> pins = new ArrayList<>();
-        SectionCheck.check(section).findings().stream().filter(f -> f.status() != Status.PASS).limit(20).forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
+        SectionCheck.check(section).findings().stream()
+                .filter(f -> f.status() != Status.PASS)
+                .limit(20)
+                .forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
         Drawn drawn = Drawn.of(section).with(pins).with(new Look(Look.Paper.WIDE, Look.View.OUTSIDE_LEFT, true, 1));
         return SectionDrawing.svg(drawn, "w-");
     }
@@ -141,12 +229,26 @@ class BenchRun {
         var spaces = new StringBuilder("{\"medium\": \"AIR\", \"dirt\": \"DUST\"}");
         var parts = new StringBuilder();
         for (BoreItem part : fortyParts().boreItems()) {
-            String more = part instanceof BoreItem.Ring ? "\"type\": \"RING\", \"grooveWidthMm\": 1.9, \"thicknessMm\": 1.75, \"toleranceMm\": 0.03" : part instanceof BoreItem.Spacer ? "\"type\": \"SPACER\", \"thicknessMm\": 3, \"toleranceMm\": 0.05"
-                    : part instanceof BoreItem.Port ? "\"type\": \"PORT\", \"kind\": \"DRAIN\", \"toMm\": " + part.toMm() : "\"type\": \"SEAL\", \"widthMm\": 8, \"outsideDiameterMm\": 62, \"mainLip\": \"IN\"";
-            parts.append(parts.isEmpty() ? "" : ", ").append("{\"id\": \"").append(part.id()).append("\", \"fromMm\": ").append(part.fromMm()).append(", ").append(more).append('}');
+            String more = part instanceof BoreItem.Ring
+                    ? "\"type\": \"RING\", \"grooveWidthMm\": 1.9, \"thicknessMm\": 1.75, \"toleranceMm\": 0.03"
+                    : part instanceof BoreItem.Spacer
+                            ? "\"type\": \"SPACER\", \"thicknessMm\": 3, \"toleranceMm\": 0.05"
+                            : part instanceof BoreItem.Port
+                                    ? "\"type\": \"PORT\", \"kind\": \"DRAIN\", \"toMm\": " + part.toMm()
+                                    : "\"type\": \"SEAL\", \"widthMm\": 8, \"outsideDiameterMm\": 62, \"mainLip\": "
+                                            + "\"IN\"";
+            parts.append(parts.isEmpty() ? "" : ", ")
+                    .append("{\"id\": \"")
+                    .append(part.id())
+                    .append("\", \"fromMm\": ")
+                    .append(part.fromMm())
+                    .append(", ")
+                    .append(more)
+                    .append('}');
             spaces.append(part instanceof BoreItem.Seal ? ", {\"medium\": \"OIL\"}" : "");
         }
-        return "{\"name\": \"forty parts\", \"shaftDiameterMm\": 45, \"boreDiameterMm\": 62, \"spaces\": [" + spaces + "], \"boreItems\": [" + parts + "]}";
+        return "{\"name\": \"forty parts\", \"shaftDiameterMm\": 45, \"boreDiameterMm\": 62, \"spaces\": [" + spaces
+                + "], \"boreItems\": [" + parts + "]}";
     }
 
     private static Timing timed(String what, Runnable work) {
@@ -162,30 +264,67 @@ class BenchRun {
     }
 
     private static double residentMib(long pid) throws IOException {
-        return Files.readAllLines(Path.of("/proc/" + pid + "/status")).stream().filter(l -> l.startsWith("VmRSS"))
-                .mapToDouble(l -> Double.parseDouble(l.replaceAll("\\D", "")) / 1024).findFirst().orElseThrow();
+        return Files.readAllLines(Path.of("/proc/" + pid + "/status")).stream()
+                .filter(l -> l.startsWith("VmRSS"))
+                .mapToDouble(l -> Double.parseDouble(l.replaceAll("\\D", "")) / 1024)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static void write(double[] starts, double[] memory, List<Timing> timings, double after) throws IOException {
         Arrays.sort(starts);
         Arrays.sort(memory);
-        var out = new StringBuilder("# Performance\n\nMeasured by `./joropo bench` on " + LocalDate.now() + ", " + Runtime.getRuntime().availableProcessors()
-                + " cores, Java " + Runtime.version().feature() + ", the extracted application with its class-data archive, demo data, one client on the same machine.\n"
+        var out = new StringBuilder("# Performance\n\nMeasured by `./joropo bench` on " + LocalDate.now() + ", "
+                + Runtime.getRuntime().availableProcessors()
+                + " cores, Java " + Runtime.version().feature()
+                + ", the extracted application with its class-data archive, demo data, one client on the same "
+                + "machine.\n"
                 + "The machine is shared: read single figures as hints and the ratios as the result.\n\n");
-        out.append(String.format(Locale.ROOT, "- start to first page that reads the database: %.1f s (median of %d; aim: under 6 s)%n", starts[STARTS / 2], STARTS));
-        out.append(String.format(Locale.ROOT, "- resident memory after the first page: %.0f MiB (aim: under 300), after %d requests: %.0f MiB%n%n", memory[STARTS / 2],
-                4 * (WARM_UP + ROUNDS), after));
-        out.append("| request | median ms | p99 ms | median, times bare | p99, times bare |\n| --- | --- | --- | --- | --- |\n");
+        out.append(String.format(
+                Locale.ROOT,
+                "- start to first page that reads the database: %.1f s (median of %d; aim: under 6 s)%n",
+                starts[STARTS / 2],
+                STARTS));
+        out.append(String.format(
+                Locale.ROOT,
+                "- resident memory after the first page: %.0f MiB (aim: under 300), after %d requests: %.0f MiB%n%n",
+                memory[STARTS / 2],
+                4 * (WARM_UP + ROUNDS),
+                after));
+        out.append("| request | median ms | p99 ms | median, times bare | p99, times bare |\n| --- | --- | --- | --- | "
+                + "--- |\n");
         timings.forEach(t -> out.append(t.row(timings.get(0))));
-        out.append(String.format(Locale.ROOT, "%nEach request %d times after %d to warm up, in turn. A keystroke writes its draft to the disk before it is answered "
-                + "(aim: p99 under 25 ms and at most 4 times the bare page); a move on the bench its own (aim: a quarter of a second).%n", ROUNDS, WARM_UP));
+        out.append(String.format(
+                Locale.ROOT,
+                "%nEach request %d times after %d to warm up, in turn. A keystroke writes its draft to the disk "
+                        + "before it is answered "
+                        + "(aim: p99 under 25 ms and at most 4 times the bare page); a move on the bench its own "
+                        + "(aim: a quarter of a second).%n",
+                ROUNDS,
+                WARM_UP));
         Timing seal = evaluation();
         Section forty = fortyParts();
-        Timing section = timed("a section of " + forty.boreItems().size() + " parts judged by all rules", () -> SectionCheck.check(forty));
+        Timing section = timed(
+                "a section of " + forty.boreItems().size() + " parts judged by all rules",
+                () -> SectionCheck.check(forty));
         Timing drawing = timed("the same judged and drawn", () -> drawn(forty));
-        out.append(String.format(Locale.ROOT, "%nIn core alone: %s: median %.2f ms, p99 %.2f ms (aim: median under 1 ms); %s: median %.2f ms, p99 %.2f ms (aim: under 2 ms).%n", seal.what, seal.medianMs, seal.p99Ms,
-                section.what, section.medianMs, section.p99Ms));
-        out.append(String.format(Locale.ROOT, "Of these %s, with twenty tags and handles on a wide paper: median %.2f ms, p99 %.2f ms; the drawing alone is the difference (aim: under 5 ms).%n", drawing.what, drawing.medianMs, drawing.p99Ms));
+        out.append(String.format(
+                Locale.ROOT,
+                "%nIn core alone: %s: median %.2f ms, p99 %.2f ms (aim: median under 1 ms); %s: median %.2f ms, p99 "
+                        + "%.2f ms (aim: under 2 ms).%n",
+                seal.what,
+                seal.medianMs,
+                seal.p99Ms,
+                section.what,
+                section.medianMs,
+                section.p99Ms));
+        out.append(String.format(
+                Locale.ROOT,
+                "Of these %s, with twenty tags and handles on a wide paper: median %.2f ms, p99 %.2f ms; the "
+                        + "drawing alone is the difference (aim: under 5 ms).%n",
+                drawing.what,
+                drawing.medianMs,
+                drawing.p99Ms));
         Files.writeString(HOME.resolve("docs/performance.md"), out);
     }
 }

@@ -14,9 +14,13 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 
-/** Makes every picture of docs/screenshots anew from fresh demo data; run by {@code ./joropo shots}, never with the tests. */
+/**
+ * Makes every picture of docs/screenshots anew from fresh demo data; run by {@code ./joropo shots}, never with the
+ * tests.
+ */
 class ShotsRun {
-    private static final Path FOLDER = Path.of(System.getProperty("joropo.home")).resolve("docs/screenshots");
+    private static final Path FOLDER =
+            Path.of(System.getProperty("joropo.home")).resolve("docs/screenshots");
     private static final int CARD_DPI = 100;
 
     @Test
@@ -35,7 +39,10 @@ class ShotsRun {
         take(page, "/jobs/26-0002/set", "job-torque", "#torque");
         take(page, "/store", "store");
         take(page, "/checks", "quick-checks");
-        take(page, "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2.5&shaftInPlace=YES&standsOutMm=12", "quick-driver");
+        take(
+                page,
+                "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2.5&shaftInPlace=YES&standsOutMm=12",
+                "quick-driver");
         take(page, "/settings", "settings");
         take(page, "/sections/3?at=b0", "bench");
         take(page, "/sections/2/against", "bench-compared");
@@ -50,8 +57,12 @@ class ShotsRun {
     private static void take(Page page, String path, String name, String... at) {
         page.navigate(Workshop.address() + path);
         for (String selector : at) {
-            page.evaluate("s => { const at = document.querySelector(s); const fold = at.closest('details'); if (fold) fold.open = true; const pane = at.closest('.entries'); "
-                    + "pane.scrollTop += at.getBoundingClientRect().top - pane.getBoundingClientRect().top - 80; }", selector);
+            page.evaluate(
+                    "s => { const at = document.querySelector(s); const fold = at.closest('details'); if (fold) "
+                            + "fold.open = true; const pane = at.closest('.entries'); "
+                            + "pane.scrollTop += at.getBoundingClientRect().top - pane.getBoundingClientRect().top "
+                            + "- 80; }",
+                    selector);
         }
         page.waitForFunction("() => document.fonts.status === 'loaded'");
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
@@ -59,7 +70,8 @@ class ShotsRun {
 
     private static void card(String number) throws Exception {
         JobService jobs = Workshop.bean(JobService.class);
-        byte[] pdf = Workshop.bean(CardService.class).pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number));
+        byte[] pdf = Workshop.bean(CardService.class)
+                .pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number));
         try (var document = Loader.loadPDF(pdf)) {
             BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, CARD_DPI);
             ImageIO.write(picture, "png", FOLDER.resolve("card.png").toFile());

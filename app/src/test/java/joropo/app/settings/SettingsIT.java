@@ -13,7 +13,10 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** What a workshop has of its own, typed on its page and used on a sheet; on an application of its own, since others count on the demo's. */
+/**
+ * What a workshop has of its own, typed on its page and used on a sheet; on an application of its own, since others
+ * count on the demo's.
+ */
 class SettingsIT {
     private static ConfigurableApplicationContext application;
     private static String address;
@@ -48,7 +51,8 @@ class SettingsIT {
         page.fill("#gauges-uncertainty", "wide");
         page.fill("#gauges-due", "next year");
         page.click(add("gauges"));
-        assertThat(page.locator("form[action='/settings/gauges'] .wrong").first()).containsText("not understood as a length");
+        assertThat(page.locator("form[action='/settings/gauges'] .wrong").first())
+                .containsText("not understood as a length");
         assertThat(page.locator("form[action='/settings/gauges']")).containsText("Write a day as year-month-day");
         assertThat(page.locator("#gauges-name")).hasValue("Shop micrometer 7");
         page.fill("#gauges-uncertainty", "0.012");
@@ -101,13 +105,17 @@ class SettingsIT {
         page.fill("#materials-minC", "-10");
         page.fill("#materials-maxC", "hot");
         page.click(add("materials"));
-        assertThat(page.locator("form[action='/settings/materials'] .wrong")).containsText("not understood as a temperature");
+        assertThat(page.locator("form[action='/settings/materials'] .wrong"))
+                .containsText("not understood as a temperature");
         page.fill("#materials-maxC", "170");
         assertThat(page.locator("#materials-name")).hasValue("low torque");
         page.click(add("materials"));
         assertThat(page.locator("main")).containsText("low torque");
 
-        page.navigate(address + "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=1450&insideMedium=OIL&insideFluid=GO_7&sumpTemperatureC=70&wetting=SPLASH&dirt=DUST&unit=MM");
+        page.navigate(address
+                + "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=1450&"
+                + "insideMedium=OIL&insideFluid=GO_7&sumpTemperatureC=70&wetting=SPLASH&dirt=DUST&"
+                + "unit=MM");
         assertThat(page.locator(".quick-result")).containsText("HNBR does not stand gear oil 7");
         assertThat(page.locator(".quick-result")).containsText("lip with dust lip, FKM-X, rubber-covered case");
         page.navigate(address + "/checks/driver?shaftMm=45&boreMm=61.6&outsideDiameterMm=61.6&sunkMm=1&unit=MM");
@@ -115,7 +123,10 @@ class SettingsIT {
         page.context().close();
     }
 
-    /** Bare metal over 62 mm in a bore to H8: the wider table leaves less at worst, so the narrower practice reads higher. */
+    /**
+     * Bare metal over 62 mm in a bore to H8: the wider table leaves less at worst, so the narrower practice reads
+     * higher.
+     */
     @Test
     void practiceChangesTheAllowancesAndVisitorsChangeNothing() {
         Page guest = page("visita");
@@ -124,7 +135,9 @@ class SettingsIT {
         assertThat(guest.locator("button[name=practice]").first()).isDisabled();
         guest.context().close();
         Page page = page("tobias");
-        String check = address + "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=145&insideMedium=OIL&sumpTemperatureC=70&wetting=SPLASH&dirt=DUST&caseType=METAL&housingMaterial=STEEL&unit=MM";
+        String check = address
+                + "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=145&insideMedium=OIL&"
+                + "sumpTemperatureC=70&wetting=SPLASH&dirt=DUST&caseType=METAL&housingMaterial=STEEL&unit=MM";
         page.navigate(check);
         double wide = least(page);
         page.navigate(address + "/settings");
@@ -139,7 +152,8 @@ class SettingsIT {
     }
 
     private static double least(Page page) {
-        String figure = page.locator(".quick-figures div:has(dt:text-is('interference')) .n").innerText();
+        String figure = page.locator(".quick-figures div:has(dt:text-is('interference')) .n")
+                .innerText();
         return Double.parseDouble(figure.replaceAll(" to .*", ""));
     }
 }

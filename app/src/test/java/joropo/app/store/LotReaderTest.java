@@ -20,7 +20,23 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** A lot is read from texts whole, or every text that will not do is named. */
 class LotReaderTest {
     private static final Shop SHOP = Shop.bare(LocalDate.of(2026, 11, 25));
-    private static final Map<String, String> GOOD = Map.of("kind", "LIP_SEAL", "size", "45 x 62 x 8", "material", "NBR", "batch", "B-1", "cured", "3Q2024", "count", "4", "place", "A2", "source", "mill stores");
+    private static final Map<String, String> GOOD = Map.of(
+            "kind",
+            "LIP_SEAL",
+            "size",
+            "45 x 62 x 8",
+            "material",
+            "NBR",
+            "batch",
+            "B-1",
+            "cured",
+            "3Q2024",
+            "count",
+            "4",
+            "place",
+            "A2",
+            "source",
+            "mill stores");
 
     private static Map<String, String> but(String field, String text) {
         Map<String, String> out = new HashMap<>(GOOD);
@@ -34,18 +50,50 @@ class LotReaderTest {
 
     @Test
     void aGoodLotIsReadWithItsSizeInOneForm() {
-        assertThat(read(GOOD)).isEqualTo(new NewLot(PartKind.LIP_SEAL, "", "45x62x8", "NBR", "B-1", new CureQuarter(2024, 3), "A2", "mill stores", 4));
+        assertThat(read(GOOD))
+                .isEqualTo(new NewLot(
+                        PartKind.LIP_SEAL,
+                        "",
+                        "45x62x8",
+                        "NBR",
+                        "B-1",
+                        new CureQuarter(2024, 3),
+                        "A2",
+                        "mill stores",
+                        4));
         assertThat(read(but("size", "45-62-8")).size()).isEqualTo("45x62x8");
-        assertThat(read(but("cured", "")).cured()).as("nobody knows: it is kept so").isNull();
-        assertThat(LotReader.read(but("size", "1.5x2.25x0.25"), LengthUnit.INCH, SHOP).size()).endsWith(" in");
-        Map<String, String> gasket = Map.of("kind", "GASKET", "name", "gasket of the cover", "batch", "G", "count", "8", "place", "D3");
-        assertThat(read(gasket)).isEqualTo(new NewLot(PartKind.GASKET, "gasket of the cover", "", null, "G", null, "D3", "", 8));
+        assertThat(read(but("cured", "")).cured())
+                .as("nobody knows: it is kept so")
+                .isNull();
+        assertThat(LotReader.read(but("size", "1.5x2.25x0.25"), LengthUnit.INCH, SHOP)
+                        .size())
+                .endsWith(" in");
+        Map<String, String> gasket =
+                Map.of("kind", "GASKET", "name", "gasket of the cover", "batch", "G", "count", "8", "place", "D3");
+        assertThat(read(gasket))
+                .isEqualTo(new NewLot(PartKind.GASKET, "gasket of the cover", "", null, "G", null, "D3", "", 8));
     }
 
     @ParameterizedTest(name = "{0} \"{1}\": {2}")
-    @CsvSource({"kind, '', is needed", "kind, WHEEL, is none of the kinds: WHEEL", "size, 45 by something, is not", "size, '', ''", "material, '', is needed: its date follows from it", "material, GUM, is no seal material: GUM",
-            "batch, '', is needed", "place, ' ', is needed", "count, 0, must be a whole number from 1 to 10000", "count, 10001, must be a whole number", "count, 2.5, must be a whole number", "count, -3, must be a whole number", "count, many, must be a whole number",
-            "cured, 5Q2024, is not understood as a cure quarter", "cured, 3/24, is not understood as a cure quarter", "cured, 1Q2027, has not come yet", "cured, 3Q2042, has not come yet"})
+    @CsvSource({
+        "kind, '', is needed",
+        "kind, WHEEL, is none of the kinds: WHEEL",
+        "size, 45 by something, is not",
+        "size, '', ''",
+        "material, '', is needed: its date follows from it",
+        "material, GUM, is no seal material: GUM",
+        "batch, '', is needed",
+        "place, ' ', is needed",
+        "count, 0, must be a whole number from 1 to 10000",
+        "count, 10001, must be a whole number",
+        "count, 2.5, must be a whole number",
+        "count, -3, must be a whole number",
+        "count, many, must be a whole number",
+        "cured, 5Q2024, is not understood as a cure quarter",
+        "cured, 3/24, is not understood as a cure quarter",
+        "cured, 1Q2027, has not come yet",
+        "cured, 3Q2042, has not come yet"
+    })
     void whatWillNotDoIsNamedAtItsField(String field, String text, String message) {
         RefusedInput refused = catchThrowableOfType(RefusedInput.class, () -> read(but(field, text)));
         assertThat(refused).as(field + " " + text).isNotNull();
@@ -58,7 +106,9 @@ class LotReaderTest {
     @Test
     void everythingThatWillNotDoIsNamedAtOnce() {
         RefusedInput refused = catchThrowableOfType(RefusedInput.class, () -> read(Map.of()));
-        assertThat(refused.errors()).extracting(FieldError::field).containsExactlyInAnyOrder("kind", "batch", "place", "count");
+        assertThat(refused.errors())
+                .extracting(FieldError::field)
+                .containsExactlyInAnyOrder("kind", "batch", "place", "count");
         assertThat(LotReader.sentence(refused)).contains("Kind is needed.").contains("Place is needed");
         for (String field : LotReader.FIELDS) {
             RefusedInput tooLong = catchThrowableOfType(RefusedInput.class, () -> read(but(field, "9".repeat(61))));
@@ -82,12 +132,34 @@ class LotReaderTest {
                 NewLot lot = read(texts);
                 assertThat(lot.count()).isPositive();
                 assertThat(lot.batch()).isNotBlank();
-                assertThat(lot.cured() == null || lot.cured().hasBegun(SHOP.today())).isTrue();
-                assertThat(read(Map.of("kind", lot.kind().name(), "name", lot.name(), "size", lot.size(), "material", lot.material(), "batch", lot.batch(), "cured", lot.cured() == null ? "" : lot.cured().toString(),
-                        "count", Integer.toString(lot.count()), "place", lot.place(), "source", lot.source()))).as("what is written out is read back the same").isEqualTo(lot);
+                assertThat(lot.cured() == null || lot.cured().hasBegun(SHOP.today()))
+                        .isTrue();
+                assertThat(read(Map.of(
+                                "kind",
+                                lot.kind().name(),
+                                "name",
+                                lot.name(),
+                                "size",
+                                lot.size(),
+                                "material",
+                                lot.material(),
+                                "batch",
+                                lot.batch(),
+                                "cured",
+                                lot.cured() == null ? "" : lot.cured().toString(),
+                                "count",
+                                Integer.toString(lot.count()),
+                                "place",
+                                lot.place(),
+                                "source",
+                                lot.source())))
+                        .as("what is written out is read back the same")
+                        .isEqualTo(lot);
                 read++;
             } catch (RefusedInput e) {
-                assertThat(e.errors()).allMatch(error -> LotReader.FIELDS.contains(error.field()) && !error.message().isBlank());
+                assertThat(e.errors())
+                        .allMatch(error -> LotReader.FIELDS.contains(error.field())
+                                && !error.message().isBlank());
             }
         }
         assertThat(read).as("some are read").isBetween(1000, 4500);

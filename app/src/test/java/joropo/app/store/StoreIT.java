@@ -21,7 +21,12 @@ class StoreIT {
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/store");
         page.click("#receive + form button.keep");
-        assertThat(page.locator("#receive + form .wrong")).hasText(new String[] {"Is needed.", "Is needed: it is what a maker is asked by.", "Must be a whole number from 1 to 10000.", "Is needed: where it lies."});
+        assertThat(page.locator("#receive + form .wrong")).hasText(new String[] {
+            "Is needed.",
+            "Is needed: it is what a maker is asked by.",
+            "Must be a whole number from 1 to 10000.",
+            "Is needed: where it lies."
+        });
         page.selectOption("#lot-kind", "LIP_SEAL");
         page.fill("#lot-size", "45x62");
         page.fill("#lot-batch", "T-77");
@@ -75,7 +80,8 @@ class StoreIT {
     void aFileIsLookedAtFirstAndComesInWholeOrNotAtAll() {
         var person = Workshop.bean(PeopleService.class).find("jacinta").orElseThrow();
         int before = STORE.lots().size();
-        String good = "kind,name,size,material,batch,cured,count,place,source\nLIP_SEAL,,35x52x8,NBR,C-1,1Q2025,4,Z1,stores\nGASKET,\"gasket, thin\",,,C-2,,3,Z1,=SUM(A1)\n";
+        String good = "kind,name,size,material,batch,cured,count,place,source\nLIP_SEAL,,35x52x8,NBR,C-1,1Q2025,4,Z1,"
+                + "stores\nGASKET,\"gasket, thin\",,,C-2,,3,Z1,=SUM(A1)\n";
         String bad = good + "LIP_SEAL,,35x52x8,NBR,C-1,1Q2025,4,Z1,stores\nO_RING,,20x3,XYZ,,5Q25,many,,\n";
         Page page = Workshop.page("jacinta");
         page.navigate(Workshop.address() + "/store");
@@ -84,9 +90,11 @@ class StoreIT {
         assertThat(page.locator("#import + form .wrong")).containsText("Needs the columns kind,name,size");
         page.fill("#csv", bad);
         page.click("text=Look at it first");
-        assertThat(page.locator(".sub")).hasText("2 of 4 lines will not do. Nothing is stored: mend the file, all of it comes in or none.");
+        assertThat(page.locator(".sub"))
+                .hasText("2 of 4 lines will not do. Nothing is stored: mend the file, all of it comes in or none.");
         assertThat(page.locator("tbody tr").nth(2)).containsText("Stands twice in this file.");
-        assertThat(page.locator("tbody tr").nth(3)).containsText("Material is no seal material: XYZ. Cured is not understood as a cure quarter");
+        assertThat(page.locator("tbody tr").nth(3))
+                .containsText("Material is no seal material: XYZ. Cured is not understood as a cure quarter");
         assertThat(page.locator("button[name=take]")).hasCount(0);
         assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> CSV.take(bad, person));
         assertThat(STORE.lots()).as("none of it").hasSize(before);
@@ -95,12 +103,17 @@ class StoreIT {
         page.click("text=Receive 2 lots");
         page.waitForURL("**/store");
         assertThat(STORE.lots()).hasSize(before + 2);
-        assertThat(CSV.dryRun(good).lines()).allSatisfy(l -> assertThat(l.error()).contains("lies there already"));
+        assertThat(CSV.dryRun(good).lines())
+                .allSatisfy(l -> assertThat(l.error()).contains("lies there already"));
 
         String out = CSV.write();
         assertThat(out).contains("LIP_SEAL,,35x52x8,NBR,C-1,1Q2025,4,Z1,stores", "\"gasket, thin\"", "'=SUM(A1)");
         List<String> lines = out.lines().toList();
-        String moved = lines.get(0) + "\n" + lines.stream().filter(l -> l.contains("C-1,") || l.contains("C-2,")).map(l -> l.replace(",Z1,", ",Z2,")).reduce("", (a, b) -> a + b + "\n");
+        String moved = lines.get(0) + "\n"
+                + lines.stream()
+                        .filter(l -> l.contains("C-1,") || l.contains("C-2,"))
+                        .map(l -> l.replace(",Z1,", ",Z2,"))
+                        .reduce("", (a, b) -> a + b + "\n");
         assertThat(CSV.dryRun(moved).isClean()).as("what went out comes in").isTrue();
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();

@@ -15,23 +15,32 @@ class ShowTest {
     private final Show show = new Show();
 
     private static Finding finding(String id, double value, String unit, Limits limits, double u) {
-        return Finding.of(id, Status.PASS, "subject", "message", "", Source.GUIDE, "").withValue(value, unit).withLimits(limits, u);
+        return Finding.of(id, Status.PASS, "subject", "message", "", Source.GUIDE, "")
+                .withValue(value, unit)
+                .withLimits(limits, u);
     }
 
     @Test
     void everyStateHasItsWordAndItsMark() {
-        assertThat(Stream.of(Status.values()).map(show::word)).containsExactly("does not hold", "gauge can't tell", "not read", "holds, mind", "holds");
-        assertThat(Stream.of(Status.values()).map(show::mark)).containsExactly("fails", "cant", "unread", "mind", "holds");
+        assertThat(Stream.of(Status.values()).map(show::word))
+                .containsExactly("does not hold", "gauge can't tell", "not read", "holds, mind", "holds");
+        assertThat(Stream.of(Status.values()).map(show::mark))
+                .containsExactly("fails", "cant", "unread", "mind", "holds");
     }
 
     @Test
     void limitsAreWrittenAsTheyAreSaid() {
-        assertThat(show.limits(finding("size", 44.96, "mm", new Limits(44.84, 45.0), 0.005))).isEqualTo("44.840 to 45.000, U 0.005");
-        assertThat(show.limits(finding("S2", 2.5, "mm", new Limits(0.0, 2.5), 0))).isEqualTo("0.00 to 2.50");
-        assertThat(show.limits(finding("tilt", 0.1, "mm", Limits.atMost(0.2), 0.013))).isEqualTo("to 0.200, U 0.013");
-        assertThat(show.limits(finding("interference", 0.1, "mm", Limits.atLeast(0.02), 0))).isEqualTo("from 0.020");
+        assertThat(show.limits(finding("size", 44.96, "mm", new Limits(44.84, 45.0), 0.005)))
+                .isEqualTo("44.840 to 45.000, U 0.005");
+        assertThat(show.limits(finding("S2", 2.5, "mm", new Limits(0.0, 2.5), 0)))
+                .isEqualTo("0.00 to 2.50");
+        assertThat(show.limits(finding("tilt", 0.1, "mm", Limits.atMost(0.2), 0.013)))
+                .isEqualTo("to 0.200, U 0.013");
+        assertThat(show.limits(finding("interference", 0.1, "mm", Limits.atLeast(0.02), 0)))
+                .isEqualTo("from 0.020");
         assertThat(show.limits(Finding.missing("x", "s", "m", "r"))).isEmpty();
-        assertThat(show.value(finding("D9", 42.9, "N", new Limits(null, null), 0))).isEqualTo("43");
+        assertThat(show.value(finding("D9", 42.9, "N", new Limits(null, null), 0)))
+                .isEqualTo("43");
     }
 
     @Test
@@ -49,7 +58,8 @@ class ShowTest {
 
     @Test
     void refusalsBecomeSentencesAtTheirFields() {
-        assertThat(Errors.byField(new RefusedInput("bore", "must be larger than the shaft"))).containsEntry("bore", "Must be larger than the shaft.");
+        assertThat(Errors.byField(new RefusedInput("bore", "must be larger than the shaft")))
+                .containsEntry("bore", "Must be larger than the shaft.");
         assertThat(Errors.sentence("Is it closed?")).isEqualTo("Is it closed?");
     }
 }

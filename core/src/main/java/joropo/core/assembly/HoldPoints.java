@@ -7,37 +7,68 @@ import org.jspecify.annotations.Nullable;
 
 /** What has to be looked at and ticked before work goes on (guide). What is not ticked is MISSING, never assumed. */
 public final class HoldPoints {
-    private HoldPoints() { }
+    private HoldPoints() {}
 
     /** Level, breather and whatever lies above, looked at before anything is stripped: is it the seal at all? */
     public static Finding sealIsTheCause(boolean levelSeen, boolean breatherSeen, boolean aboveSeen) {
-        return ticked("innocent", "the seal is really the cause", levelSeen && breatherSeen && aboveSeen, "Level, breather and everything above were looked at first.",
-                "Level, breather, plugs and hoses above have not all been looked at.", "Look at them before anything is stripped.");
+        return ticked(
+                "innocent",
+                "the seal is really the cause",
+                levelSeen && breatherSeen && aboveSeen,
+                "Level, breather and everything above were looked at first.",
+                "Level, breather, plugs and hoses above have not all been looked at.",
+                "Look at them before anything is stripped.");
     }
 
-    /** Isolated, locked, pressure off. @param reason written where one of them cannot be had; it makes a CAUTION of it */
+    /**
+     * Isolated, locked, pressure off. @param reason written where one of them cannot be had; it makes a CAUTION of it
+     */
     public static Finding madeSafe(boolean isolated, boolean locked, boolean pressureOff, @Nullable String reason) {
         boolean all = isolated && locked && pressureOff;
         if (!all && reason != null) {
-            return Finding.of("safe", Status.CAUTION, "made safe", "Worked without all three: " + reason, "The works' rules and local law come first.", Source.GUIDE, "isolation");
+            return Finding.of(
+                    "safe",
+                    Status.CAUTION,
+                    "made safe",
+                    "Worked without all three: " + reason,
+                    "The works' rules and local law come first.",
+                    Source.GUIDE,
+                    "isolation");
         }
-        return ticked("safe", "made safe", all, "Isolated, locked, pressure off.", "Isolation, lock and pressure are not all ticked: what follows waits for it.",
+        return ticked(
+                "safe",
+                "made safe",
+                all,
+                "Isolated, locked, pressure off.",
+                "Isolation, lock and pressure are not all ticked: what follows waits for it.",
                 "Lock it off, prove it dead, let the pressure go; then tick.");
     }
 
     /** Everything closed and locked, nothing left inside or on trial, guards back. */
     public static Finding closed(boolean tightened, boolean lockedUp, boolean countedOut, boolean guardsBack) {
-        return ticked("closed", "closed and locked", tightened && lockedUp && countedOut && guardsBack, "Fasteners, locking, counted things and guards are ticked.",
-                "Fasteners, locking, counted things and guards are not all ticked.", "Go round once more, then tick.");
+        return ticked(
+                "closed",
+                "closed and locked",
+                tightened && lockedUp && countedOut && guardsBack,
+                "Fasteners, locking, counted things and guards are ticked.",
+                "Fasteners, locking, counted things and guards are not all ticked.",
+                "Go round once more, then tick.");
     }
 
     /** Filled to level and free to breathe. */
     public static Finding filled(boolean levelRight, boolean breatherFree) {
-        return ticked("filled", "filled and breathing", levelRight && breatherFree, "Level and breather are ticked.", "Level and breather are not both ticked.",
+        return ticked(
+                "filled",
+                "filled and breathing",
+                levelRight && breatherFree,
+                "Level and breather are ticked.",
+                "Level and breather are not both ticked.",
                 "Fill to level, prove the breather free.");
     }
 
     private static Finding ticked(String id, String subject, boolean all, String done, String open, String remedy) {
-        return all ? Finding.of(id, Status.PASS, subject, done, "", Source.GUIDE, "") : Finding.missing(id, subject, open, remedy);
+        return all
+                ? Finding.of(id, Status.PASS, subject, done, "", Source.GUIDE, "")
+                : Finding.missing(id, subject, open, remedy);
     }
 }

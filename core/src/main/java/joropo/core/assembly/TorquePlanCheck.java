@@ -24,19 +24,40 @@ import org.jspecify.annotations.Nullable;
 public final class TorquePlanCheck {
     private static final double[] PASSES = {0.3, 0.6, 1, 1};
 
-    private TorquePlanCheck() { }
+    private TorquePlanCheck() {}
 
     public static TorquePlanResult check(TorquePlanInput in) {
         List<Finding> findings = new ArrayList<>();
         double nm = unit(in.torqueUnit()).toBase(in.torque()) * factor(in, findings);
         Double wrench = wrench(in, nm, findings);
         if (in.leftHand()) {
-            findings.add(finding("left-hand", CAUTION, "left-hand thread", "It tightens to the left, anticlockwise.", "Say it before the first turn; a forced left-hand thread is lost."));
+            findings.add(finding(
+                    "left-hand",
+                    CAUTION,
+                    "left-hand thread",
+                    "It tightens to the left, anticlockwise.",
+                    "Say it before the first turn; a forced left-hand thread is lost."));
         }
-        findings.add(Finding.of("sequence", PASS, "order of the bolts", in.bolts() == 2 ? "Both in turn, a flat at a time." : "Each bolt run down by hand to contact first; then three passes and a full round at the last figure.", "",
-                Source.GUIDE, "torque").withValue(Length.snap(nm), "N·m"));
-        List<Double> passes = Arrays.stream(PASSES).mapToObj(p -> Length.snap(p * nm)).toList();
-        return new TorquePlanResult(sequence(in.bolts()), passes, wrench == null ? null : Double.valueOf(Length.snap(wrench)), new InUnits(Length.snap(nm), in(Unit.LBF_FT, nm), in(Unit.LBF_IN, nm), in(Unit.KGF_M, nm)), findings);
+        findings.add(Finding.of(
+                        "sequence",
+                        PASS,
+                        "order of the bolts",
+                        in.bolts() == 2
+                                ? "Both in turn, a flat at a time."
+                                : "Each bolt run down by hand to contact first; then three passes and a full round "
+                                        + "at the last figure.",
+                        "",
+                        Source.GUIDE,
+                        "torque")
+                .withValue(Length.snap(nm), "N·m"));
+        List<Double> passes =
+                Arrays.stream(PASSES).mapToObj(p -> Length.snap(p * nm)).toList();
+        return new TorquePlanResult(
+                sequence(in.bolts()),
+                passes,
+                wrench == null ? null : Double.valueOf(Length.snap(wrench)),
+                new InUnits(Length.snap(nm), in(Unit.LBF_FT, nm), in(Unit.LBF_IN, nm), in(Unit.KGF_M, nm)),
+                findings);
     }
 
     private static Unit unit(TorqueUnit unit) {
@@ -51,24 +72,47 @@ public final class TorquePlanCheck {
     private static double factor(TorquePlanInput in, List<Finding> findings) {
         String subject = "figure against the threads";
         if (in.threads() == null) {
-            findings.add(Finding.missing("threads", subject, "What is on the threads was not said: the figure stands as it is.", "Say dry, oiled, anti-seize or threadlocker."));
+            findings.add(Finding.missing(
+                    "threads",
+                    subject,
+                    "What is on the threads was not said: the figure stands as it is.",
+                    "Say dry, oiled, anti-seize or threadlocker."));
             return 1;
         }
         if (in.figureFor() == FigureFor.UNKNOWN) {
-            findings.add(finding("threads", CAUTION, subject, "Nobody knows for which threads the figure was given: it stands as it is.", "Look it up; on greased threads a dry figure over-tightens by a third."));
+            findings.add(finding(
+                    "threads",
+                    CAUTION,
+                    subject,
+                    "Nobody knows for which threads the figure was given: it stands as it is.",
+                    "Look it up; on greased threads a dry figure over-tightens by a third."));
             return 1;
         }
         if (in.figureFor() == FigureFor.LUBRICATED && in.threads() == Threads.DRY) {
-            findings.add(finding("threads", FAIL, subject, "The figure is for lubricated threads and these are dry: they would stay loose.", "Lubricate; no torque is raised for dry threads."));
+            findings.add(finding(
+                    "threads",
+                    FAIL,
+                    subject,
+                    "The figure is for lubricated threads and these are dry: they would stay loose.",
+                    "Lubricate; no torque is raised for dry threads."));
             return 1;
         }
-        double factor = in.figureFor() == FigureFor.DRY ? switch (in.threads()) {
-            case DRY -> 1;
-            case OILED -> 0.75;
-            case ANTISEIZE -> 0.70;
-            case THREADLOCKER -> 0.85;
-        } : in.threads() == Threads.ANTISEIZE ? 0.93 : 1;
-        findings.add(finding("threads", factor == 1 ? PASS : CAUTION, subject, factor == 1 ? "The threads are as the figure wants them." : "The figure is taken times " + Length.show(factor, 2) + " for these threads.", ""));
+        double factor = in.figureFor() == FigureFor.DRY
+                ? switch (in.threads()) {
+                    case DRY -> 1;
+                    case OILED -> 0.75;
+                    case ANTISEIZE -> 0.70;
+                    case THREADLOCKER -> 0.85;
+                }
+                : in.threads() == Threads.ANTISEIZE ? 0.93 : 1;
+        findings.add(finding(
+                "threads",
+                factor == 1 ? PASS : CAUTION,
+                subject,
+                factor == 1
+                        ? "The threads are as the figure wants them."
+                        : "The figure is taken times " + Length.show(factor, 2) + " for these threads.",
+                ""));
         return factor;
     }
 
@@ -78,21 +122,36 @@ public final class TorquePlanCheck {
             return nm;
         }
         if (in.wrenchLengthMm() == null) {
-            findings.add(Finding.missing("wrench", "setting of the wrench", "With an extension in line the wrench is set lower, and its own length is not known.", "Measure the wrench from grip to square, or turn the extension square to it."));
+            findings.add(Finding.missing(
+                    "wrench",
+                    "setting of the wrench",
+                    "With an extension in line the wrench is set lower, and its own length is not known.",
+                    "Measure the wrench from grip to square, or turn the extension square to it."));
             return null;
         }
         double set = nm * in.wrenchLengthMm() / (in.wrenchLengthMm() + in.extensionMm());
-        findings.add(Finding.of("wrench", PASS, "setting of the wrench", "Set lower for the extension in line; square to the wrench it would change nothing.", "", Source.COMPUTED, "").withValue(Length.snap(set), "N·m"));
+        findings.add(Finding.of(
+                        "wrench",
+                        PASS,
+                        "setting of the wrench",
+                        "Set lower for the extension in line; square to the wrench it would change nothing.",
+                        "",
+                        Source.COMPUTED,
+                        "")
+                .withValue(Length.snap(set), "N·m"));
         return set;
     }
 
     /**
-     * Opposite pairs for an even count, the next pair nearest to square with the last one, within it first the bolt farther from the last
-     * one tightened, ties to the lower number; an odd count steps on by half a round less half a step.
+     * Opposite pairs for an even count, the next pair nearest to square with the last one, within it first the bolt
+     * farther from the last one tightened, ties to the lower number; an odd count steps on by half a round less half a
+     * step.
      */
     static List<Integer> sequence(int bolts) {
         if (bolts % 2 == 1) {
-            return IntStream.range(0, bolts).mapToObj(i -> i * ((bolts - 1) / 2) % bolts + 1).toList();
+            return IntStream.range(0, bolts)
+                    .mapToObj(i -> i * ((bolts - 1) / 2) % bolts + 1)
+                    .toList();
         }
         int half = bolts / 2;
         List<Integer> left = new ArrayList<>(IntStream.range(1, half).boxed().toList());
@@ -100,7 +159,10 @@ public final class TorquePlanCheck {
         int last = 0;
         while (!left.isEmpty()) {
             int from = last;
-            int pair = left.stream().max(Comparator.comparingInt((Integer p) -> steps(p, from, half)).thenComparing(Comparator.reverseOrder())).orElseThrow();
+            int pair = left.stream()
+                    .max(Comparator.comparingInt((Integer p) -> steps(p, from, half))
+                            .thenComparing(Comparator.reverseOrder()))
+                    .orElseThrow();
             left.remove(Integer.valueOf(pair));
             int before = out.get(out.size() - 1) - 1;
             int other = pair + half;

@@ -1,6 +1,6 @@
 /**
- * Figures and looks after the seal is in: axial play and the proving run.
- * Open {@link joropo.core.assembly.ProvingCheck} first.
+ * Figures and looks after the seal is in: axial play and the proving run. Open
+ * {@link joropo.core.assembly.ProvingCheck} first.
  */
 @NullMarked
 package joropo.core.assembly;

@@ -12,21 +12,37 @@ import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** Ranks causes by what was seen and asks for the look that would part them best (guide). Is it the seal at all comes first. */
+/**
+ * Ranks causes by what was seen and asks for the look that would part them best (guide). Is it the seal at all comes
+ * first.
+ */
 public final class DiagnosisCheck {
     /** What is looked for in vain speaks against a cause by half of what it would have spoken for it. */
     private static final double AGAINST = 0.5;
+
     private static final int TOP = 3;
     /** Says nothing of a leak: only that the look of the oil cannot be read yet. */
     private static final String OIL_CHANGED = "OIL_CHANGED";
+
     private static final String OIL_MILKY = "OIL_MILKY";
 
-    private DiagnosisCheck() { }
+    private DiagnosisCheck() {}
 
     public static DiagnosisResult check(DiagnosisInput in) {
-        List<Sign> seen = in.signs().stream().map(c -> Sign.of(c).orElseThrow()).filter(s -> counts(s, in)).toList();
-        List<Sign> absent = in.absent().stream().map(c -> Sign.of(c).orElseThrow()).filter(s -> counts(s, in)).toList();
-        List<Ranked> ranked = Cause.all().stream().filter(c -> !in.ruledOut().contains(c.code())).map(c -> ranked(c, seen, absent)).filter(r -> r.score() > 0).sorted(Comparator.comparing(Ranked::score).reversed()).toList();
+        List<Sign> seen = in.signs().stream()
+                .map(c -> Sign.of(c).orElseThrow())
+                .filter(s -> counts(s, in))
+                .toList();
+        List<Sign> absent = in.absent().stream()
+                .map(c -> Sign.of(c).orElseThrow())
+                .filter(s -> counts(s, in))
+                .toList();
+        List<Ranked> ranked = Cause.all().stream()
+                .filter(c -> !in.ruledOut().contains(c.code()))
+                .map(c -> ranked(c, seen, absent))
+                .filter(r -> r.score() > 0)
+                .sorted(Comparator.comparing(Ranked::score).reversed())
+                .toList();
         Sign next = next(in, ranked);
         return new DiagnosisResult(ranked, next == null ? null : next.code(), List.of(finding(ranked, seen)));
     }
@@ -58,35 +74,73 @@ public final class DiagnosisCheck {
         return weight == 3 ? "strong" : weight == 2 ? "usual" : "possible";
     }
 
-    /** The unasked sign that differs most among the top three; whether it is the seal at all is asked first, and whatever is left where nothing parts them. */
+    /**
+     * The unasked sign that differs most among the top three; whether it is the seal at all is asked first, and
+     * whatever is left where nothing parts them.
+     */
     private static @Nullable Sign next(DiagnosisInput in, List<Ranked> ranked) {
-        List<Sign> looked = Stream.concat(in.signs().stream(), in.absent().stream()).map(c -> Sign.of(c).orElseThrow()).toList();
-        List<Sign> unasked = Sign.all().stream().filter(s -> !looked.contains(s) && !in.ruledOut().containsAll(s.weights().keySet()) && looked.stream().allMatch(l -> s.group().goesWith(l.group()))).toList();
+        List<Sign> looked = Stream.concat(in.signs().stream(), in.absent().stream())
+                .map(c -> Sign.of(c).orElseThrow())
+                .toList();
+        List<Sign> unasked = Sign.all().stream()
+                .filter(s -> !looked.contains(s)
+                        && !in.ruledOut().containsAll(s.weights().keySet())
+                        && looked.stream().allMatch(l -> s.group().goesWith(l.group())))
+                .toList();
         boolean innocent = looked.stream().anyMatch(s -> s.group() == Sign.Group.INNOCENT);
         if (!innocent) {
-            return unasked.stream().filter(s -> s.group() == Sign.Group.INNOCENT).findFirst().orElse(null);
+            return unasked.stream()
+                    .filter(s -> s.group() == Sign.Group.INNOCENT)
+                    .findFirst()
+                    .orElse(null);
         }
         List<Ranked> top = ranked.subList(0, Math.min(TOP, ranked.size()));
-        return unasked.stream().filter(s -> spread(s, top) > 0).max(Comparator.comparingInt((Sign s) -> spread(s, top)).thenComparing(s -> -Sign.all().indexOf(s)))
+        return unasked.stream()
+                .filter(s -> spread(s, top) > 0)
+                .max(Comparator.comparingInt((Sign s) -> spread(s, top))
+                        .thenComparing(s -> -Sign.all().indexOf(s)))
                 .orElseGet(() -> ranked.isEmpty() ? unasked.stream().findFirst().orElse(null) : null);
     }
 
     private static int spread(Sign sign, List<Ranked> top) {
         int most = top.stream().mapToInt(r -> sign.weight(r.cause())).max().orElse(0);
-        int least = top.size() < TOP ? 0 : top.stream().mapToInt(r -> sign.weight(r.cause())).min().orElse(0);
+        int least = top.size() < TOP
+                ? 0
+                : top.stream().mapToInt(r -> sign.weight(r.cause())).min().orElse(0);
         return most - least;
     }
 
     private static Finding finding(List<Ranked> ranked, List<Sign> seen) {
         if (ranked.isEmpty()) {
-            return Finding.missing("causes", "cause of the leak", seen.isEmpty() ? "Nothing was looked at yet." : "What was seen points to nothing that the table knows.", "Look, and say what is there and what is not.");
+            return Finding.missing(
+                    "causes",
+                    "cause of the leak",
+                    seen.isEmpty()
+                            ? "Nothing was looked at yet."
+                            : "What was seen points to nothing that the table knows.",
+                    "Look, and say what is there and what is not.");
         }
-        List<Cause> first = ranked.stream().filter(r -> r.score() == ranked.get(0).score()).map(r -> Cause.of(r.cause()).orElseThrow()).toList();
+        List<Cause> first = ranked.stream()
+                .filter(r -> r.score() == ranked.get(0).score())
+                .map(r -> Cause.of(r.cause()).orElseThrow())
+                .toList();
         boolean alone = first.size() == 1;
         long innocent = first.stream().filter(c -> !c.ofTheSeal()).count();
-        String words = (alone ? "It points to: " : "It points as much to one as to another: ") + first.stream().map(Cause::words).collect(Collectors.joining("; ")) + ", score " + Length.show(ranked.get(0).score(), 1)
-                + (seen.size() == 1 ? ". One sign alone proves nothing." : ".");
-        String seal = innocent == 0 ? "" : innocent == first.size() ? " That is not the seal: a new one would cure nothing." : " Not all of these are the seal.";
-        return Finding.of("causes", innocent == 0 ? Status.PASS : Status.CAUTION, "cause of the leak", words + seal, alone ? first.get(0).remedy() : "Look further: what parts them stands first.", Source.GUIDE, "failure signs");
+        String words = (alone ? "It points to: " : "It points as much to one as to another: ")
+                + first.stream().map(Cause::words).collect(Collectors.joining("; ")) + ", score "
+                + Length.show(ranked.get(0).score(), 1) + (seen.size() == 1 ? ". One sign alone proves nothing." : ".");
+        String seal = innocent == 0
+                ? ""
+                : innocent == first.size()
+                        ? " That is not the seal: a new one would cure nothing."
+                        : " Not all of these are the seal.";
+        return Finding.of(
+                "causes",
+                innocent == 0 ? Status.PASS : Status.CAUTION,
+                "cause of the leak",
+                words + seal,
+                alone ? first.get(0).remedy() : "Look further: what parts them stands first.",
+                Source.GUIDE,
+                "failure signs");
     }
 }

@@ -8,18 +8,37 @@ import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What was seen, and what was looked for and is not there; codes of the table of signs. @param absent left out: nothing was looked for in vain,
+ * What was seen, and what was looked for and is not there; codes of the table of signs. @param absent left out: nothing
+ * was looked for in vain,
+ *
  * @param ruledOut codes of causes that were looked at themselves and are not so; left out: none
  */
-public record DiagnosisInput(List<String> signs, @Nullable List<String> absent, @Nullable List<String> ruledOut) {
+public record DiagnosisInput(
+        List<String> signs,
+        @Nullable List<String> absent,
+        @Nullable List<String> ruledOut) {
     public DiagnosisInput {
         List<String> none = absent == null ? List.of() : absent;
         Set<String> both = new HashSet<>(none);
         both.retainAll(signs == null ? List.of() : signs);
-        new Needs().given("signs", signs).that("signs", signs == null || known(signs), "names a sign that the table has not; the list is at /api/v1/checks/diagnosis/signs")
-                .that("ruledOut", ruledOut == null || ruledOut.stream().allMatch(c -> c != null && Cause.of(c).isPresent()), "names a cause that the table has not")
-                .that("absent", known(none), "names a sign that the table has not; the list is at /api/v1/checks/diagnosis/signs")
-                .that("absent", both.isEmpty(), "names what was seen too: " + String.join(", ", both)).done();
+        new Needs()
+                .given("signs", signs)
+                .that(
+                        "signs",
+                        signs == null || known(signs),
+                        "names a sign that the table has not; the list is at /api/v1/checks/diagnosis/signs")
+                .that(
+                        "ruledOut",
+                        ruledOut == null
+                                || ruledOut.stream()
+                                        .allMatch(c -> c != null && Cause.of(c).isPresent()),
+                        "names a cause that the table has not")
+                .that(
+                        "absent",
+                        known(none),
+                        "names a sign that the table has not; the list is at /api/v1/checks/diagnosis/signs")
+                .that("absent", both.isEmpty(), "names what was seen too: " + String.join(", ", both))
+                .done();
         signs = List.copyOf(new LinkedHashSet<>(signs));
         absent = List.copyOf(new LinkedHashSet<>(none));
         ruledOut = ruledOut == null ? List.of() : List.copyOf(new LinkedHashSet<>(ruledOut));

@@ -6,10 +6,15 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Causes that what was seen points to, most likely first; none is ever certain.
- * @param causes those above nothing, @param nextCheck code of the sign that would tell most, absent when there is nothing left to look for
+ *
+ * @param causes those above nothing, @param nextCheck code of the sign that would tell most, absent when there is
+ *     nothing left to look for
  */
 public record DiagnosisResult(List<Ranked> causes, @Nullable String nextCheck, List<Finding> findings) {
-    /** One cause. @param score sum of its weights over signs seen less half the sum over signs looked for in vain, @param why the signs that speak for and against it */
+    /**
+     * One cause. @param score sum of its weights over signs seen less half the sum over signs looked for in
+     * vain, @param why the signs that speak for and against it
+     */
     public record Ranked(String cause, double score, List<String> why) {
         public Ranked {
             why = List.copyOf(why);

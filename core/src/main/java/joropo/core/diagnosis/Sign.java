@@ -11,13 +11,19 @@ import joropo.core.tables.CsvTable;
 
 /**
  * One thing that can be seen, with what it points to (guide, {@code failure-signs.csv}).
+ *
  * @param code its key, @param words as a person says it, @param weights of its causes, 3 strong, 2 usual, 1 possible
  * @param check what tells its causes apart
  */
 public record Sign(String code, Group group, String words, Map<String, Integer> weights, String check) {
     /** What has to be at hand to look. */
     public enum Group {
-        INNOCENT("Is it the seal at all?"), RUNNING("Before it is opened"), LIP("Lip seal and shaft"), O_RING("O-ring"), PACKING("Packing, chevron"), FACES("Mechanical seal");
+        INNOCENT("Is it the seal at all?"),
+        RUNNING("Before it is opened"),
+        LIP("Lip seal and shaft"),
+        O_RING("O-ring"),
+        PACKING("Packing, chevron"),
+        FACES("Mechanical seal");
 
         private final String words;
 
@@ -36,7 +42,10 @@ public record Sign(String code, Group group, String words, Map<String, Integer> 
 
         /** Whether both may stand on one shaft entry: a mechanical seal has O-rings, a lip seal has no packing. */
         boolean goesWith(Group other) {
-            return this == other || !isOfAPart() || !other.isOfAPart() || Set.of(O_RING, FACES).containsAll(Set.of(this, other));
+            return this == other
+                    || !isOfAPart()
+                    || !other.isOfAPart()
+                    || Set.of(O_RING, FACES).containsAll(Set.of(this, other));
         }
     }
 
@@ -66,13 +75,18 @@ public record Sign(String code, Group group, String words, Map<String, Integer> 
         List<String> pairs = new ArrayList<>(Arrays.asList(row.text("causes").split(" ")));
         for (int i = 0; i + 1 < pairs.size(); i += 2) {
             int weight = Integer.parseInt(pairs.get(i + 1));
-            if (weight < 1 || weight > STRONGEST || Cause.of(pairs.get(i)).isEmpty() || weights.put(pairs.get(i), weight) != null) {
-                throw new IllegalStateException("Table failure-signs: " + row.text("code") + " has " + pairs.get(i) + " " + weight);
+            if (weight < 1
+                    || weight > STRONGEST
+                    || Cause.of(pairs.get(i)).isEmpty()
+                    || weights.put(pairs.get(i), weight) != null) {
+                throw new IllegalStateException(
+                        "Table failure-signs: " + row.text("code") + " has " + pairs.get(i) + " " + weight);
             }
         }
         if (weights.isEmpty()) {
             throw new IllegalStateException("Table failure-signs: " + row.text("code") + " points to nothing");
         }
-        return new Sign(row.text("code"), Group.valueOf(row.text("group")), row.text("sign"), weights, row.text("check"));
+        return new Sign(
+                row.text("code"), Group.valueOf(row.text("group")), row.text("sign"), weights, row.text("check"));
     }
 }

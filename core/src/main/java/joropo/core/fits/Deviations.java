@@ -5,6 +5,7 @@ import joropo.core.verdict.Limits;
 
 /**
  * Signed limit deviations of one class at one nominal size.
+ *
  * @param nominalMm nominal size (mm), @param upperUm upper deviation (µm), @param lowerUm lower deviation (µm)
  */
 public record Deviations(double nominalMm, double upperUm, double lowerUm) {

@@ -21,7 +21,7 @@ public final class DiameterCheck {
     /** Below this tolerance the temperature should be known (mm, guide). */
     private static final double FINE_MM = 0.1;
 
-    private DiameterCheck() { }
+    private DiameterCheck() {}
 
     /** @throws RefusedInput when the class or the material is not in the tables, or the class is of the other kind */
     public static DiameterResult check(DiameterInput in) {
@@ -32,16 +32,29 @@ public final class DiameterCheck {
         findings.add(size(in, readings, limits, u));
         findings.add(temperature(in, limits));
         findings.add(gauge(in, limits, u));
-        return new DiameterResult(readings.meanMm(), readings.minMm(), readings.maxMm(), readings.ovalityMm(), readings.taperMm(),
-                readings.planes().stream().map(DiameterReadings.Plane::meanMm).toList(), readings, u, findings);
+        return new DiameterResult(
+                readings.meanMm(),
+                readings.minMm(),
+                readings.maxMm(),
+                readings.ovalityMm(),
+                readings.taperMm(),
+                readings.planes().stream().map(DiameterReadings.Plane::meanMm).toList(),
+                readings,
+                u,
+                findings);
     }
 
     private static Limits limits(DiameterInput in) {
         if (in.toleranceClass() != null) {
             try {
                 boolean hole = ToleranceClass.parse(in.toleranceClass()).isHole();
-                new Needs().that("", hole == (in.part() == DiameterInput.Part.BORE), "'" + in.toleranceClass() + "' is of the other kind: "
-                        + "bores have capital letters, shafts small ones").done();
+                new Needs()
+                        .that(
+                                "",
+                                hole == (in.part() == DiameterInput.Part.BORE),
+                                "'" + in.toleranceClass() + "' is of the other kind: "
+                                        + "bores have capital letters, shafts small ones")
+                        .done();
                 return in.limits();
             } catch (RefusedInput e) {
                 throw new RefusedInput("toleranceClass", e.errors().get(0).message());
@@ -68,24 +81,42 @@ public final class DiameterCheck {
     }
 
     private static Finding size(DiameterInput in, DiameterReadings readings, Limits limits, double u) {
-        double worst = limits.margin(readings.minMm()) <= limits.margin(readings.maxMm()) ? readings.minMm() : readings.maxMm();
+        double worst = limits.margin(readings.minMm()) <= limits.margin(readings.maxMm())
+                ? readings.minMm()
+                : readings.maxMm();
         Status status = limits.judge(readings.minMm(), u).worse(limits.judge(readings.maxMm(), u));
         String part = in.part().name().toLowerCase(Locale.ROOT);
-        String message = switch (status) {
-            case PASS -> "Every reading lies in its limits.";
-            case REMEASURE -> "A reading lies so near a limit that the gauge (U " + Length.show(u, 3) + " mm) cannot tell.";
-            default -> worst < readings.meanMm() || worst < limits.lower() ? "The " + part + " is below its least size."
-                    : "The " + part + " is above its greatest size.";
-        };
-        String remedy = switch (status) {
-            case PASS -> "";
-            case REMEASURE -> "Read again with a finer gauge" + better(in, limits) + ".";
-            default -> in.part() == DiameterInput.Part.SHAFT ? "Read again; if it stays, another seal size, a sleeve or another shaft."
-                    : "Read again; if it stays, a bush, another seal size or a rubber-covered case as its maker allows.";
-        };
+        String message =
+                switch (status) {
+                    case PASS -> "Every reading lies in its limits.";
+                    case REMEASURE ->
+                        "A reading lies so near a limit that the gauge (U " + Length.show(u, 3) + " mm) cannot tell.";
+                    default ->
+                        worst < readings.meanMm() || worst < limits.lower()
+                                ? "The " + part + " is below its least size."
+                                : "The " + part + " is above its greatest size.";
+                };
+        String remedy =
+                switch (status) {
+                    case PASS -> "";
+                    case REMEASURE -> "Read again with a finer gauge" + better(in, limits) + ".";
+                    default ->
+                        in.part() == DiameterInput.Part.SHAFT
+                                ? "Read again; if it stays, another seal size, a sleeve or another shaft."
+                                : "Read again; if it stays, a bush, another seal size or a rubber-covered case as "
+                                        + "its maker allows.";
+                };
         boolean byClass = in.toleranceClass() != null;
-        return Finding.of("size", status, part + (byClass ? " to " + in.toleranceClass() : " between its limits"), message, remedy,
-                byClass ? Source.STANDARD : Source.MAKER, byClass ? "ISO 286-2" : "limits as typed").withValue(worst, "mm").withLimits(limits, u);
+        return Finding.of(
+                        "size",
+                        status,
+                        part + (byClass ? " to " + in.toleranceClass() : " between its limits"),
+                        message,
+                        remedy,
+                        byClass ? Source.STANDARD : Source.MAKER,
+                        byClass ? "ISO 286-2" : "limits as typed")
+                .withValue(worst, "mm")
+                .withLimits(limits, u);
     }
 
     private static Finding temperature(DiameterInput in, Limits limits) {
@@ -93,30 +124,59 @@ public final class DiameterCheck {
         Double partC = in.partTemperatureC();
         if (partC == null) {
             boolean fine = limits.upper() - limits.lower() < FINE_MM - 1e-9;
-            return Finding.of("temperature", fine ? Status.CAUTION : Status.PASS, subject, fine
-                    ? "The tolerance is under 0.1 mm and no temperature was taken: a warm part reads large."
-                    : "No temperature taken; the tolerance is wide enough for that.",
-                    fine ? "Let part and gauge come to the same 20 °C, or type their temperatures." : "", Source.GUIDE, "temperature of readings");
+            return Finding.of(
+                    "temperature",
+                    fine ? Status.CAUTION : Status.PASS,
+                    subject,
+                    fine
+                            ? "The tolerance is under 0.1 mm and no temperature was taken: a warm part reads large."
+                            : "No temperature taken; the tolerance is wide enough for that.",
+                    fine ? "Let part and gauge come to the same 20 °C, or type their temperatures." : "",
+                    Source.GUIDE,
+                    "temperature of readings");
         }
         boolean far = in.gaugeTemperatureC() == null && Math.abs(partC - DiameterReadings.REFERENCE_C) > FAR_K;
-        return Finding.of("temperature", far ? Status.CAUTION : Status.PASS, subject, far
-                ? "The part is more than 10 K from 20 °C and the gauge was taken to be as warm as the part."
-                : "Readings were brought to 20 °C.", far ? "Type the temperature of the gauge." : "", Source.COMPUTED, "ISO 1")
+        return Finding.of(
+                        "temperature",
+                        far ? Status.CAUTION : Status.PASS,
+                        subject,
+                        far
+                                ? "The part is more than 10 K from 20 °C and the gauge was taken to be as warm as "
+                                        + "the part."
+                                : "Readings were brought to 20 °C.",
+                        far ? "Type the temperature of the gauge." : "",
+                        Source.COMPUTED,
+                        "ISO 1")
                 .withValue(partC, "°C");
     }
 
     private static Finding gauge(DiameterInput in, Limits limits, double u) {
         String subject = "gauge against the tolerance";
         if (in.gauge() == null && in.uncertaintyMm() == null) {
-            return Finding.of("gauge", Status.CAUTION, subject, "The gauge is not named, so its uncertainty was taken as zero.",
-                    "Name the gauge.", Source.GUIDE, "decision rule");
+            return Finding.of(
+                    "gauge",
+                    Status.CAUTION,
+                    subject,
+                    "The gauge is not named, so its uncertainty was taken as zero.",
+                    "Name the gauge.",
+                    Source.GUIDE,
+                    "decision rule");
         }
         boolean coarse = limits.tooCoarse(u);
-        String message = !coarse ? "The gauge is fine enough for these limits."
-                : limits.cannotPass(u) ? "With this gauge no reading at all can pass: its uncertainty exceeds half the tolerance."
-                : "The gauge is too coarse for these limits: many good parts will look doubtful.";
-        return Finding.of("gauge", coarse ? Status.CAUTION : Status.PASS, subject, message,
-                coarse ? "Use a finer gauge" + better(in, limits) + "." : "", Source.GUIDE, "decision rule").withValue(u, "mm");
+        String message = !coarse
+                ? "The gauge is fine enough for these limits."
+                : limits.cannotPass(u)
+                        ? "With this gauge no reading at all can pass: its uncertainty exceeds half the tolerance."
+                        : "The gauge is too coarse for these limits: many good parts will look doubtful.";
+        return Finding.of(
+                        "gauge",
+                        coarse ? Status.CAUTION : Status.PASS,
+                        subject,
+                        message,
+                        coarse ? "Use a finer gauge" + better(in, limits) + "." : "",
+                        Source.GUIDE,
+                        "decision rule")
+                .withValue(u, "mm");
     }
 
     /** Names the finest gauge, as long as it resolves the limits. */
@@ -124,6 +184,7 @@ public final class DiameterCheck {
         Gauge.Use use = in.part() == DiameterInput.Part.SHAFT ? Gauge.Use.SHAFT : Gauge.Use.BORE;
         double size = in.nominalMm();
         return Gauge.finest(use, size, v -> !limits.tooCoarse(v))
-                .map(g -> ": " + g.words() + ", U " + Length.show(g.uncertaintyMm(size), 3) + " mm").orElse("; none of the list is fine enough");
+                .map(g -> ": " + g.words() + ", U " + Length.show(g.uncertaintyMm(size), 3) + " mm")
+                .orElse("; none of the list is fine enough");
     }
 }

@@ -9,40 +9,77 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * One measured diameter and what it has to meet: a class, or absolute limits.
+ *
  * @param toleranceClass class about the nominal, such as h11; or else
  * @param lowerMm, @param upperMm absolute limits, both
  * @param uncertaintyMm expanded uncertainty, k = 2; it beats the gauge's guide value
- * @param partTemperatureC temperature of the part while it was read, @param gaugeTemperatureC of the gauge (absent: as the part)
+ * @param partTemperatureC temperature of the part while it was read, @param gaugeTemperatureC of the gauge (absent: as
+ *     the part)
  * @param partMaterial code of the expansion table, absent: STEEL
  */
-public record DiameterInput(Part part, Double nominalMm, @Nullable String toleranceClass, @Nullable Double lowerMm, @Nullable Double upperMm,
-                            @Nullable Gauge gauge, @Nullable Double uncertaintyMm, @Nullable Double partTemperatureC,
-                            @Nullable Double gaugeTemperatureC, @Nullable String partMaterial, List<DiameterReadings.Plane> planes) {
+public record DiameterInput(
+        Part part,
+        Double nominalMm,
+        @Nullable String toleranceClass,
+        @Nullable Double lowerMm,
+        @Nullable Double upperMm,
+        @Nullable Gauge gauge,
+        @Nullable Double uncertaintyMm,
+        @Nullable Double partTemperatureC,
+        @Nullable Double gaugeTemperatureC,
+        @Nullable String partMaterial,
+        List<DiameterReadings.Plane> planes) {
     private static final double COLDEST_C = -100;
     private static final double HOTTEST_C = 400;
 
     /** Which of the two is measured. */
-    public enum Part { SHAFT, BORE }
+    public enum Part {
+        SHAFT,
+        BORE
+    }
 
     public DiameterInput {
         boolean absolute = lowerMm != null && upperMm != null;
-        new Needs().given("part", part).size("nominalMm", nominalMm).optionalSize("lowerMm", lowerMm).optionalSize("upperMm", upperMm)
-                .that("toleranceClass", toleranceClass != null ^ absolute, "or both lowerMm and upperMm are needed, not both kinds")
-                .that("lowerMm", toleranceClass == null || lowerMm == null && upperMm == null, "is not wanted beside toleranceClass")
-                .that("upperMm", !absolute || lowerMm <= upperMm, "must not be below lowerMm, got " + upperMm + " and " + lowerMm)
+        new Needs()
+                .given("part", part)
+                .size("nominalMm", nominalMm)
+                .optionalSize("lowerMm", lowerMm)
+                .optionalSize("upperMm", upperMm)
+                .that(
+                        "toleranceClass",
+                        toleranceClass != null ^ absolute,
+                        "or both lowerMm and upperMm are needed, not both kinds")
+                .that(
+                        "lowerMm",
+                        toleranceClass == null || lowerMm == null && upperMm == null,
+                        "is not wanted beside toleranceClass")
+                .that(
+                        "upperMm",
+                        !absolute || lowerMm <= upperMm,
+                        "must not be below lowerMm, got " + upperMm + " and " + lowerMm)
                 .optionalNotNegative("uncertaintyMm", uncertaintyMm)
                 .optionalBetween("partTemperatureC", partTemperatureC, COLDEST_C, HOTTEST_C)
                 .optionalBetween("gaugeTemperatureC", gaugeTemperatureC, COLDEST_C, HOTTEST_C)
-                .that("gaugeTemperatureC", gaugeTemperatureC == null || partTemperatureC != null, "is of no use without partTemperatureC")
-                .given("planes", planes).done();
+                .that(
+                        "gaugeTemperatureC",
+                        gaugeTemperatureC == null || partTemperatureC != null,
+                        "is of no use without partTemperatureC")
+                .given("planes", planes)
+                .done();
         new DiameterReadings(planes);
         planes = List.copyOf(planes);
     }
 
     /** A shaft or bore judged by class, its temperature not taken. */
-    public static DiameterInput ofClass(Part part, double nominalMm, String toleranceClass, @Nullable Gauge gauge,
-                                        @Nullable Double uncertaintyMm, List<DiameterReadings.Plane> planes) {
-        return new DiameterInput(part, nominalMm, toleranceClass, null, null, gauge, uncertaintyMm, null, null, null, planes);
+    public static DiameterInput ofClass(
+            Part part,
+            double nominalMm,
+            String toleranceClass,
+            @Nullable Gauge gauge,
+            @Nullable Double uncertaintyMm,
+            List<DiameterReadings.Plane> planes) {
+        return new DiameterInput(
+                part, nominalMm, toleranceClass, null, null, gauge, uncertaintyMm, null, null, null, planes);
     }
 
     /** Expanded uncertainty of one reading (mm): as given, else the gauge's, else zero. */
@@ -51,6 +88,8 @@ public record DiameterInput(Part part, Double nominalMm, @Nullable String tolera
     }
 
     Limits limits() {
-        return toleranceClass == null ? new Limits(lowerMm, upperMm) : ToleranceClass.parse(toleranceClass).at(nominalMm).limits();
+        return toleranceClass == null
+                ? new Limits(lowerMm, upperMm)
+                : ToleranceClass.parse(toleranceClass).at(nominalMm).limits();
     }
 }

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Limits of a size by class, and the fit of two (standard, ISO 286). It judges nothing: every finding is PASS. */
 public final class LimitsAndFitsCheck {
-    private LimitsAndFitsCheck() { }
+    private LimitsAndFitsCheck() {}
 
     /** @throws RefusedInput when a class is none, stands in the wrong field, or is not given at this size */
     public static LimitsAndFitsResult check(LimitsAndFitsInput in) {
@@ -28,9 +28,13 @@ public final class LimitsAndFitsCheck {
             findings.add(limits("shaft", in.shaftClass(), shaft));
         }
         if (fit != null) {
-            findings.add(Finding.computed("fit", "fit " + in.holeClass() + "/" + in.shaftClass(), fit.minClearanceUm(), "µm",
-                    "Clearance from " + Length.show(fit.minClearanceUm(), 1) + " to " + Length.show(fit.maxClearanceUm(), 1)
-                            + " µm; negative is interference."));
+            findings.add(Finding.computed(
+                    "fit",
+                    "fit " + in.holeClass() + "/" + in.shaftClass(),
+                    fit.minClearanceUm(),
+                    "µm",
+                    "Clearance from " + Length.show(fit.minClearanceUm(), 1) + " to "
+                            + Length.show(fit.maxClearanceUm(), 1) + " µm; negative is interference."));
         }
         return new LimitsAndFitsResult(hole, shaft, fit, findings);
     }
@@ -41,8 +45,14 @@ public final class LimitsAndFitsCheck {
         }
         try {
             ToleranceClass wanted = ToleranceClass.parse(text);
-            new Needs().that("", wanted.isHole() == hole, hole ? "'" + text + "' is a shaft class: holes have capital letters"
-                    : "'" + text + "' is a hole class: shafts have small letters").done();
+            new Needs()
+                    .that(
+                            "",
+                            wanted.isHole() == hole,
+                            hole
+                                    ? "'" + text + "' is a shaft class: holes have capital letters"
+                                    : "'" + text + "' is a hole class: shafts have small letters")
+                    .done();
             return wanted.at(sizeMm);
         } catch (RefusedInput e) {
             throw new RefusedInput(field, e.errors().get(0).message());
@@ -52,11 +62,18 @@ public final class LimitsAndFitsCheck {
     private static Fit fit(Deviations hole, Deviations shaft) {
         double max = Length.snap(hole.upperUm() - shaft.lowerUm());
         double min = Length.snap(hole.lowerUm() - shaft.upperUm());
-        return new Fit(min >= 0 ? Fit.Kind.CLEARANCE : max <= 0 ? Fit.Kind.INTERFERENCE : Fit.Kind.TRANSITION, max, min);
+        return new Fit(
+                min >= 0 ? Fit.Kind.CLEARANCE : max <= 0 ? Fit.Kind.INTERFERENCE : Fit.Kind.TRANSITION, max, min);
     }
 
     private static Finding limits(String id, @Nullable String text, Deviations d) {
-        return Finding.of(id, Status.PASS, id + " " + Length.show(d.nominalMm(), 3) + " " + text,
-                "From " + Length.show(d.minMm(), 4) + " to " + Length.show(d.maxMm(), 4) + " mm.", "", Source.STANDARD, "ISO 286-2");
+        return Finding.of(
+                id,
+                Status.PASS,
+                id + " " + Length.show(d.nominalMm(), 3) + " " + text,
+                "From " + Length.show(d.minMm(), 4) + " to " + Length.show(d.maxMm(), 4) + " mm.",
+                "",
+                Source.STANDARD,
+                "ISO 286-2");
     }
 }

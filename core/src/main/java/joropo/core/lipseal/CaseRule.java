@@ -13,7 +13,8 @@ import joropo.core.verdict.Status;
 /** Which outside of the case suits the housing and what surrounds it (guide), with its interference cold and hot. */
 final class CaseRule {
     /** A bore of these carries a bare metal case as well as its own metal. */
-    private static final Set<String> HARD_BORES = Set.of("STEEL", "BEARING_STEEL", "CAST_IRON", "STAINLESS", "MARTENSITIC");
+    private static final Set<String> HARD_BORES =
+            Set.of("STEEL", "BEARING_STEEL", "CAST_IRON", "STAINLESS", "MARTENSITIC");
 
     private final LipSealInput in;
     private final List<CaseType> order;
@@ -21,11 +22,24 @@ final class CaseRule {
 
     CaseRule(LipSealInput in, OperatingPoint at) {
         this.in = in;
-        this.order = in.isCorrosive() ? List.of(CaseType.STAINLESS, CaseType.RUBBER, CaseType.METAL)
-                : rubberFirst(at) ? List.of(CaseType.RUBBER, CaseType.METAL, CaseType.STAINLESS) : List.of(CaseType.METAL, CaseType.RUBBER, CaseType.STAINLESS);
+        this.order = in.isCorrosive()
+                ? List.of(CaseType.STAINLESS, CaseType.RUBBER, CaseType.METAL)
+                : rubberFirst(at)
+                        ? List.of(CaseType.RUBBER, CaseType.METAL, CaseType.STAINLESS)
+                        : List.of(CaseType.METAL, CaseType.RUBBER, CaseType.STAINLESS);
         for (CaseType type : CaseType.values()) {
-            fits.put(type, PressFitCheck.check(new PressFitInput(in.boreNominalMm(), type, system(), in.practice(), in.bore(), in.sealOutsideMinMm(),
-                    in.sealOutsideMaxMm(), in.housingMaterial(), in.sumpTemperatureC())));
+            fits.put(
+                    type,
+                    PressFitCheck.check(new PressFitInput(
+                            in.boreNominalMm(),
+                            type,
+                            system(),
+                            in.practice(),
+                            in.bore(),
+                            in.sealOutsideMinMm(),
+                            in.sealOutsideMaxMm(),
+                            in.housingMaterial(),
+                            in.sumpTemperatureC())));
         }
     }
 
@@ -34,7 +48,11 @@ final class CaseRule {
     }
 
     private boolean rubberFirst(OperatingPoint at) {
-        return in.isSplit() || in.isMarked() || at.isThin() || in.housingMaterial() == null || !HARD_BORES.contains(in.housingMaterial());
+        return in.isSplit()
+                || in.isMarked()
+                || at.isThin()
+                || in.housingMaterial() == null
+                || !HARD_BORES.contains(in.housingMaterial());
     }
 
     List<CaseType> order() {
@@ -50,7 +68,12 @@ final class CaseRule {
         for (Finding f : fits.get(type).findings()) {
             switch (f.status()) {
                 case FAIL -> out.strike(f.message());
-                case PASS -> out.say(Status.PASS, f.id().equals("hot") ? Length.show(f.value(), 3) + " mm of it left when hot" : "case holds with " + Length.show(f.value(), 3) + " mm");
+                case PASS ->
+                    out.say(
+                            Status.PASS,
+                            f.id().equals("hot")
+                                    ? Length.show(f.value(), 3) + " mm of it left when hot"
+                                    : "case holds with " + Length.show(f.value(), 3) + " mm");
                 default -> out.say(f.status(), f.message().replaceAll("\\.$", ""));
             }
         }
@@ -67,7 +90,9 @@ final class CaseRule {
                 case STAINLESS -> out.say(Status.PASS, "stands this surrounding");
             }
         }
-        if (type == CaseType.RUBBER && in.housingMaterial() != null && ThermalExpansion.of(in.housingMaterial()).perK() > ThermalExpansion.STEEL.perK()) {
+        if (type == CaseType.RUBBER
+                && in.housingMaterial() != null
+                && ThermalExpansion.of(in.housingMaterial()).perK() > ThermalExpansion.STEEL.perK()) {
             out.say(Status.PASS, "follows the housing when it grows warm");
         }
         return out;

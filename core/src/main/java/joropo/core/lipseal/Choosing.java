@@ -13,7 +13,7 @@ import joropo.core.verdict.Status;
 
 /** Every candidate of layout, material and case: kept and ranked, or struck out with its reason. */
 final class Choosing {
-    private record Kept(Layout layout, Elastomer material, CaseType caseType, Judgement judgement) { }
+    private record Kept(Layout layout, Elastomer material, CaseType caseType, Judgement judgement) {}
 
     /** More than there are prices. */
     private static final int MOST_PRICES = 100;
@@ -34,7 +34,9 @@ final class Choosing {
         for (CaseType type : CaseType.values()) {
             caseTypes.put(type, cases.judge(type));
         }
-        List<Elastomer> byPrice = in.materials().materials().stream().sorted(Comparator.comparingInt(MaterialRule::price).thenComparing(Elastomer::code)).toList();
+        List<Elastomer> byPrice = in.materials().materials().stream()
+                .sorted(Comparator.comparingInt(MaterialRule::price).thenComparing(Elastomer::code))
+                .toList();
         for (Layout layout : Layout.values()) {
             layouts.put(layout, layoutRule.judge(layout));
             for (Elastomer material : byPrice) {
@@ -59,12 +61,25 @@ final class Choosing {
         boolean blind = kept.stream().allMatch(k -> k.judgement.says(Status.MISSING));
         List<Layout> layouts = Layout.orderFor(in.dirt());
         Map<Kept, Integer> place = new IdentityHashMap<>();
-        kept.forEach(k -> place.put(k, (group(k, blind) * Layout.values().length + layouts.indexOf(k.layout)) * MOST_PRICES + MaterialRule.price(k.material)));
-        List<Kept> order = kept.stream().sorted(Comparator.<Kept>comparingInt(place::get).thenComparing(k -> !k.material.code().equals(k.material.family()))
-                .thenComparing(k -> k.material.code()).thenComparingInt(k -> cases.order().indexOf(k.caseType))).toList();
+        kept.forEach(k -> place.put(
+                k,
+                (group(k, blind) * Layout.values().length + layouts.indexOf(k.layout)) * MOST_PRICES
+                        + MaterialRule.price(k.material)));
+        List<Kept> order = kept.stream()
+                .sorted(Comparator.<Kept>comparingInt(place::get)
+                        .thenComparing(k -> !k.material.code().equals(k.material.family()))
+                        .thenComparing(k -> k.material.code())
+                        .thenComparingInt(k -> cases.order().indexOf(k.caseType)))
+                .toList();
         List<Candidate> out = new ArrayList<>();
         for (Kept k : order) {
-            out.add(new Candidate(out.size() + 1, k.layout, k.material.code(), k.caseType, k.judgement.status(), k.judgement.words()));
+            out.add(new Candidate(
+                    out.size() + 1,
+                    k.layout,
+                    k.material.code(),
+                    k.caseType,
+                    k.judgement.status(),
+                    k.judgement.words()));
         }
         return out;
     }

@@ -6,23 +6,58 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What a seal is to be driven in with; mm.
- * @param outsideDiameterMm of the seal, nominal, @param pressSide side of the seal that is towards the tool, absent: CLOSED
- * @param proudMm how far the seal stands out of the housing when home, or @param sunkMm how far below its face, or @param flush with it
+ *
+ * @param outsideDiameterMm of the seal, nominal, @param pressSide side of the seal that is towards the tool, absent:
+ *     CLOSED
+ * @param proudMm how far the seal stands out of the housing when home, or @param sunkMm how far below its face,
+ *     or @param flush with it
  * @param shaftInPlace whether the shaft's end passes through the seal while it is driven
- * @param standsOutMm how far shaft end, dowels or studs stand out of the housing's face, @param availableMm diameters of the shop's own drivers
+ * @param standsOutMm how far shaft end, dowels or studs stand out of the housing's face, @param availableMm diameters
+ *     of the shop's own drivers
  */
-public record DriverInput(Double shaftMm, Double boreMm, Double outsideDiameterMm, @Nullable PressSide pressSide, @Nullable Double proudMm, @Nullable Double sunkMm,
-                          @Nullable Boolean flush, @Nullable Boolean shaftInPlace, @Nullable Double standsOutMm, @Nullable List<Double> availableMm) {
+public record DriverInput(
+        Double shaftMm,
+        Double boreMm,
+        Double outsideDiameterMm,
+        @Nullable PressSide pressSide,
+        @Nullable Double proudMm,
+        @Nullable Double sunkMm,
+        @Nullable Boolean flush,
+        @Nullable Boolean shaftInPlace,
+        @Nullable Double standsOutMm,
+        @Nullable List<Double> availableMm) {
     /** Side of the seal towards the tool. */
-    public enum PressSide { CLOSED, OPEN }
+    public enum PressSide {
+        CLOSED,
+        OPEN
+    }
 
     public DriverInput {
-        new Needs().size("shaftMm", shaftMm).size("boreMm", boreMm).size("outsideDiameterMm", outsideDiameterMm)
-                .that("boreMm", shaftMm == null || boreMm == null || boreMm > shaftMm, "must be above the shaft, got " + boreMm)
-                .that("outsideDiameterMm", shaftMm == null || outsideDiameterMm == null || outsideDiameterMm > shaftMm, "must be above the shaft, got " + outsideDiameterMm)
-                .optionalNotNegative("proudMm", proudMm).optionalNotNegative("sunkMm", sunkMm).optionalNotNegative("standsOutMm", standsOutMm)
-                .that("sunkMm", proudMm == null || sunkMm == null, "and proudMm cannot both be").that("flush", !Boolean.TRUE.equals(flush) || zero(proudMm) && zero(sunkMm), "is neither proud nor sunk")
-                .that("availableMm", availableMm == null || availableMm.stream().allMatch(a -> a != null && a > 0), "must each be above 0").done();
+        new Needs()
+                .size("shaftMm", shaftMm)
+                .size("boreMm", boreMm)
+                .size("outsideDiameterMm", outsideDiameterMm)
+                .that(
+                        "boreMm",
+                        shaftMm == null || boreMm == null || boreMm > shaftMm,
+                        "must be above the shaft, got " + boreMm)
+                .that(
+                        "outsideDiameterMm",
+                        shaftMm == null || outsideDiameterMm == null || outsideDiameterMm > shaftMm,
+                        "must be above the shaft, got " + outsideDiameterMm)
+                .optionalNotNegative("proudMm", proudMm)
+                .optionalNotNegative("sunkMm", sunkMm)
+                .optionalNotNegative("standsOutMm", standsOutMm)
+                .that("sunkMm", proudMm == null || sunkMm == null, "and proudMm cannot both be")
+                .that(
+                        "flush",
+                        !Boolean.TRUE.equals(flush) || zero(proudMm) && zero(sunkMm),
+                        "is neither proud nor sunk")
+                .that(
+                        "availableMm",
+                        availableMm == null || availableMm.stream().allMatch(a -> a != null && a > 0),
+                        "must each be above 0")
+                .done();
         pressSide = pressSide == null ? PressSide.CLOSED : pressSide;
         availableMm = availableMm == null ? List.of() : List.copyOf(availableMm);
     }

@@ -2,7 +2,10 @@ package joropo.core.lipseal;
 
 /** On which side something stops the seal from moving. */
 public enum HeldOn {
-    OUT, IN, BOTH, NONE;
+    OUT,
+    IN,
+    BOTH,
+    NONE;
 
     public boolean holds(Side side) {
         return this == BOTH || name().equals(side.name());

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What is said of one part of a candidate: reasons with their weight, or the first reason that strikes it out. */
 final class Judgement {
-    private record Reason(Status status, String words) { }
+    private record Reason(Status status, String words) {}
 
     private final List<Reason> reasons = new ArrayList<>();
     private @Nullable String struck;
@@ -36,7 +36,8 @@ final class Judgement {
         return this;
     }
 
-    @Nullable String struck() {
+    @Nullable
+    String struck() {
         return struck;
     }
 
@@ -54,7 +55,10 @@ final class Judgement {
 
     /** The worst of what is known. */
     Status statusOfKnown() {
-        return reasons.stream().map(Reason::status).filter(s -> s != Status.MISSING).reduce(Status.PASS, Status::worse);
+        return reasons.stream()
+                .map(Reason::status)
+                .filter(s -> s != Status.MISSING)
+                .reduce(Status.PASS, Status::worse);
     }
 
     Judgement and(Judgement other) {
@@ -69,6 +73,9 @@ final class Judgement {
 
     /** The doubts first, in the order said. */
     List<String> words() {
-        return reasons.stream().sorted(Comparator.comparing(Reason::status)).map(Reason::words).toList();
+        return reasons.stream()
+                .sorted(Comparator.comparing(Reason::status))
+                .map(Reason::words)
+                .toList();
     }
 }

@@ -5,8 +5,13 @@ import joropo.core.material.Dirt;
 
 /** How the lips of a seal, or of a pair of seals, are arranged. */
 public enum Layout {
-    PLAIN("plain lip"), DUST_LIP("lip with dust lip"), TANDEM("two in tandem"), BACK_TO_BACK("two back to back"),
-    PRESSURE("short stiff lip for pressure"), PTFE("PTFE lip"), CASSETTE("cassette with its own sleeve");
+    PLAIN("plain lip"),
+    DUST_LIP("lip with dust lip"),
+    TANDEM("two in tandem"),
+    BACK_TO_BACK("two back to back"),
+    PRESSURE("short stiff lip for pressure"),
+    PTFE("PTFE lip"),
+    CASSETTE("cassette with its own sleeve");
 
     private static final List<Layout> CLEAN = List.of(PLAIN, DUST_LIP, CASSETTE, BACK_TO_BACK, TANDEM, PRESSURE, PTFE);
     private static final List<Layout> DUST = List.of(DUST_LIP, CASSETTE, PLAIN, BACK_TO_BACK, TANDEM, PRESSURE, PTFE);

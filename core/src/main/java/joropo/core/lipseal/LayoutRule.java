@@ -16,6 +16,7 @@ final class LayoutRule {
     static final double TRACE_MPA = 0.01;
     /** What a lip bears on its back (MPa, guide), with caution. */
     static final double BACK_MPA = 0.02;
+
     private static final double SLACK = 1e-9;
     /** Hardness of the track under a PTFE lip (HRC, guide). */
     private static final double PTFE_HRC = 55;
@@ -48,9 +49,11 @@ final class LayoutRule {
                 out.mind("both lips face one way: only one medium is kept");
             }
         } else if (at.twoLiquids()) {
-            out.strike("one lip does not keep " + at.inside().medium().words() + " and " + at.outside().medium().words() + " apart");
+            out.strike("one lip does not keep " + at.inside().medium().words() + " and "
+                    + at.outside().medium().words() + " apart");
         } else if (at.twoMedia()) {
-            out.mind("one lip between " + at.inside().medium().words() + " and " + at.outside().medium().words());
+            out.mind("one lip between " + at.inside().medium().words() + " and "
+                    + at.outside().medium().words());
         }
         switch (layout) {
             case CASSETTE -> {
@@ -60,7 +63,7 @@ final class LayoutRule {
                 out.say(PASS, "brings its own running sleeve");
             }
             case PTFE -> ptfe(out);
-            default -> { }
+            default -> {}
         }
     }
 
@@ -100,36 +103,45 @@ final class LayoutRule {
                     out.mind("dust outside and nothing keeps it from the lip");
                 }
             }
-            case CLEAN -> { }
+            case CLEAN -> {}
         }
     }
 
     private Judgement pressure(Layout layout, Judgement out) {
         double p = layout == Layout.BACK_TO_BACK ? Math.abs(at.pressureMpa()) : at.pressureMpa();
         if (p < -SLACK) {
-            return -p > BACK_MPA + SLACK ? out.strike("pressure on its back, " + mpa(-p) + ", lifts the lip")
+            return -p > BACK_MPA + SLACK
+                    ? out.strike("pressure on its back, " + mpa(-p) + ", lifts the lip")
                     : out.mind("pressure on its back, " + mpa(-p));
         }
         if (p <= SLACK) {
             return out;
         }
-        Double maker = in.makerPressureMpa() != null && (in.layout() == null || in.layout() == layout) ? in.makerPressureMpa() : null;
+        Double maker = in.makerPressureMpa() != null && (in.layout() == null || in.layout() == layout)
+                ? in.makerPressureMpa()
+                : null;
         if (maker != null) {
-            return p <= maker + SLACK ? out.say(PASS, "stands " + mpa(maker) + " by its maker's word") : out.strike("above the " + mpa(maker) + " of its maker's word");
+            return p <= maker + SLACK
+                    ? out.say(PASS, "stands " + mpa(maker) + " by its maker's word")
+                    : out.strike("above the " + mpa(maker) + " of its maker's word");
         }
         return layout == Layout.PRESSURE ? supported(p, out) : standard(p, out);
     }
 
     private Judgement supported(double p, Judgement out) {
         double most = LipLimits.supportedPressureMpa(at.speedMPerS());
-        return p <= most + SLACK ? out.say(PASS, "stands " + mpa(most) + " at this speed") : out.strike("stands only " + mpa(most) + " at this speed, here " + mpa(p));
+        return p <= most + SLACK
+                ? out.say(PASS, "stands " + mpa(most) + " at this speed")
+                : out.strike("stands only " + mpa(most) + " at this speed, here " + mpa(p));
     }
 
     private Judgement standard(double p, Judgement out) {
         return switch (standardProfile(at, p)) {
             case PASS -> out.say(PASS, "pressure lies in the table of the standard profile");
             case CAUTION -> out.mind(mpa(p) + " at a speed where the standard profile stands none: free the breather");
-            default -> out.strike("the standard profile stands " + mpa(at.standardPressureMpa().orElse(0)) + " at this speed, here " + mpa(p));
+            default ->
+                out.strike("the standard profile stands "
+                        + mpa(at.standardPressureMpa().orElse(0)) + " at this speed, here " + mpa(p));
         };
     }
 

@@ -11,19 +11,35 @@ import joropo.core.tables.CsvTable;
 import joropo.core.tables.Points;
 import joropo.core.tables.Points.Point;
 
-/** How fast, against what pressure and with what run-out and offset a lip may run (guide; the standard profile's pressure DIN 3760 class). */
+/**
+ * How fast, against what pressure and with what run-out and offset a lip may run (guide; the standard profile's
+ * pressure DIN 3760 class).
+ */
 public final class LipLimits {
     /** A dust lip runs nearly dry: without its maker's word not above this (m/s, guide). */
     static final double DUST_LIP_MOST_M_PER_S = 8;
+
     private static final String TABLE = "lip-seal-limits";
     private static final Map<String, String> SPEED_AS = Map.of("EPDM", "NBR", "FFKM", "FKM");
 
     /** How the lip is wetted and what else runs dry: one of the table's rows of speed. */
-    public enum Row { SINGLE_LIP_OIL, DUST_LIP_OIL, GREASE }
+    public enum Row {
+        SINGLE_LIP_OIL,
+        DUST_LIP_OIL,
+        GREASE
+    }
 
-    private record Line(String table, String material, String profile, String x, String x2, double y, CsvTable.Row row) {
+    private record Line(
+            String table, String material, String profile, String x, String x2, double y, CsvTable.Row row) {
         Line(CsvTable.Row row) {
-            this(row.text("table"), row.text("material"), row.text("lip_or_profile"), row.text("x"), row.text("x2"), row.number("y"), row);
+            this(
+                    row.text("table"),
+                    row.text("material"),
+                    row.text("lip_or_profile"),
+                    row.text("x"),
+                    row.text("x2"),
+                    row.number("y"),
+                    row);
         }
 
         Point point() {
@@ -31,14 +47,18 @@ public final class LipLimits {
         }
     }
 
-    private record PressureStep(double rpm, double mPerS, double mpa) { }
+    private record PressureStep(double rpm, double mPerS, double mpa) {}
 
     private static final List<Line> LINES = CsvTable.rows(TABLE, Line::new);
-    private static final Map<String, Map<Row, Double>> SPEEDS = of("surface_speed_max").stream().collect(Collectors.groupingBy(Line::material,
-            Collectors.toMap(l -> row(l.profile), Line::y)));
-    private static final List<PressureStep> STANDARD = of("pressure_standard_profile").stream().filter(l -> !l.x.isEmpty())
-            .map(l -> new PressureStep(l.row.number("x"), l.row.number("x2"), l.y)).toList();
-    private static final Points SUPPORTING = new Points(TABLE + ", pressure", of("pressure_supporting_profile").stream().map(Line::point).toList());
+    private static final Map<String, Map<Row, Double>> SPEEDS = of("surface_speed_max").stream()
+            .collect(Collectors.groupingBy(Line::material, Collectors.toMap(l -> row(l.profile), Line::y)));
+    private static final List<PressureStep> STANDARD = of("pressure_standard_profile").stream()
+            .filter(l -> !l.x.isEmpty())
+            .map(l -> new PressureStep(l.row.number("x"), l.row.number("x2"), l.y))
+            .toList();
+    private static final Points SUPPORTING = new Points(
+            TABLE + ", pressure",
+            of("pressure_supporting_profile").stream().map(Line::point).toList());
     private static final Map<String, Points> RUN_OUT = curves("dynamic_run_out_max");
     private static final Map<String, Points> OFFSET = curves("static_eccentricity_max");
 
@@ -47,20 +67,24 @@ public final class LipLimits {
             PressureStep a = STANDARD.get(i - 1);
             PressureStep b = STANDARD.get(i);
             if (!(a.rpm < b.rpm && a.mPerS < b.mPerS && a.mpa > b.mpa)) {
-                throw new IllegalStateException("Table " + TABLE + ": pressure must fall with speed at " + b.rpm + " rpm");
+                throw new IllegalStateException(
+                        "Table " + TABLE + ": pressure must fall with speed at " + b.rpm + " rpm");
             }
         }
         SPEEDS.forEach((material, rows) -> {
-            if (rows.size() != Row.values().length || rows.get(Row.SINGLE_LIP_OIL) < rows.get(Row.DUST_LIP_OIL) || rows.get(Row.DUST_LIP_OIL) < rows.get(Row.GREASE)) {
-                throw new IllegalStateException("Table " + TABLE + ": speeds of " + material + " must fall from oil to grease");
+            if (rows.size() != Row.values().length
+                    || rows.get(Row.SINGLE_LIP_OIL) < rows.get(Row.DUST_LIP_OIL)
+                    || rows.get(Row.DUST_LIP_OIL) < rows.get(Row.GREASE)) {
+                throw new IllegalStateException(
+                        "Table " + TABLE + ": speeds of " + material + " must fall from oil to grease");
             }
         });
     }
 
-    private LipLimits() { }
+    private LipLimits() {}
 
     /** Fastest surface speed (m/s). @param asOther material whose row was taken, empty when it has its own */
-    record Speed(double mPerS, Optional<String> asOther) { }
+    record Speed(double mPerS, Optional<String> asOther) {}
 
     /** @param family code of a listed lip material */
     static Speed speed(String family, Row row) {
@@ -68,9 +92,15 @@ public final class LipLimits {
         return new Speed(SPEEDS.get(code).get(row), code.equals(family) ? Optional.empty() : Optional.of(code));
     }
 
-    /** Pressure that the standard profile stands (MPa): the first row that neither speed is above; empty beyond the last row. */
+    /**
+     * Pressure that the standard profile stands (MPa): the first row that neither speed is above; empty beyond the last
+     * row.
+     */
     static OptionalDouble standardPressureMpa(double rpm, double mPerS) {
-        return STANDARD.stream().filter(s -> rpm <= s.rpm && mPerS <= s.mPerS).mapToDouble(PressureStep::mpa).findFirst();
+        return STANDARD.stream()
+                .filter(s -> rpm <= s.rpm && mPerS <= s.mPerS)
+                .mapToDouble(PressureStep::mpa)
+                .findFirst();
     }
 
     /** Pressure that a supported profile stands (MPa); nothing beyond the last point. */
@@ -78,7 +108,10 @@ public final class LipLimits {
         return SUPPORTING.at(mPerS).orElse(0);
     }
 
-    /** Run-out that the lip follows (mm, TIR); empty beyond the table. HNBR counts as NBR, what is not in the table as FKM. */
+    /**
+     * Run-out that the lip follows (mm, TIR); empty beyond the table. HNBR counts as NBR, what is not in the table as
+     * FKM.
+     */
     public static OptionalDouble runOutMm(String family, double rpm) {
         return curve(RUN_OUT, family).at(rpm);
     }
@@ -93,8 +126,11 @@ public final class LipLimits {
     }
 
     private static Map<String, Points> curves(String table) {
-        Map<String, List<Point>> byMaterial = of(table).stream().collect(Collectors.groupingBy(Line::material, Collectors.mapping(Line::point, Collectors.toList())));
-        return byMaterial.keySet().stream().collect(Collectors.toMap(Function.identity(), m -> new Points(TABLE + ", " + table + " " + m, byMaterial.get(m))));
+        Map<String, List<Point>> byMaterial = of(table).stream()
+                .collect(Collectors.groupingBy(Line::material, Collectors.mapping(Line::point, Collectors.toList())));
+        return byMaterial.keySet().stream()
+                .collect(Collectors.toMap(
+                        Function.identity(), m -> new Points(TABLE + ", " + table + " " + m, byMaterial.get(m))));
     }
 
     private static List<Line> of(String table) {
@@ -106,7 +142,10 @@ public final class LipLimits {
     }
 
     private static Row row(String text) {
-        return Arrays.stream(Row.values()).filter(r -> r.name().equalsIgnoreCase(text)).findFirst()
-                .orElseThrow(() -> new IllegalStateException("Table " + TABLE + ": '" + text + "' is no row of speeds"));
+        return Arrays.stream(Row.values())
+                .filter(r -> r.name().equalsIgnoreCase(text))
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalStateException("Table " + TABLE + ": '" + text + "' is no row of speeds"));
     }
 }

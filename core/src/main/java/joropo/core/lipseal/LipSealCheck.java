@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import joropo.core.fits.DiameterCheck;
-import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterResult;
 import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.lipseal.LipSealResult.StruckOut;
@@ -21,7 +20,10 @@ import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** Which lip seal a place wants: the operating point, every candidate judged and ranked, and what the place itself lacks (guide). */
+/**
+ * Which lip seal a place wants: the operating point, every candidate judged and ranked, and what the place itself lacks
+ * (guide).
+ */
 public final class LipSealCheck {
     private static final String GUIDE = "choosing lip seals";
 
@@ -55,9 +57,18 @@ public final class LipSealCheck {
         }
         var check = new LipSealCheck(in);
         PressFitResult fit = check.judge();
-        return new LipSealResult(Length.snap(check.at.speedMPerS()), Length.snap(check.at.riseK()), Length.snap(check.at.lipC()), Length.snap(check.at.frictionW()),
-                fit.interferenceMinMm(), fit.interferenceMaxMm(), fit.hotInterferenceMinMm(), Length.snap(check.at.thrustN()),
-                check.candidates, check.struckOut, List.copyOf(check.findings));
+        return new LipSealResult(
+                Length.snap(check.at.speedMPerS()),
+                Length.snap(check.at.riseK()),
+                Length.snap(check.at.lipC()),
+                Length.snap(check.at.frictionW()),
+                fit.interferenceMinMm(),
+                fit.interferenceMaxMm(),
+                fit.hotInterferenceMinMm(),
+                Length.snap(check.at.thrustN()),
+                check.candidates,
+                check.struckOut,
+                List.copyOf(check.findings));
     }
 
     /** Codes of the listed materials that lips are made of, the cheapest first. */
@@ -66,18 +77,24 @@ public final class LipSealCheck {
     }
 
     private boolean isAsked(Candidate c) {
-        return (in.layout() == null || c.layout() == in.layout()) && (in.material() == null || c.material().equals(in.material()))
+        return (in.layout() == null || c.layout() == in.layout())
+                && (in.material() == null || c.material().equals(in.material()))
                 && (in.caseType() == null || c.caseType() == in.caseType());
     }
 
     private PressFitResult judge() {
         findings.add(choice());
-        findings.add(Finding.computed("speed", "surface speed under the lip", Length.snap(at.speedMPerS()), "m/s", "From shaft and speed."));
+        findings.add(Finding.computed(
+                "speed", "surface speed under the lip", Length.snap(at.speedMPerS()), "m/s", "From shaft and speed."));
         findings.add(heat());
-        findings.add(Finding.computed("friction", "heat made by one lip", Length.snap(at.frictionW()), "W", "A guide, without pressure."));
+        findings.add(Finding.computed(
+                "friction", "heat made by one lip", Length.snap(at.frictionW()), "W", "A guide, without pressure."));
         fluids();
         findings.add(cold());
-        PressFitResult fit = cases.fit(in.caseType() != null ? in.caseType() : !candidates.isEmpty() ? candidates.get(0).caseType() : CaseType.METAL);
+        PressFitResult fit = cases.fit(
+                in.caseType() != null
+                        ? in.caseType()
+                        : !candidates.isEmpty() ? candidates.get(0).caseType() : CaseType.METAL);
         findings.addAll(fit.findings());
         if (in.bore() != null) {
             findings.add(size(DiameterCheck.check(in.bore())).withId("bore-size"));
@@ -90,69 +107,141 @@ public final class LipSealCheck {
         findings.add(finish.roughness(in.raUm(), layout() == Layout.PTFE));
         findings.add(finish.hardness(in.hardnessHrc(), at.speedMPerS(), in.dirt() != Dirt.CLEAN));
         if (in.runsBothWays()) {
-            findings.add(guide("ribs", Status.PASS, "running both ways", "The shaft runs both ways: only a plain lip or one with ribs for both ways.", ""));
+            findings.add(guide(
+                    "ribs",
+                    Status.PASS,
+                    "running both ways",
+                    "The shaft runs both ways: only a plain lip or one with ribs for both ways.",
+                    ""));
         }
         return fit;
     }
 
     private static Finding size(DiameterResult result) {
-        return result.findings().stream().filter(f -> f.id().equals("size")).findFirst().orElseThrow();
+        return result.findings().stream()
+                .filter(f -> f.id().equals("size"))
+                .findFirst()
+                .orElseThrow();
     }
 
     private Finding choice() {
         boolean asked = in.layout() != null || in.material() != null || in.caseType() != null;
         if (seal == null) {
-            String reason = struckOut.stream().filter(s -> (in.layout() == null || s.layout() == in.layout()) && (in.material() == null || s.material().equals(in.material()))
-                    && (in.caseType() == null || s.caseType() == in.caseType())).max(Comparator.comparing(this::likeRecommended)).map(StruckOut::reason).orElse("it is not made");
-            return guide("choice", Status.FAIL, "seal for this place", asked && !candidates.isEmpty() ? "What was decided is struck out: " + reason + "."
-                    : "Every candidate is struck out" + (asked ? "; what was decided: " + reason + "." : "."), "Change what speaks against it, or ask a maker for a seal made for this duty.");
+            String reason = struckOut.stream()
+                    .filter(s -> (in.layout() == null || s.layout() == in.layout())
+                            && (in.material() == null || s.material().equals(in.material()))
+                            && (in.caseType() == null || s.caseType() == in.caseType()))
+                    .max(Comparator.comparing(this::likeRecommended))
+                    .map(StruckOut::reason)
+                    .orElse("it is not made");
+            return guide(
+                    "choice",
+                    Status.FAIL,
+                    "seal for this place",
+                    asked && !candidates.isEmpty()
+                            ? "What was decided is struck out: " + reason + "."
+                            : "Every candidate is struck out" + (asked ? "; what was decided: " + reason + "." : "."),
+                    "Change what speaks against it, or ask a maker for a seal made for this duty.");
         }
-        String words = seal.layout().words() + ", " + seal.material() + ", " + seal.caseType().words();
-        return seal.rank() == 1 ? guide("choice", seal.verdict(), "seal for this place", "Recommended: " + words + (seal.verdict() == Status.PASS ? "." : "; " + seal.reasons().get(0) + "."), "")
-                : guide("choice", seal.verdict().worse(Status.CAUTION), "seal for this place", "Decided: " + words + ", number " + seal.rank() + " of " + candidates.size()
-                + (seal.verdict() == Status.PASS ? "." : "; " + seal.reasons().get(0) + "."), "The reason for it is written down.");
+        String words = seal.layout().words() + ", " + seal.material() + ", "
+                + seal.caseType().words();
+        return seal.rank() == 1
+                ? guide(
+                        "choice",
+                        seal.verdict(),
+                        "seal for this place",
+                        "Recommended: " + words
+                                + (seal.verdict() == Status.PASS
+                                        ? "."
+                                        : "; " + seal.reasons().get(0) + "."),
+                        "")
+                : guide(
+                        "choice",
+                        seal.verdict().worse(Status.CAUTION),
+                        "seal for this place",
+                        "Decided: " + words + ", number " + seal.rank() + " of " + candidates.size()
+                                + (seal.verdict() == Status.PASS
+                                        ? "."
+                                        : "; " + seal.reasons().get(0) + "."),
+                        "The reason for it is written down.");
     }
 
     /** How much of a struck-out seal is as recommended, so that the reason given is that of what was decided. */
     private int likeRecommended(StruckOut s) {
-        return candidates.isEmpty() ? 0 : (s.layout() == candidates.get(0).layout() ? 1 : 0) + (s.material().equals(candidates.get(0).material()) ? 1 : 0);
+        return candidates.isEmpty()
+                ? 0
+                : (s.layout() == candidates.get(0).layout() ? 1 : 0)
+                        + (s.material().equals(candidates.get(0).material()) ? 1 : 0);
     }
 
     private Finding heat() {
         boolean higher = Math.abs(at.pressureMpa()) > 0;
-        return Finding.of("lip-temperature", higher ? Status.CAUTION : Status.PASS, "temperature at the lip", "Sump " + Length.show(in.sumpTemperatureC(), 0) + " °C and "
-                + Length.show(at.riseK(), 1) + " K of its own" + (higher ? "; with pressure higher." : "."), "", Source.GUIDE, GUIDE).withValue(Length.snap(at.lipC()), "°C");
+        return Finding.of(
+                        "lip-temperature",
+                        higher ? Status.CAUTION : Status.PASS,
+                        "temperature at the lip",
+                        "Sump " + Length.show(in.sumpTemperatureC(), 0) + " °C and " + Length.show(at.riseK(), 1)
+                                + " K of its own" + (higher ? "; with pressure higher." : "."),
+                        "",
+                        Source.GUIDE,
+                        GUIDE)
+                .withValue(Length.snap(at.lipC()), "°C");
     }
 
     private void fluids() {
         for (Contact side : List.of(at.inside(), at.outside())) {
             if (side.unknown()) {
-                findings.add(Finding.missing("fluid", "fluid at the seal", "The " + side.medium().words() + " is not named.", "Name the fluid, or take its data sheet to a maker."));
+                findings.add(Finding.missing(
+                        "fluid",
+                        "fluid at the seal",
+                        "The " + side.medium().words() + " is not named.",
+                        "Name the fluid, or take its data sheet to a maker."));
             } else if (side.assumed()) {
-                findings.add(guide("fluid", Status.CAUTION, "fluid at the seal", "Fluid assumed: " + side.words() + ", the worst of them counts.", "Name the fluid."));
+                findings.add(guide(
+                        "fluid",
+                        Status.CAUTION,
+                        "fluid at the seal",
+                        "Fluid assumed: " + side.words() + ", the worst of them counts.",
+                        "Name the fluid."));
             }
         }
     }
 
     private Finding cold() {
-        return in.coldestC() == null ? Finding.missing("cold", "coldest start", "The coldest start is not known: lips grow stiff in the cold.", "Say how cold it may be.")
-                : guide("cold", Status.PASS, "coldest start", "Materials that are stiff there are struck out.", "").withValue(in.coldestC(), "°C");
+        return in.coldestC() == null
+                ? Finding.missing(
+                        "cold",
+                        "coldest start",
+                        "The coldest start is not known: lips grow stiff in the cold.",
+                        "Say how cold it may be.")
+                : guide("cold", Status.PASS, "coldest start", "Materials that are stiff there are struck out.", "")
+                        .withValue(in.coldestC(), "°C");
     }
 
     private Finding held() {
         double dp = at.open() == Side.IN ? at.pressureMpa() : -at.pressureMpa();
         String subject = "held against pressure";
         if (!Thrust.mustBeHeld(dp, in.shaftNominalMm(), in.boreNominalMm())) {
-            return guide("held", Status.PASS, subject, "The press fit holds it.", "").withValue(Length.snap(at.thrustN()), "N");
+            return guide("held", Status.PASS, subject, "The press fit holds it.", "")
+                    .withValue(Length.snap(at.thrustN()), "N");
         }
         Side low = dp > 0 ? Side.OUT : Side.IN;
         String pushes = "Pressure pushes the seal " + low.words() + " with " + Length.show(at.thrustN(), 0) + " N";
         if (in.heldOn() == null) {
-            return Finding.missing("held", subject, pushes + "; it is not said what holds it there.", "Say on which side a stop is.");
+            return Finding.missing(
+                    "held", subject, pushes + "; it is not said what holds it there.", "Say on which side a stop is.");
         }
         boolean holds = in.heldOn().holds(low);
-        return guide("held", holds ? Status.PASS : Status.FAIL, subject, pushes + (holds ? " and a stop takes it." : " and nothing stops it there."),
-                holds ? "" : "A retaining ring or a cover on the " + low.words() + " of the seal; a stop on the other side counts as none.").withValue(Length.snap(at.thrustN()), "N");
+        return guide(
+                        "held",
+                        holds ? Status.PASS : Status.FAIL,
+                        subject,
+                        pushes + (holds ? " and a stop takes it." : " and nothing stops it there."),
+                        holds
+                                ? ""
+                                : "A retaining ring or a cover on the " + low.words()
+                                        + " of the seal; a stop on the other side counts as none.")
+                .withValue(Length.snap(at.thrustN()), "N");
     }
 
     private Finding pressure() {
@@ -160,55 +249,102 @@ public final class LipSealCheck {
         String subject = "pressure at the lip against its speed";
         if (p < 0 && layout() != Layout.BACK_TO_BACK) {
             Status status = Limits.twoStep(-p, 0, 0, LayoutRule.BACK_MPA);
-            return guide("pressure", status, "pressure on the lip's back", status == Status.CAUTION ? "A little more pressure at the back than at the open side."
-                    : "Pressure at the back lifts the lip off the shaft.", "Free the breather, or turn the seal.").withValue(-p, "MPa").withLimits(Limits.atMost(0), 0);
+            return guide(
+                            "pressure",
+                            status,
+                            "pressure on the lip's back",
+                            status == Status.CAUTION
+                                    ? "A little more pressure at the back than at the open side."
+                                    : "Pressure at the back lifts the lip off the shaft.",
+                            "Free the breather, or turn the seal.")
+                    .withValue(-p, "MPa")
+                    .withLimits(Limits.atMost(0), 0);
         }
         double own = Math.abs(p);
         boolean supported = layout() == Layout.PRESSURE;
         boolean maker = in.makerPressureMpa() != null;
-        double most = maker ? in.makerPressureMpa() : supported ? LipLimits.supportedPressureMpa(at.speedMPerS()) : at.standardPressureMpa().orElse(0);
+        double most = maker
+                ? in.makerPressureMpa()
+                : supported
+                        ? LipLimits.supportedPressureMpa(at.speedMPerS())
+                        : at.standardPressureMpa().orElse(0);
         Status status = maker || supported ? Limits.atMost(most).judge(own, 0) : LayoutRule.standardProfile(at, own);
-        String message = switch (status) {
-            case PASS -> own == 0 ? "No pressure on the lip." : "The profile stands this pressure at this speed.";
-            case CAUTION -> "At this speed the profile stands no pressure: a trace is borne.";
-            default -> "Pressure presses the lip onto the shaft: it runs hot and wears.";
-        };
-        Finding out = Finding.of("pressure", status, subject, message, status == Status.PASS ? "" : "Free the breather; else a profile for pressure.",
-                supported ? Source.GUIDE : Source.STANDARD, supported ? GUIDE : "DIN 3760 class").withValue(own, "MPa").withLimits(Limits.atMost(most), 0);
+        String message =
+                switch (status) {
+                    case PASS ->
+                        own == 0 ? "No pressure on the lip." : "The profile stands this pressure at this speed.";
+                    case CAUTION -> "At this speed the profile stands no pressure: a trace is borne.";
+                    default -> "Pressure presses the lip onto the shaft: it runs hot and wears.";
+                };
+        Finding out = Finding.of(
+                        "pressure",
+                        status,
+                        subject,
+                        message,
+                        status == Status.PASS ? "" : "Free the breather; else a profile for pressure.",
+                        supported ? Source.GUIDE : Source.STANDARD,
+                        supported ? GUIDE : "DIN 3760 class")
+                .withValue(own, "MPa")
+                .withLimits(Limits.atMost(most), 0);
         return maker ? byMaker(out) : out;
     }
 
     private Finding runOut() {
         OptionalDouble guide = LipLimits.runOutMm(family(), at.rpm());
         boolean maker = in.makerRunoutMm() != null;
-        Finding out = play("run-out", "run-out of the shaft at the lip (TIR)", in.runoutTirMm(), maker ? OptionalDouble.of(in.makerRunoutMm()) : guide,
-                "The lip follows the shaft.", "The lip cannot follow the shaft and lifts at each turn.", "Bearings, coupling or a bent shaft want work first.");
+        Finding out = play(
+                "run-out",
+                "run-out of the shaft at the lip (TIR)",
+                in.runoutTirMm(),
+                maker ? OptionalDouble.of(in.makerRunoutMm()) : guide,
+                "The lip follows the shaft.",
+                "The lip cannot follow the shaft and lifts at each turn.",
+                "Bearings, coupling or a bent shaft want work first.");
         return maker ? byMaker(out) : out;
     }
 
     private Finding offset() {
-        return play("offset", "offset of shaft and bore", in.offsetMm(), LipLimits.offsetMm(family(), in.shaftNominalMm()), "The lip bridges the offset.",
-                "The lip is pressed on one side and hardly touches on the other.", "Bring housing and shaft into line.");
+        return play(
+                "offset",
+                "offset of shaft and bore",
+                in.offsetMm(),
+                LipLimits.offsetMm(family(), in.shaftNominalMm()),
+                "The lip bridges the offset.",
+                "The lip is pressed on one side and hardly touches on the other.",
+                "Bring housing and shaft into line.");
     }
 
-    private static Finding play(String id, String subject, @Nullable Double measured, OptionalDouble most, String holds, String fails, String remedy) {
+    private static Finding play(
+            String id,
+            String subject,
+            @Nullable Double measured,
+            OptionalDouble most,
+            String holds,
+            String fails,
+            String remedy) {
         if (measured == null) {
             return Finding.missing(id, subject, "It has not been read.", "Read it with an indicator.");
         }
         if (most.isEmpty()) {
-            return guide(id, Status.CAUTION, subject, "The table ends before this duty.", "Ask the seal's maker.").withValue(measured, "mm");
+            return guide(id, Status.CAUTION, subject, "The table ends before this duty.", "Ask the seal's maker.")
+                    .withValue(measured, "mm");
         }
         Limits limits = Limits.atMost(most.getAsDouble());
         Status status = limits.judge(measured, 0);
-        return guide(id, status, subject, status == Status.PASS ? holds : fails, status == Status.PASS ? "" : remedy).withValue(measured, "mm").withLimits(limits, 0);
+        return guide(id, status, subject, status == Status.PASS ? holds : fails, status == Status.PASS ? "" : remedy)
+                .withValue(measured, "mm")
+                .withLimits(limits, 0);
     }
 
     private Finding byMaker(Finding f) {
-        return f.withSource(Source.MAKER, in.makerDocument() == null ? "typed, unproved: no document" : in.makerDocument());
+        return f.withSource(
+                Source.MAKER, in.makerDocument() == null ? "typed, unproved: no document" : in.makerDocument());
     }
 
     private @Nullable Layout layout() {
-        return in.layout() != null ? in.layout() : Stream.ofNullable(seal).map(Candidate::layout).findFirst().orElse(null);
+        return in.layout() != null
+                ? in.layout()
+                : Stream.ofNullable(seal).map(Candidate::layout).findFirst().orElse(null);
     }
 
     /** Listed material by which run-out and offset are judged: the decided one's, the recommended one's, else NBR. */

@@ -15,28 +15,62 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Everything that decides which lip seal a place wants. Lengths in mm, pressures gauge in MPa, temperatures in °C.
+ *
  * @param speedRpm turning speed, or else @param swing for a shaft that swings
  * @param insideFluid, @param outsideFluid key of the fluid table; absent: the worst that the medium may be
  * @param outsideMedium absent: AIR, @param coldestC coldest start, @param practice absent: ISO
  * @param shaft, @param bore as read; absent bore: H8
  * @param boreMarked whether the seat is scratched, nicked or too rough for a bare case
  * @param heldOn where a stop keeps the seal, @param shaftEntersFrom where the shaft comes from while it is fitted
- * @param material, @param caseType, @param layout what was decided, if anything was: it is judged, the others stay in the list
+ * @param material, @param caseType, @param layout what was decided, if anything was: it is judged, the others stay in
+ *     the list
  * @param sealOutsideMinMm, @param sealOutsideMaxMm outside of this seal as its maker says or as measured; both or none
- * @param makerDocument document, edition and page of the maker's values; they hold for what was decided and override the guide
+ * @param makerDocument document, edition and page of the maker's values; they hold for what was decided and override
+ *     the guide
  */
-public record LipSealInput(Double shaftNominalMm, Double boreNominalMm, Double widthMm, @Nullable Double speedRpm, @Nullable Swing swing,
-                           Medium insideMedium, @Nullable String insideFluid, @Nullable Medium outsideMedium, @Nullable String outsideFluid,
-                           @Nullable Double pressureInsideMpa, @Nullable Double pressureOutsideMpa, Double sumpTemperatureC,
-                           @Nullable Double coldestC, Wetting wetting, Dirt dirt, @Nullable Boolean corrosive, @Nullable Rotation rotation,
-                           @Nullable String housingMaterial, @Nullable Boolean splitHousing, @Nullable Practice practice,
-                           @Nullable DiameterInput shaft, @Nullable DiameterInput bore, @Nullable Double runoutTirMm, @Nullable Double offsetMm,
-                           @Nullable HeldOn heldOn, @Nullable Side shaftEntersFrom, @Nullable String material, @Nullable CaseType caseType,
-                           @Nullable Layout layout, @Nullable SealSystem system, @Nullable Double sealOutsideMinMm,
-                           @Nullable Double sealOutsideMaxMm, @Nullable Double raUm, @Nullable Double hardnessHrc,
-                           @Nullable String makerDocument, @Nullable Double makerSpeedMPerS, @Nullable Double makerLipLimitC,
-                           @Nullable Double makerPressureMpa, @Nullable Double makerRunoutMm, @Nullable List<Elastomer> ownMaterials,
-                           @Nullable List<Fluid> ownFluids, @Nullable Boolean boreMarked) {
+public record LipSealInput(
+        Double shaftNominalMm,
+        Double boreNominalMm,
+        Double widthMm,
+        @Nullable Double speedRpm,
+        @Nullable Swing swing,
+        Medium insideMedium,
+        @Nullable String insideFluid,
+        @Nullable Medium outsideMedium,
+        @Nullable String outsideFluid,
+        @Nullable Double pressureInsideMpa,
+        @Nullable Double pressureOutsideMpa,
+        Double sumpTemperatureC,
+        @Nullable Double coldestC,
+        Wetting wetting,
+        Dirt dirt,
+        @Nullable Boolean corrosive,
+        @Nullable Rotation rotation,
+        @Nullable String housingMaterial,
+        @Nullable Boolean splitHousing,
+        @Nullable Practice practice,
+        @Nullable DiameterInput shaft,
+        @Nullable DiameterInput bore,
+        @Nullable Double runoutTirMm,
+        @Nullable Double offsetMm,
+        @Nullable HeldOn heldOn,
+        @Nullable Side shaftEntersFrom,
+        @Nullable String material,
+        @Nullable CaseType caseType,
+        @Nullable Layout layout,
+        @Nullable SealSystem system,
+        @Nullable Double sealOutsideMinMm,
+        @Nullable Double sealOutsideMaxMm,
+        @Nullable Double raUm,
+        @Nullable Double hardnessHrc,
+        @Nullable String makerDocument,
+        @Nullable Double makerSpeedMPerS,
+        @Nullable Double makerLipLimitC,
+        @Nullable Double makerPressureMpa,
+        @Nullable Double makerRunoutMm,
+        @Nullable List<Elastomer> ownMaterials,
+        @Nullable List<Fluid> ownFluids,
+        @Nullable Boolean boreMarked) {
     private static final double VACUUM_MPA = -0.1;
     private static final double MOST_MPA = 100;
     private static final double COLDEST_C = -100;
@@ -45,22 +79,45 @@ public record LipSealInput(Double shaftNominalMm, Double boreNominalMm, Double w
     private static final double HARDEST_HRC = 80;
 
     public LipSealInput {
-        new Needs().size("shaftNominalMm", shaftNominalMm).size("boreNominalMm", boreNominalMm).size("widthMm", widthMm)
-                .that("boreNominalMm", shaftNominalMm == null || boreNominalMm == null || boreNominalMm > shaftNominalMm, "must be above the shaft, got " + boreNominalMm)
-                .that("speedRpm", speedRpm != null ^ swing != null, "or swing is needed, one of the two").optionalBetween("speedRpm", speedRpm, 0, MOST_RPM)
-                .given("insideMedium", insideMedium).optionalBetween("pressureInsideMpa", pressureInsideMpa, VACUUM_MPA, MOST_MPA)
-                .optionalBetween("pressureOutsideMpa", pressureOutsideMpa, VACUUM_MPA, MOST_MPA).given("sumpTemperatureC", sumpTemperatureC)
-                .optionalBetween("sumpTemperatureC", sumpTemperatureC, COLDEST_C, HOTTEST_C).optionalBetween("coldestC", coldestC, COLDEST_C, HOTTEST_C)
-                .given("wetting", wetting).given("dirt", dirt)
+        new Needs()
+                .size("shaftNominalMm", shaftNominalMm)
+                .size("boreNominalMm", boreNominalMm)
+                .size("widthMm", widthMm)
+                .that(
+                        "boreNominalMm",
+                        shaftNominalMm == null || boreNominalMm == null || boreNominalMm > shaftNominalMm,
+                        "must be above the shaft, got " + boreNominalMm)
+                .that("speedRpm", speedRpm != null ^ swing != null, "or swing is needed, one of the two")
+                .optionalBetween("speedRpm", speedRpm, 0, MOST_RPM)
+                .given("insideMedium", insideMedium)
+                .optionalBetween("pressureInsideMpa", pressureInsideMpa, VACUUM_MPA, MOST_MPA)
+                .optionalBetween("pressureOutsideMpa", pressureOutsideMpa, VACUUM_MPA, MOST_MPA)
+                .given("sumpTemperatureC", sumpTemperatureC)
+                .optionalBetween("sumpTemperatureC", sumpTemperatureC, COLDEST_C, HOTTEST_C)
+                .optionalBetween("coldestC", coldestC, COLDEST_C, HOTTEST_C)
+                .given("wetting", wetting)
+                .given("dirt", dirt)
                 .that("shaft", shaft == null || shaft.part() == DiameterInput.Part.SHAFT, "must be a shaft")
                 .that("bore", bore == null || bore.part() == DiameterInput.Part.BORE, "must be a bore")
-                .optionalNotNegative("runoutTirMm", runoutTirMm).optionalNotNegative("offsetMm", offsetMm)
-                .that("sealOutsideMaxMm", (sealOutsideMinMm == null) == (sealOutsideMaxMm == null), "and sealOutsideMinMm belong together")
-                .optionalSize("sealOutsideMinMm", sealOutsideMinMm).optionalSize("sealOutsideMaxMm", sealOutsideMaxMm)
-                .that("sealOutsideMaxMm", sealOutsideMinMm == null || sealOutsideMaxMm == null || sealOutsideMaxMm >= sealOutsideMinMm, "must not be below sealOutsideMinMm")
-                .optionalNotNegative("raUm", raUm).optionalBetween("hardnessHrc", hardnessHrc, 0, HARDEST_HRC)
-                .optionalNotNegative("makerSpeedMPerS", makerSpeedMPerS).optionalBetween("makerLipLimitC", makerLipLimitC, COLDEST_C, HOTTEST_C)
-                .optionalBetween("makerPressureMpa", makerPressureMpa, 0, MOST_MPA).optionalNotNegative("makerRunoutMm", makerRunoutMm).done();
+                .optionalNotNegative("runoutTirMm", runoutTirMm)
+                .optionalNotNegative("offsetMm", offsetMm)
+                .that(
+                        "sealOutsideMaxMm",
+                        (sealOutsideMinMm == null) == (sealOutsideMaxMm == null),
+                        "and sealOutsideMinMm belong together")
+                .optionalSize("sealOutsideMinMm", sealOutsideMinMm)
+                .optionalSize("sealOutsideMaxMm", sealOutsideMaxMm)
+                .that(
+                        "sealOutsideMaxMm",
+                        sealOutsideMinMm == null || sealOutsideMaxMm == null || sealOutsideMaxMm >= sealOutsideMinMm,
+                        "must not be below sealOutsideMinMm")
+                .optionalNotNegative("raUm", raUm)
+                .optionalBetween("hardnessHrc", hardnessHrc, 0, HARDEST_HRC)
+                .optionalNotNegative("makerSpeedMPerS", makerSpeedMPerS)
+                .optionalBetween("makerLipLimitC", makerLipLimitC, COLDEST_C, HOTTEST_C)
+                .optionalBetween("makerPressureMpa", makerPressureMpa, 0, MOST_MPA)
+                .optionalNotNegative("makerRunoutMm", makerRunoutMm)
+                .done();
         if (housingMaterial != null) {
             known(housingMaterial);
         }
@@ -101,7 +158,8 @@ public record LipSealInput(Double shaftNominalMm, Double boreNominalMm, Double w
 
     /** Whether the maker's values hold for this seal: for all while nothing is decided, else for what was. */
     boolean makerSpeaksOf(Layout candidateLayout, String candidateMaterial) {
-        return (layout == null || layout == candidateLayout) && (material == null || material.equals(candidateMaterial));
+        return (layout == null || layout == candidateLayout)
+                && (material == null || material.equals(candidateMaterial));
     }
 
     /** The same with other values here and there. */

@@ -7,5 +7,5 @@ import joropo.core.verdict.Finding;
 /** Listed sizes that fit the place, best first, and what kept others out. */
 public record LipSealSizeResult(List<SealSize> sizes, List<Rejected> rejected, List<Finding> findings) {
     /** Which of shaft, bore or depth does not match, and what would. */
-    public record Rejected(String what, String reason) { }
+    public record Rejected(String what, String reason) {}
 }

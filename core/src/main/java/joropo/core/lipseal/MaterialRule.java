@@ -20,11 +20,13 @@ import joropo.core.units.Length;
 final class MaterialRule {
     /** Lip materials, the cheapest first (guide). */
     static final List<String> BY_PRICE = List.of("NBR", "HNBR", "ACM", "EPDM", "FKM", "VMQ", "PTFE", "FFKM");
+
     private static final String PTFE = "PTFE";
     /** A PTFE lip is too stiff below this (°C, guide). */
     private static final double PTFE_COLDEST_C = -60;
     /** This near its limit a material ages early (K, guide). */
     private static final double NEAR_K = 10;
+
     private static final Set<String> PRESSURE_MATERIALS = Set.of("NBR", "FKM");
     private static final double SLACK = 1e-9;
 
@@ -65,7 +67,10 @@ final class MaterialRule {
 
     private static void fluid(Elastomer material, Contact side, Judgement out) {
         if (side.unknown()) {
-            out.say(MISSING, "the " + side.medium().words() + " is not named: nobody can say whether " + material.code() + " stands it");
+            out.say(
+                    MISSING,
+                    "the " + side.medium().words() + " is not named: nobody can say whether " + material.code()
+                            + " stands it");
         }
         if (side.isUnrated(material)) {
             out.say(MISSING, material.code() + " has no rating in " + side.words());
@@ -74,15 +79,22 @@ final class MaterialRule {
         if (rating == Fluid.UNSUITABLE) {
             out.strike(material.code() + " does not stand " + side.words());
         } else if (rating == Fluid.DOUBTFUL) {
-            out.mind(material.code() + " is doubtful in " + side.words() + ": only with its maker's written yes").putLast();
+            out.mind(material.code() + " is doubtful in " + side.words() + ": only with its maker's written yes")
+                    .putLast();
         } else if (rating == Fluid.CONDITIONS) {
-            out.mind(material.code() + " in " + side.words() + " under conditions" + side.fluids().stream().map(Fluid::note).filter(n -> !n.isEmpty())
-                    .findFirst().map(n -> ": " + n).orElse(""));
+            out.mind(material.code() + " in " + side.words() + " under conditions"
+                    + side.fluids().stream()
+                            .map(Fluid::note)
+                            .filter(n -> !n.isEmpty())
+                            .findFirst()
+                            .map(n -> ": " + n)
+                            .orElse(""));
         }
     }
 
     private void heat(Elastomer material, Layout layout, Judgement out) {
-        Double maker = in.makerLipLimitC() != null && in.makerSpeaksOf(layout, material.code()) ? in.makerLipLimitC() : null;
+        Double maker =
+                in.makerLipLimitC() != null && in.makerSpeaksOf(layout, material.code()) ? in.makerLipLimitC() : null;
         double limit = maker != null ? maker : material.maxC();
         String where = maker != null ? " by its maker's word" : "";
         if (maker == null) {
@@ -100,7 +112,8 @@ final class MaterialRule {
                 }
             }
         }
-        String says = material.code() + " to " + Length.show(limit, 0) + " °C" + where + ", lip " + Length.show(at.lipC(), 0) + " °C";
+        String says = material.code() + " to " + Length.show(limit, 0) + " °C" + where + ", lip "
+                + Length.show(at.lipC(), 0) + " °C";
         if (at.lipC() > limit + SLACK) {
             out.strike(says);
         } else if (at.lipC() > limit - NEAR_K + SLACK) {
@@ -113,7 +126,8 @@ final class MaterialRule {
     private void cold(Elastomer material, Judgement out) {
         double coldest = PTFE.equals(material.family()) ? Math.max(PTFE_COLDEST_C, material.minC()) : material.minC();
         if (in.coldestC() != null && in.coldestC() < coldest - SLACK) {
-            out.strike(material.code() + " is stiff below " + Length.show(coldest, 0) + " °C, coldest start " + Length.show(in.coldestC(), 0) + " °C");
+            out.strike(material.code() + " is stiff below " + Length.show(coldest, 0) + " °C, coldest start "
+                    + Length.show(in.coldestC(), 0) + " °C");
         }
     }
 
@@ -127,12 +141,14 @@ final class MaterialRule {
         }
         Row row = in.wetting().isDry() ? Row.GREASE : layout.hasDustLip() ? Row.DUST_LIP_OIL : Row.SINGLE_LIP_OIL;
         Speed most = LipLimits.speed(material.family(), row);
-        most.asOther().ifPresent(other -> out.mind("no speed is listed for " + material.code() + "; judged as " + other));
+        most.asOther()
+                .ifPresent(other -> out.mind("no speed is listed for " + material.code() + "; judged as " + other));
         if (v > most.mPerS() + SLACK) {
             out.strike(material.code() + " to " + mPerS(most.mPerS()) + words(row) + ", here " + mPerS(v));
         } else if (layout.hasDustLip() && v > LipLimits.DUST_LIP_MOST_M_PER_S + SLACK) {
             if (in.makerDocument() == null) {
-                out.strike("a dust lip runs nearly dry: above " + mPerS(LipLimits.DUST_LIP_MOST_M_PER_S) + " only with its maker's word");
+                out.strike("a dust lip runs nearly dry: above " + mPerS(LipLimits.DUST_LIP_MOST_M_PER_S)
+                        + " only with its maker's word");
             } else {
                 out.mind("a dust lip above " + mPerS(LipLimits.DUST_LIP_MOST_M_PER_S) + " by its maker's document");
             }
@@ -142,14 +158,18 @@ final class MaterialRule {
     /** Run-out and offset that this material does not follow speak against it, though the shaft is what wants work. */
     private void play(Elastomer material, Layout layout, Judgement out) {
         boolean maker = in.makerRunoutMm() != null && in.makerSpeaksOf(layout, material.code());
-        above(in.runoutTirMm(), maker ? OptionalDouble.of(in.makerRunoutMm()) : LipLimits.runOutMm(material.family(), at.rpm()))
+        above(
+                        in.runoutTirMm(),
+                        maker ? OptionalDouble.of(in.makerRunoutMm()) : LipLimits.runOutMm(material.family(), at.rpm()))
                 .ifPresent(most -> out.mind("follows a run-out of " + Length.show(most, 2) + " mm only"));
         above(in.offsetMm(), LipLimits.offsetMm(material.family(), in.shaftNominalMm()))
                 .ifPresent(most -> out.mind("bridges an offset of " + Length.show(most, 2) + " mm only"));
     }
 
     private static Optional<Double> above(Double measured, OptionalDouble most) {
-        return measured != null && most.isPresent() && measured > most.getAsDouble() + SLACK ? Optional.of(most.getAsDouble()) : Optional.empty();
+        return measured != null && most.isPresent() && measured > most.getAsDouble() + SLACK
+                ? Optional.of(most.getAsDouble())
+                : Optional.empty();
     }
 
     private static String words(Row row) {

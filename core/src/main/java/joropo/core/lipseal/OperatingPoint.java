@@ -8,18 +8,30 @@ import joropo.core.units.Length;
 
 /**
  * Where a lip runs: speed, heat, pressure and what touches it.
+ *
  * @param rpm of the shaft, mean speed of a swinging one, @param speedMPerS under the lip
  * @param riseK how much hotter than the sump the lip runs, @param lipC its temperature
  * @param frictionW heat that one lip makes, @param open side to which the spring lip faces
  * @param pressureMpa pressure at the open side less that at the back
  */
-record OperatingPoint(double rpm, double speedMPerS, double riseK, double lipC, double frictionW, Side open, double pressureMpa, double thrustN,
-                      Contact inside, Contact outside) {
+record OperatingPoint(
+        double rpm,
+        double speedMPerS,
+        double riseK,
+        double lipC,
+        double frictionW,
+        Side open,
+        double pressureMpa,
+        double thrustN,
+        Contact inside,
+        Contact outside) {
     /** Rise at 1 m/s in oil without pressure (K, guide), growing with this power of the speed. */
     private static final double RISE_K = 6.3;
+
     private static final double RISE_POWER = 0.7;
     /** Load of a lip on the shaft (N/mm of circumference) and its friction (guide, no pressure). */
     private static final double LIP_LOAD_N_PER_MM = 0.12;
+
     private static final double FRICTION = 0.45;
 
     static OperatingPoint of(LipSealInput in) {
@@ -33,10 +45,24 @@ record OperatingPoint(double rpm, double speedMPerS, double riseK, double lipC, 
         double dp = Length.snap(inside - outside);
         Contact in1 = Contact.of(in.insideMedium(), in.insideFluid(), "insideFluid", lipC, in.materials());
         boolean underWater = in.dirt() == Dirt.IMMERSED && in.outsideMedium() == Medium.AIR;
-        Contact out = Contact.of(underWater ? Medium.WATER : in.outsideMedium(), in.outsideFluid(), "outsideFluid", lipC, in.materials());
+        Contact out = Contact.of(
+                underWater ? Medium.WATER : in.outsideMedium(),
+                in.outsideFluid(),
+                "outsideFluid",
+                lipC,
+                in.materials());
         Side open = keeps(in1.medium()) || !keeps(out.medium()) ? Side.IN : Side.OUT;
-        return new OperatingPoint(rpm, v, rise, lipC, Math.PI * d * LIP_LOAD_N_PER_MM * FRICTION * v, open, open == Side.IN ? dp : -dp,
-                Thrust.newton(dp, d, in.boreNominalMm()), in1, out);
+        return new OperatingPoint(
+                rpm,
+                v,
+                rise,
+                lipC,
+                Math.PI * d * LIP_LOAD_N_PER_MM * FRICTION * v,
+                open,
+                open == Side.IN ? dp : -dp,
+                Thrust.newton(dp, d, in.boreNominalMm()),
+                in1,
+                out);
     }
 
     private static boolean keeps(Medium medium) {

@@ -10,18 +10,35 @@ import org.jspecify.annotations.Nullable;
 
 /** Room for two seals behind each other in one bore (computed). */
 public final class PairRoom {
-    private PairRoom() { }
+    private PairRoom() {}
 
     /** @param depthMm of the seat, absent: MISSING, @param u its uncertainty */
     public static Finding judge(double widthMm, @Nullable Double depthMm, double u) {
         String subject = "room for two seals";
         double wanted = Length.snap(2 * widthMm + Place.DEPTH_ROOM_MM);
         if (depthMm == null) {
-            return Finding.missing("pair", subject, "Two seals want " + Length.show(wanted, 2) + " mm, and room between them for grease; the depth has not been read.", "Read the depth of the seat.");
+            return Finding.missing(
+                    "pair",
+                    subject,
+                    "Two seals want " + Length.show(wanted, 2)
+                            + " mm, and room between them for grease; the depth has not been read.",
+                    "Read the depth of the seat.");
         }
         Limits limits = Limits.atLeast(wanted);
         Status status = limits.judge(depthMm, u);
-        return Finding.of("pair", status, subject, status == Status.PASS ? "Both seals find room; what is left goes between them for grease." : "Two seals of this width do not go in.",
-                status == Status.PASS ? "" : "Two narrower seals, a carrier on the outside, or one seal made for both.", Source.COMPUTED, "").withValue(depthMm, "mm").withLimits(limits, u);
+        return Finding.of(
+                        "pair",
+                        status,
+                        subject,
+                        status == Status.PASS
+                                ? "Both seals find room; what is left goes between them for grease."
+                                : "Two seals of this width do not go in.",
+                        status == Status.PASS
+                                ? ""
+                                : "Two narrower seals, a carrier on the outside, or one seal made for both.",
+                        Source.COMPUTED,
+                        "")
+                .withValue(depthMm, "mm")
+                .withLimits(limits, u);
     }
 }

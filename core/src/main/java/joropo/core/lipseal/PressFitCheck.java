@@ -36,22 +36,27 @@ public final class PressFitCheck {
 
     private record Allowance(double overMm, double toMm, double minMm, double maxMm) {
         Allowance(CsvTable.Row row) {
-            this(row.number("bore_over_mm"), row.number("bore_to_mm"), row.number("od_allow_min_mm"), row.number("od_allow_max_mm"));
+            this(
+                    row.number("bore_over_mm"),
+                    row.number("bore_to_mm"),
+                    row.number("od_allow_min_mm"),
+                    row.number("od_allow_max_mm"));
         }
     }
 
-    private record Named(String practice, String table, Allowance allowance) { }
+    private record Named(String practice, String table, Allowance allowance) {}
 
     private static final Map<Practice, Ranges<Allowance>> METAL = new EnumMap<>(Practice.class);
     private static final Ranges<Allowance> RUBBER;
 
     static {
-        List<Named> rows = CsvTable.rows("lip-seal-press-fit", r -> new Named(r.text("practice"), r.text("case_type"), new Allowance(r)));
+        List<Named> rows = CsvTable.rows(
+                "lip-seal-press-fit", r -> new Named(r.text("practice"), r.text("case_type"), new Allowance(r)));
         Arrays.stream(Practice.values()).forEach(p -> METAL.put(p, ranges(rows, p.name(), "metal_case")));
         RUBBER = ranges(rows, "BOTH", "rubber_covered");
     }
 
-    private PressFitCheck() { }
+    private PressFitCheck() {}
 
     /** @throws RefusedInput when the housing's material is not in the table */
     public static PressFitResult check(PressFitInput in) {
@@ -64,33 +69,69 @@ public final class PressFitCheck {
         double least = Length.snap(in.boreNominalMm() + outside.minMm - bore.maxMm);
         double most = Length.snap(in.boreNominalMm() + outside.maxMm - bore.minMm);
         boolean rubber = in.caseType() == CaseType.RUBBER;
-        Finding cold = judge("interference", "interference of the " + words, rubber, least, "From " + Length.show(least, 3) + " to " + Length.show(most, 3) + " mm"
-                + (bore.read ? " in the bore as read." : " in a bore to H8 (bore not read)."), bore.u);
+        Finding cold = judge(
+                "interference",
+                "interference of the " + words,
+                rubber,
+                least,
+                "From " + Length.show(least, 3) + " to " + Length.show(most, 3) + " mm"
+                        + (bore.read ? " in the bore as read." : " in a bore to H8 (bore not read)."),
+                bore.u);
         cold = in.outsideMinMm() == null ? cold : cold.withSource(Source.MAKER, "outside of the seal as typed");
         if (in.hotC() == null) {
             return new PressFitResult(least, most, null, List.of(cold));
         }
         String subject = "interference of the " + words + " when hot";
         if (in.housingMaterial() == null) {
-            return new PressFitResult(least, most, null, List.of(cold, Finding.missing("hot", subject, "The housing's material is not known: it may grow away from the case.",
-                    "Say what the housing is made of.")));
+            return new PressFitResult(
+                    least,
+                    most,
+                    null,
+                    List.of(
+                            cold,
+                            Finding.missing(
+                                    "hot",
+                                    subject,
+                                    "The housing's material is not known: it may grow away from the case.",
+                                    "Say what the housing is made of.")));
         }
         double hot = Length.snap(least - hotLossMm(in));
-        return new PressFitResult(least, most, hot, List.of(cold, judge("hot", subject, rubber, hot, "At " + Length.show(in.hotC(), 0) + " °C at least "
-                + Length.show(hot, 3) + " mm of " + Length.show(least, 3) + " mm are left.", bore.u)));
+        return new PressFitResult(
+                least,
+                most,
+                hot,
+                List.of(
+                        cold,
+                        judge(
+                                "hot",
+                                subject,
+                                rubber,
+                                hot,
+                                "At " + Length.show(in.hotC(), 0) + " °C at least " + Length.show(hot, 3) + " mm of "
+                                        + Length.show(least, 3) + " mm are left.",
+                                bore.u)));
     }
 
-    /** What the housing's growth takes off the interference (mm): D (alpha housing - alpha case) (T - 20), a gain not counted; rubber gives 0.4 of it back. */
+    /**
+     * What the housing's growth takes off the interference (mm): D (alpha housing - alpha case) (T - 20), a gain not
+     * counted; rubber gives 0.4 of it back.
+     */
     private static double hotLossMm(PressFitInput in) {
         ThermalExpansion caseMetal = ThermalExpansion.of(in.caseType() == CaseType.STAINLESS ? "STAINLESS" : "STEEL");
-        double loss = in.boreNominalMm() * (ThermalExpansion.of(in.housingMaterial()).perK() - caseMetal.perK()) * (in.hotC() - DiameterReadings.REFERENCE_C);
+        double loss = in.boreNominalMm()
+                * (ThermalExpansion.of(in.housingMaterial()).perK() - caseMetal.perK())
+                * (in.hotC() - DiameterReadings.REFERENCE_C);
         return Math.max(0, loss) * (in.caseType() == CaseType.RUBBER ? RUBBER_SHARE : 1);
     }
 
     /** Outside of the seal by its maker's word or the table (mm); absent where nobody knows it. */
     public static @Nullable Limits outsideLimits(PressFitInput in) {
         Allowance outside = outside(in);
-        return outside == null ? null : new Limits(Length.snap(in.boreNominalMm() + outside.minMm), Length.snap(in.boreNominalMm() + outside.maxMm));
+        return outside == null
+                ? null
+                : new Limits(
+                        Length.snap(in.boreNominalMm() + outside.minMm),
+                        Length.snap(in.boreNominalMm() + outside.maxMm));
     }
 
     /** Outside of the seal over the nominal bore; absent where nobody knows it. */
@@ -98,23 +139,34 @@ public final class PressFitCheck {
         if (in.outsideMinMm() != null) {
             return new Allowance(0, 0, in.outsideMinMm() - in.boreNominalMm(), in.outsideMaxMm() - in.boreNominalMm());
         }
-        return in.system() == SealSystem.INCH ? null : table(in).at(in.boreNominalMm()).orElse(null);
+        return in.system() == SealSystem.INCH
+                ? null
+                : table(in).at(in.boreNominalMm()).orElse(null);
     }
 
     private static Finding unknown(PressFitInput in, String subject) {
         if (in.system() == SealSystem.INCH) {
-            return Finding.missing("interference", subject, "Inch seals have no common allowance of the outside.",
+            return Finding.missing(
+                    "interference",
+                    subject,
+                    "Inch seals have no common allowance of the outside.",
                     "Ask for the maker's outside diameter, or measure the new seal against the bore.");
         }
         List<Allowance> rows = table(in).rows();
-        return Finding.missing("interference", subject, "The table of allowances ends at " + Length.show(rows.get(rows.size() - 1).toMm, 0) + " mm.", "Ask the seal's maker.");
+        return Finding.missing(
+                "interference",
+                subject,
+                "The table of allowances ends at " + Length.show(rows.get(rows.size() - 1).toMm, 0) + " mm.",
+                "Ask the seal's maker.");
     }
 
     private static Ranges<Allowance> table(PressFitInput in) {
-        return in.caseType() == CaseType.RUBBER ? RUBBER : METAL.get(in.practice() == null ? Practice.ISO : in.practice());
+        return in.caseType() == CaseType.RUBBER
+                ? RUBBER
+                : METAL.get(in.practice() == null ? Practice.ISO : in.practice());
     }
 
-    private record Bore(double minMm, double maxMm, double u, boolean read) { }
+    private record Bore(double minMm, double maxMm, double u, boolean read) {}
 
     private static Bore bore(PressFitInput in) {
         if (in.bore() == null) {
@@ -131,25 +183,33 @@ public final class PressFitCheck {
         if (status == Status.PASS && rubber && least < RUBBER_WANTED_MM - 1e-9) {
             status = Status.CAUTION;
         }
-        String message = switch (status) {
-            case PASS -> range + " The case holds by itself.";
-            case CAUTION -> range + " Little is left.";
-            case REMEASURE -> range + " The gauge cannot tell whether enough is left.";
-            default -> range + " The case would turn or creep out.";
-        };
-        String remedy = switch (status) {
-            case PASS -> "";
-            case CAUTION -> "A retaining ring, or the seal's maker's word on sealant.";
-            case REMEASURE -> "Read the bore again with a finer gauge.";
-            default -> "Bush the bore, or take a rubber-covered case if the bore allows it.";
-        };
+        String message =
+                switch (status) {
+                    case PASS -> range + " The case holds by itself.";
+                    case CAUTION -> range + " Little is left.";
+                    case REMEASURE -> range + " The gauge cannot tell whether enough is left.";
+                    default -> range + " The case would turn or creep out.";
+                };
+        String remedy =
+                switch (status) {
+                    case PASS -> "";
+                    case CAUTION -> "A retaining ring, or the seal's maker's word on sealant.";
+                    case REMEASURE -> "Read the bore again with a finer gauge.";
+                    default -> "Bush the bore, or take a rubber-covered case if the bore allows it.";
+                };
         return Finding.of(id, status, subject, message, remedy, Source.STANDARD, "ISO 6194-1, DIN 3760 class")
-                .withValue(least, "mm").withLimits(limits, u);
+                .withValue(least, "mm")
+                .withLimits(limits, u);
     }
 
     private static Ranges<Allowance> ranges(List<Named> rows, String practice, String table) {
-        return new Ranges<>("lip-seal-press-fit, " + practice + " " + table, rows.stream()
-                .filter(r -> r.practice.equals(practice) && r.table.equals(table)).map(Named::allowance).toList(),
-                Allowance::overMm, Allowance::toMm);
+        return new Ranges<>(
+                "lip-seal-press-fit, " + practice + " " + table,
+                rows.stream()
+                        .filter(r -> r.practice.equals(practice) && r.table.equals(table))
+                        .map(Named::allowance)
+                        .toList(),
+                Allowance::overMm,
+                Allowance::toMm);
     }
 }

@@ -2,7 +2,9 @@ package joropo.core.lipseal;
 
 /** Turning direction of the shaft as seen from outside. */
 public enum Rotation {
-    CW("clockwise"), CCW("anticlockwise"), BOTH("both ways");
+    CW("clockwise"),
+    CCW("anticlockwise"),
+    BOTH("both ways");
 
     private final String words;
 

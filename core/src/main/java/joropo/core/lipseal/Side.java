@@ -2,7 +2,8 @@ package joropo.core.lipseal;
 
 /** A side of a shaft entry: OUT is the air side, IN the machine. */
 public enum Side {
-    OUT, IN;
+    OUT,
+    IN;
 
     public Side other() {
         return this == OUT ? IN : OUT;

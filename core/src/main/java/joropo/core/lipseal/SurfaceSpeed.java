@@ -7,7 +7,7 @@ public final class SurfaceSpeed {
     private static final double MM_PER_M = 1000;
     private static final double S_PER_MIN = 60;
 
-    private SurfaceSpeed() { }
+    private SurfaceSpeed() {}
 
     /** v = pi d n / 60000, d in mm, n in rpm, not negative. */
     public static double turning(double shaftMm, double speedRpm) {

@@ -4,6 +4,7 @@ import joropo.core.units.Needs;
 
 /**
  * A shaft that swings to and fro.
+ *
  * @param angleDeg whole sweep from end to end, @param perMinute cycles there and back
  */
 public record Swing(Double angleDeg, Double perMinute) {
@@ -11,8 +12,12 @@ public record Swing(Double angleDeg, Double perMinute) {
     private static final double MOST_PER_MINUTE = 10_000;
 
     public Swing {
-        new Needs().given("angleDeg", angleDeg).optionalBetween("angleDeg", angleDeg, 0, MOST_DEG).given("perMinute", perMinute)
-                .optionalBetween("perMinute", perMinute, 0, MOST_PER_MINUTE).done();
+        new Needs()
+                .given("angleDeg", angleDeg)
+                .optionalBetween("angleDeg", angleDeg, 0, MOST_DEG)
+                .given("perMinute", perMinute)
+                .optionalBetween("perMinute", perMinute, 0, MOST_PER_MINUTE)
+                .done();
     }
 
     /** Speed of a turning shaft that covers the same way (rpm). */

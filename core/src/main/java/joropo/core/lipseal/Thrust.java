@@ -7,7 +7,7 @@ public final class Thrust {
     /** Above this load on the bore's circumference either (N/mm, guide). */
     private static final double HELD_ABOVE_N_PER_MM = 1;
 
-    private Thrust() { }
+    private Thrust() {}
 
     /** Axial force (N): |dp| pi/4 (D² - d²), dp in MPa, diameters in mm. */
     public static double newton(double dpMpa, double shaftMm, double boreMm) {

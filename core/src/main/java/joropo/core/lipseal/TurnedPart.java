@@ -3,12 +3,15 @@ package joropo.core.lipseal;
 import java.util.List;
 
 /**
- * A part made on a lathe: cylinders outside and inside along the axis; x in mm from the face that presses, away from the seal.
- * @param outer from the pressing face on, without gaps, @param inner hollows from the pressing face on, without gaps; none for a solid part
+ * A part made on a lathe: cylinders outside and inside along the axis; x in mm from the face that presses, away from
+ * the seal.
+ *
+ * @param outer from the pressing face on, without gaps, @param inner hollows from the pressing face on, without gaps;
+ *     none for a solid part
  */
 public record TurnedPart(List<Cylinder> outer, List<Cylinder> inner) {
     /** One stretch of one diameter. */
-    public record Cylinder(double fromMm, double toMm, double diameterMm) { }
+    public record Cylinder(double fromMm, double toMm, double diameterMm) {}
 
     /** @throws IllegalArgumentException when stretches do not join, or the wall is gone somewhere */
     public TurnedPart {

@@ -6,10 +6,11 @@ import joropo.core.material.Medium;
 public final class UsualDuty {
     /** Coldest start of a machine under a roof (°C). */
     public static final double COLDEST_C = 0;
+
     private static final double SUMP_C = 70;
     private static final double STEAM_C = 150;
 
-    private UsualDuty() { }
+    private UsualDuty() {}
 
     /** Temperature of what stands at the seal (°C). */
     public static double sumpC(Medium medium) {

@@ -13,17 +13,24 @@ public record CureQuarter(int year, int quarter) {
     private static final int CENTURY = 2000;
     /** A two-figure year up to this one belongs to this century. */
     private static final int LATEST_SHORT = 79;
+
     private static final int MONTHS = 3;
     private static final Pattern QUARTER_FIRST = Pattern.compile("(?:([1-4])\\s*Q|Q\\s*([1-4]))\\s*(\\d{4}|\\d{2})");
     private static final Pattern YEAR_FIRST = Pattern.compile("(\\d{4})\\s*[-/ ]?\\s*Q\\s*([1-4])");
 
     public CureQuarter {
         if (year < OLDEST || year >= CENTURY + 100 || quarter < 1 || quarter > 4) {
-            throw new RefusedInput("", "is no quarter between " + OLDEST + " and " + (CENTURY + 99) + ", got quarter " + quarter + " of " + year);
+            throw new RefusedInput(
+                    "",
+                    "is no quarter between " + OLDEST + " and " + (CENTURY + 99) + ", got quarter " + quarter + " of "
+                            + year);
         }
     }
 
-    /** Reads 3Q24, Q3 2024 and 2024-Q3. Without its Q a number may be a month. @throws RefusedInput when it is none of these */
+    /**
+     * Reads 3Q24, Q3 2024 and 2024-Q3. Without its Q a number may be a month. @throws RefusedInput when it is none of
+     * these
+     */
     public static CureQuarter parse(String text) {
         String t = text.strip().toUpperCase(Locale.ROOT);
         Matcher yearFirst = YEAR_FIRST.matcher(t);
@@ -32,11 +39,14 @@ public record CureQuarter(int year, int quarter) {
         }
         Matcher first = QUARTER_FIRST.matcher(t);
         if (!first.matches()) {
-            throw new RefusedInput("", "is not understood as a cure quarter: write it as on the bag, such as 3Q2024 or 2024-Q3");
+            throw new RefusedInput(
+                    "", "is not understood as a cure quarter: write it as on the bag, such as 3Q2024 or 2024-Q3");
         }
         String quarter = first.group(1) != null ? first.group(1) : first.group(2);
         int year = Integer.parseInt(first.group(3));
-        return new CureQuarter(first.group(3).length() == 4 ? year : year <= LATEST_SHORT ? CENTURY + year : CENTURY - 100 + year, Integer.parseInt(quarter));
+        return new CureQuarter(
+                first.group(3).length() == 4 ? year : year <= LATEST_SHORT ? CENTURY + year : CENTURY - 100 + year,
+                Integer.parseInt(quarter));
     }
 
     /** Whether it has begun by this day. */

@@ -12,20 +12,35 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A material that seals are made of (guide, {@code elastomers.csv}), or an own one that is based on a listed one.
- * @param code as on a parts list, @param family listed code whose fluids, speeds and expansion hold for it; absent: its own code
+ *
+ * @param code as on a parts list, @param family listed code whose fluids, speeds and expansion hold for it; absent: its
+ *     own code
  * @param minC coldest use, @param maxC hottest continuous use in air (°C)
  * @param cautions what can hurt a person or the seal, empty when nothing special
  */
-public record Elastomer(String code, @Nullable String family, String name, Double minC, Double maxC, @Nullable String cautions) {
+public record Elastomer(
+        String code,
+        @Nullable String family,
+        String name,
+        Double minC,
+        Double maxC,
+        @Nullable String cautions) {
     private static final double COLDEST_C = -273;
     private static final double HOTTEST_C = 400;
     private static final List<Elastomer> ALL = CsvTable.rows("elastomers", Elastomer::read);
-    private static final Map<String, Elastomer> BY_CODE = ALL.stream().collect(Collectors.toMap(Elastomer::code, Function.identity()));
+    private static final Map<String, Elastomer> BY_CODE =
+            ALL.stream().collect(Collectors.toMap(Elastomer::code, Function.identity()));
 
     public Elastomer {
-        new Needs().given("code", code).given("name", name).given("minC", minC).given("maxC", maxC)
-                .optionalBetween("minC", minC, COLDEST_C, HOTTEST_C).optionalBetween("maxC", maxC, COLDEST_C, HOTTEST_C)
-                .that("maxC", minC == null || maxC == null || maxC > minC, "must be above minC, got " + maxC).done();
+        new Needs()
+                .given("code", code)
+                .given("name", name)
+                .given("minC", minC)
+                .given("maxC", maxC)
+                .optionalBetween("minC", minC, COLDEST_C, HOTTEST_C)
+                .optionalBetween("maxC", maxC, COLDEST_C, HOTTEST_C)
+                .that("maxC", minC == null || maxC == null || maxC > minC, "must be above minC, got " + maxC)
+                .done();
         family = family == null ? code : family;
         cautions = cautions == null ? "" : cautions;
     }
@@ -41,11 +56,20 @@ public record Elastomer(String code, @Nullable String family, String name, Doubl
 
     /** @throws RefusedInput when the table has no such code */
     public static Elastomer of(String code) {
-        return listed(code).orElseThrow(() -> new RefusedInput("", "'" + code + "' is no seal material; known are "
-                + ALL.stream().map(Elastomer::code).collect(Collectors.joining(", "))));
+        return listed(code)
+                .orElseThrow(() -> new RefusedInput(
+                        "",
+                        "'" + code + "' is no seal material; known are "
+                                + ALL.stream().map(Elastomer::code).collect(Collectors.joining(", "))));
     }
 
     private static Elastomer read(CsvTable.Row row) {
-        return new Elastomer(row.text("code"), null, row.text("name"), row.number("t_min_c"), row.number("t_max_c_continuous"), row.text("cautions"));
+        return new Elastomer(
+                row.text("code"),
+                null,
+                row.text("name"),
+                row.number("t_min_c"),
+                row.number("t_max_c_continuous"),
+                row.text("cautions"));
     }
 }

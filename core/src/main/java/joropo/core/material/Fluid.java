@@ -11,20 +11,37 @@ import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A fluid with how each seal material stands it (guide, {@code fluid-compatibility.csv}), or an own one rated by its maker's word.
- * @param key as on a sheet, @param ratings by material code: 1 suitable, 2 usable under conditions, 3 doubtful, 4 unsuitable
+ * A fluid with how each seal material stands it (guide, {@code fluid-compatibility.csv}), or an own one rated by its
+ * maker's word.
+ *
+ * @param key as on a sheet, @param ratings by material code: 1 suitable, 2 usable under conditions, 3 doubtful, 4
+ *     unsuitable
  * @param note what the conditions are, empty when none
  */
-public record Fluid(String key, String name, FluidClass temperatureClass, Map<String, Integer> ratings, @Nullable String note) {
+public record Fluid(
+        String key,
+        String name,
+        FluidClass temperatureClass,
+        Map<String, Integer> ratings,
+        @Nullable String note) {
     public static final int UNSUITABLE = 4;
     public static final int DOUBTFUL = 3;
     public static final int CONDITIONS = 2;
     private static final List<Fluid> ALL = CsvTable.rows("fluid-compatibility", Fluid::read);
-    private static final Map<String, Fluid> BY_KEY = ALL.stream().collect(Collectors.toMap(Fluid::key, Function.identity()));
+    private static final Map<String, Fluid> BY_KEY =
+            ALL.stream().collect(Collectors.toMap(Fluid::key, Function.identity()));
 
     public Fluid {
-        new Needs().given("key", key).given("name", name).given("temperatureClass", temperatureClass).given("ratings", ratings)
-                .that("ratings", ratings == null || ratings.values().stream().allMatch(r -> r >= 1 && r <= UNSUITABLE), "must each be 1, 2, 3 or 4").done();
+        new Needs()
+                .given("key", key)
+                .given("name", name)
+                .given("temperatureClass", temperatureClass)
+                .given("ratings", ratings)
+                .that(
+                        "ratings",
+                        ratings == null || ratings.values().stream().allMatch(r -> r >= 1 && r <= UNSUITABLE),
+                        "must each be 1, 2, 3 or 4")
+                .done();
         ratings = Map.copyOf(ratings);
         note = note == null ? "" : note;
     }
@@ -40,8 +57,11 @@ public record Fluid(String key, String name, FluidClass temperatureClass, Map<St
 
     /** @throws RefusedInput when the table has no such key */
     public static Fluid of(String key) {
-        return listed(key).orElseThrow(() -> new RefusedInput("", "'" + key + "' is no fluid of the table; known are "
-                + ALL.stream().map(Fluid::key).collect(Collectors.joining(", "))));
+        return listed(key)
+                .orElseThrow(() -> new RefusedInput(
+                        "",
+                        "'" + key + "' is no fluid of the table; known are "
+                                + ALL.stream().map(Fluid::key).collect(Collectors.joining(", "))));
     }
 
     /** Rating 1 to 4; empty when nobody has rated this material in it. */
@@ -51,7 +71,11 @@ public record Fluid(String key, String name, FluidClass temperatureClass, Map<St
     }
 
     private static Fluid read(CsvTable.Row row) {
-        return new Fluid(row.text("key"), row.text("fluid"), FluidClass.read(row.text("temperature_class")),
-                Elastomer.all().stream().collect(Collectors.toMap(Elastomer::code, e -> (int) row.number(e.code()))), row.text("note"));
+        return new Fluid(
+                row.text("key"),
+                row.text("fluid"),
+                FluidClass.read(row.text("temperature_class")),
+                Elastomer.all().stream().collect(Collectors.toMap(Elastomer::code, e -> (int) row.number(e.code()))),
+                row.text("note"));
     }
 }

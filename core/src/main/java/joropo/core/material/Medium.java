@@ -2,8 +2,15 @@ package joropo.core.material;
 
 /** What fills a space. */
 public enum Medium {
-    AIR("air"), OIL("oil"), GREASE("grease"), WATER("water"), PRODUCT("product"), FUEL("fuel"), REFRIGERANT("refrigerant"),
-    STEAM("steam"), VACUUM("vacuum");
+    AIR("air"),
+    OIL("oil"),
+    GREASE("grease"),
+    WATER("water"),
+    PRODUCT("product"),
+    FUEL("fuel"),
+    REFRIGERANT("refrigerant"),
+    STEAM("steam"),
+    VACUUM("vacuum");
 
     private final String words;
 

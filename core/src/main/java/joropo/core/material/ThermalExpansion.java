@@ -9,6 +9,7 @@ import joropo.core.units.RefusedInput;
 
 /**
  * Linear expansion of a metal or plastic near room temperature (guide, {@code thermal-expansion.csv}).
+ *
  * @param code the table's key, such as STEEL, @param perK linear expansion (1/K)
  */
 public record ThermalExpansion(String code, String name, double perK) {
@@ -22,8 +23,10 @@ public record ThermalExpansion(String code, String name, double perK) {
     public static ThermalExpansion of(String code) {
         ThermalExpansion found = BY_CODE.get(code);
         if (found == null) {
-            throw new RefusedInput("", "'" + code + "' is no material of the table; known are "
-                    + ALL.stream().map(ThermalExpansion::code).collect(Collectors.joining(", ")));
+            throw new RefusedInput(
+                    "",
+                    "'" + code + "' is no material of the table; known are "
+                            + ALL.stream().map(ThermalExpansion::code).collect(Collectors.joining(", ")));
         }
         return found;
     }

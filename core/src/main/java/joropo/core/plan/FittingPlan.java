@@ -21,8 +21,8 @@ import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The steps of fitting one lip seal into its bore, in working order, with hold points (guide).
- * Steps follow from the section: a way round, a depth, an edge that is really there.
+ * The steps of fitting one lip seal into its bore, in working order, with hold points (guide). Steps follow from the
+ * section: a way round, a depth, an edge that is really there.
  */
 public final class FittingPlan {
     private static final String SOLVENT = "Solvent: air the place, gloves on, no spark.";
@@ -51,29 +51,61 @@ public final class FittingPlan {
         BoreItem.Seal seal = section.seal();
         String faces = seal.mainLip().words();
         String toward = section.inside().medium().words();
-        return "Open side, with the spring, faces " + faces + (seal.mainLip() == Side.IN ? ", towards the " + toward : ", towards the " + section.outside().medium().words())
-                + (seal.dustLip() == null ? "" : "; dust lip faces " + seal.dustLip().words()) + (section.seals().size() < 2 ? "."
-                : "; the second seal, before it, faces " + section.seals().get(0).mainLip().words() + ".");
+        return "Open side, with the spring, faces " + faces
+                + (seal.mainLip() == Side.IN
+                        ? ", towards the " + toward
+                        : ", towards the " + section.outside().medium().words())
+                + (seal.dustLip() == null
+                        ? ""
+                        : "; dust lip faces " + seal.dustLip().words())
+                + (section.seals().size() < 2
+                        ? "."
+                        : "; the second seal, before it, faces "
+                                + section.seals().get(0).mainLip().words() + ".");
     }
 
     private void before() {
-        hold("parts", "Lay out the parts against the list. Measure the new seal's inside, outside and width; compare its marking with the old one: "
-                + in.seal() + ".", "A wrong seal is found now or at the first leak.");
-        hold("clean", "Bore and shaft clean and free of burrs; try the edges with the mating part. " + Cleaning.of("BORE_SEAT").words() + " "
-                + Cleaning.of("RUNNING_SURFACE").words(), "One burr cuts the lip or scores the case.", SOLVENT);
+        hold(
+                "parts",
+                "Lay out the parts against the list. Measure the new seal's inside, outside and width; compare its "
+                        + "marking with the old one: "
+                        + in.seal() + ".",
+                "A wrong seal is found now or at the first leak.");
+        hold(
+                "clean",
+                "Bore and shaft clean and free of burrs; try the edges with the mating part. "
+                        + Cleaning.of("BORE_SEAT").words() + " "
+                        + Cleaning.of("RUNNING_SURFACE").words(),
+                "One burr cuts the lip or scores the case.",
+                SOLVENT);
         if (in.remedy() != null) {
             remedy(in.remedy());
         }
         if (in.runningSleeve()) {
-            hold("running-sleeve", "New running sleeve on, " + (in.sleevePlaceMm() == null ? "to the place its drawing says" : "at " + mm(in.sleevePlaceMm()) + " mm from its shoulder, within 0.25 mm")
-                    + "; read its place. Its bore is a joint: sealed.", "Sleeve and seal are renewed together, never one alone.");
+            hold(
+                    "running-sleeve",
+                    "New running sleeve on, "
+                            + (in.sleevePlaceMm() == null
+                                    ? "to the place its drawing says"
+                                    : "at " + mm(in.sleevePlaceMm()) + " mm from its shoulder, within 0.25 mm")
+                            + "; read its place. Its bore is a joint: sealed.",
+                    "Sleeve and seal are renewed together, never one alone.");
         }
-        step("dry-trial", "Dry trial: shaft in its bearing, driver on the case, turned by hand to feel that it sits true.",
+        step(
+                "dry-trial",
+                "Dry trial: shaft in its bearing, driver on the case, turned by hand to feel that it sits true.",
                 "What does not go dry does not go better under load.");
-        hold("way-round", "Way round against the drawing: " + wayRound(section), "The wrong way round is the most frequent fault of all.");
+        hold(
+                "way-round",
+                "Way round against the drawing: " + wayRound(section),
+                "The wrong way round is the most frequent fault of all.");
         for (int i = 0; i < section.clockMarks().size(); i++) {
             var mark = section.clockMarks().get(i);
-            hold("clock-" + (i + 1), "Clock mark: " + mark.what() + ", at " + Length.show(mark.clock(), mark.clock() % 1 == 0 ? 0 : 1) + " o'clock seen from outside.", "Turned a little it is closed, starved or sheared.");
+            hold(
+                    "clock-" + (i + 1),
+                    "Clock mark: " + mark.what() + ", at " + Length.show(mark.clock(), mark.clock() % 1 == 0 ? 0 : 1)
+                            + " o'clock seen from outside.",
+                    "Turned a little it is closed, starved or sheared.");
         }
         lubricate();
         step("edges", edges(), "An edge nicks the lip where nobody sees it.");
@@ -84,25 +116,55 @@ public final class FittingPlan {
         String conditions = offer.precondition() + ". " + offer.caution() + ".";
         switch (offer.remedy()) {
             case DRESS -> {
-                step("remedy", "Dress the track by plunge, no axial feed: " + offer.reason() + ".", conditions, "Bearings masked; hands and cloth clear of what turns.");
-                hold("remedy-proof", "Shaft read again, roughness and thread test again, washed twice.", "Dressing changes size and lead.");
+                step(
+                        "remedy",
+                        "Dress the track by plunge, no axial feed: " + offer.reason() + ".",
+                        conditions,
+                        "Bearings masked; hands and cloth clear of what turns.");
+                hold(
+                        "remedy-proof",
+                        "Shaft read again, roughness and thread test again, washed twice.",
+                        "Dressing changes size and lead.");
             }
-            case MOVE -> hold("remedy", "Move the lip: " + offer.reason() + "; the seal's outer face goes " + depthWords() + ".", conditions);
+            case MOVE ->
+                hold(
+                        "remedy",
+                        "Move the lip: " + offer.reason() + "; the seal's outer face goes " + depthWords() + ".",
+                        conditions);
             case THIN_SLEEVE -> {
-                step("remedy", "Thin sleeve over the worn track: " + offer.reason() + ".", conditions, "The sleeve's edge cuts: gloves.");
-                hold("remedy-proof", "Sleeve reaches 1.5 mm past the lip on both sides, clear of the shoulder, its bore sealed with a film, its edge smooth.", "A lip that runs off the sleeve is cut.");
+                step(
+                        "remedy",
+                        "Thin sleeve over the worn track: " + offer.reason() + ".",
+                        conditions,
+                        "The sleeve's edge cuts: gloves.");
+                hold(
+                        "remedy-proof",
+                        "Sleeve reaches 1.5 mm past the lip on both sides, clear of the shoulder, its bore sealed "
+                                + "with a film, its edge smooth.",
+                        "A lip that runs off the sleeve is cut.");
             }
             case HEAVY_SLEEVE, GRIND_SMALLER, SPRAY_OR_RENEW -> {
-                step("remedy", offer.remedy().words().substring(0, 1).toUpperCase(Locale.ROOT) + offer.remedy().words().substring(1) + ": " + offer.reason() + ".", conditions,
+                step(
+                        "remedy",
+                        offer.remedy().words().substring(0, 1).toUpperCase(Locale.ROOT)
+                                + offer.remedy().words().substring(1) + ": " + offer.reason() + ".",
+                        conditions,
                         "Strength and run-out of the shaft are a designer's word.");
-                hold("remedy-proof", "Shaft read again: size, roundness, roughness, lead, hardness.", "Work on the shaft is proved before a lip runs on it.");
+                hold(
+                        "remedy-proof",
+                        "Shaft read again: size, roundness, roughness, lead, hardness.",
+                        "Work on the shaft is proved before a lip runs on it.");
             }
         }
     }
 
     private void lubricate() {
         if (in.lubricants().isEmpty()) {
-            step("lip", "Lip, case and room between the lips: decide the material first, it says which lubricant is allowed.", "A dry lip is burnt in its first minute.");
+            step(
+                    "lip",
+                    "Lip, case and room between the lips: decide the material first, it says which lubricant is "
+                            + "allowed.",
+                    "A dry lip is burnt in its first minute.");
         }
         for (Zone zone : in.lubricants()) {
             switch (zone.place()) {
@@ -117,54 +179,90 @@ public final class FittingPlan {
     private String edges() {
         boolean against = section.shaftEntersFrom() == seal.mainLip();
         if (in.cover() != null) {
-            return in.cover() == EdgeCover.SLEEVE ? "Cover the edge: assembly sleeve to Ø " + mm(EdgeCover.mostOutsideMm(section.shaftDiameterMm()))
-                    + " outside, wall 0.2 to 0.5 mm, lubricated; count it in." : "The edge on the way: " + in.cover().words() + (in.cover().isTemporary() ? "; count it in." : ", proved smooth.");
+            return in.cover() == EdgeCover.SLEEVE
+                    ? "Cover the edge: assembly sleeve to Ø " + mm(EdgeCover.mostOutsideMm(section.shaftDiameterMm()))
+                            + " outside, wall 0.2 to 0.5 mm, lubricated; count it in."
+                    : "The edge on the way: " + in.cover().words()
+                            + (in.cover().isTemporary() ? "; count it in." : ", proved smooth.");
         }
         if (in.shaftEnd() != null && in.shaftEnd().compareTo(ShaftEnd.SHARP) > 0) {
             return "Cover it: " + in.shaftEnd().words() + ". Lubricated assembly sleeve or tape; count it in.";
         }
         if (against) {
-            return "The shaft meets the open side first: full chamfer proved smooth, or a cone over its end; count it in.";
+            return "The shaft meets the open side first: full chamfer proved smooth, or a cone over its end; count "
+                    + "it in.";
         }
-        return "The shaft enters with the lip: its edge rounded and smooth. Count in whatever is put inside for a time.";
+        return "The shaft enters with the lip: its edge rounded and smooth. Count in whatever is put inside for a "
+                + "time.";
     }
 
     /** Each part in the order in which it reaches its place; the innermost seal with all that driving it takes. */
     private void parts() {
         List<String> order = SectionCheck.check(section).buildOrder();
-        List<Joint> closed = section.joints().stream().filter(j -> j.sealedBy() != Joint.Closure.NONE).toList();
+        List<Joint> closed = section.joints().stream()
+                .filter(j -> j.sealedBy() != Joint.Closure.NONE)
+                .toList();
         closed.stream().filter(j -> !order.contains(j.words())).forEach(this::joint);
         for (String name : order) {
             closed.stream().filter(j -> j.words().equals(name)).findFirst().ifPresent(this::joint);
-            section.boreItems().stream().filter(i -> name.equals(i.id()) && i instanceof BoreItem.Part).findFirst().ifPresent(this::part);
+            section.boreItems().stream()
+                    .filter(i -> name.equals(i.id()) && i instanceof BoreItem.Part)
+                    .findFirst()
+                    .ifPresent(this::part);
         }
         if (!order.contains(seal.id())) {
-            press();   // no order lets all parts in, which the section says: the seal is driven all the same
+            press(); // no order lets all parts in, which the section says: the seal is driven all the same
         }
     }
 
     private void joint(Joint joint) {
-        hold("joint-" + joint.words().replace(' ', '-'), "Close the " + joint.words() + ": " + joint.sealedBy().name().toLowerCase(Locale.ROOT).replace('_', '-') + ".", "A lip can be perfect and the joint beside it leaks.");
+        hold(
+                "joint-" + joint.words().replace(' ', '-'),
+                "Close the " + joint.words() + ": "
+                        + joint.sealedBy().name().toLowerCase(Locale.ROOT).replace('_', '-') + ".",
+                "A lip can be perfect and the joint beside it leaks.");
     }
 
     private void part(BoreItem item) {
         if (item == seal) {
             press();
         } else if (item instanceof BoreItem.Sealing other) {
-            hold("in-" + item.id(), "Then the " + item.words() + " " + item.id() + ": open side faces " + other.open().words() + ", outer face to " + mm(other.fromMm() - seal.fromMm() + targetMm()) + " mm" + greaseBehind(other) + ".",
-                    "It must touch neither lip nor spring of the other.", "", item.id());
+            hold(
+                    "in-" + item.id(),
+                    "Then the " + item.words() + " " + item.id() + ": open side faces "
+                            + other.open().words() + ", outer face to "
+                            + mm(other.fromMm() - seal.fromMm() + targetMm()) + " mm" + greaseBehind(other) + ".",
+                    "It must touch neither lip nor spring of the other.",
+                    "",
+                    item.id());
         } else if (item instanceof BoreItem.Ring) {
-            hold("in-" + item.id(), "Retaining ring " + item.id() + " into its groove: felt and tapped home all round.", "A ring that only looks home flies out.", "Eye protection; nobody in line with the ring.", item.id());
+            hold(
+                    "in-" + item.id(),
+                    "Retaining ring " + item.id() + " into its groove: felt and tapped home all round.",
+                    "A ring that only looks home flies out.",
+                    "Eye protection; nobody in line with the ring.",
+                    item.id());
         } else if (!(item instanceof BoreItem.Bearing b && b.entersFrom() == null)) {
-            step("in-" + item.id(), "Put in the " + item.words() + " " + item.id() + ", its outer face at " + mm(item.fromMm()) + " mm.", "", "", item.id());
+            step(
+                    "in-" + item.id(),
+                    "Put in the " + item.words() + " " + item.id() + ", its outer face at " + mm(item.fromMm())
+                            + " mm.",
+                    "",
+                    "",
+                    item.id());
         }
     }
 
     /** What is filled in behind a seal before it goes in. */
     private String greaseBehind(BoreItem.Sealing part) {
-        List<BoreItem> sealing = section.boreItems().stream().filter(BoreItem.Sealing.class::isInstance).toList();
+        List<BoreItem> sealing = section.boreItems().stream()
+                .filter(BoreItem.Sealing.class::isInstance)
+                .toList();
         Space behind = section.spaces().get(sealing.indexOf(part) + 1);
-        return behind.medium() == Medium.GREASE ? "; the room behind it filled with grease first" + (behind.level() == Level.FULL ? "" : ", a third to a half") : "";
+        return behind.medium() == Medium.GREASE
+                ? "; the room behind it filled with grease first"
+                        + (behind.level() == Level.FULL ? "" : ", a third to a half")
+                : "";
     }
 
     /** Where the innermost seal goes; as the section has it while nothing says how deep. */
@@ -174,11 +272,22 @@ public final class FittingPlan {
 
     private void press() {
         step("start", "Start the seal by hand, square in the lead-in.", "", "", seal.id());
-        step("drive", driver() + " Small steps, looking round the circumference each time.",
-                "Home is known by the change of sound or the tool's stop, and by the depth agreeing: dirt gives a false bottom.",
-                "Hands clear of the driver; eye protection under the hammer; support the job on the ring that is driven against.", seal.id());
-        hold("depth", "Depth at four places, " + depthWords() + "; tilt in its limit.", "A tilted seal wears one side of its lip.");
-        hold("free", "What comes next is free: the bearing still moves as before, nothing rubs.", "Pressed too far it runs against what turns.");
+        step(
+                "drive",
+                driver() + " Small steps, looking round the circumference each time.",
+                "Home is known by the change of sound or the tool's stop, and by the depth agreeing: dirt gives a "
+                        + "false bottom.",
+                "Hands clear of the driver; eye protection under the hammer; support the job on the ring that is "
+                        + "driven against.",
+                seal.id());
+        hold(
+                "depth",
+                "Depth at four places, " + depthWords() + "; tilt in its limit.",
+                "A tilted seal wears one side of its lip.");
+        hold(
+                "free",
+                "What comes next is free: the bearing still moves as before, nothing rubs.",
+                "Pressed too far it runs against what turns.");
     }
 
     private String driver() {
@@ -186,16 +295,24 @@ public final class FittingPlan {
         if (d == null) {
             return "Drive it by the stiff outer part of the case.";
         }
-        String tool = d.pickMm() != null ? "driver Ø " + Length.show(d.pickMm(), 1) + " of the own set" : d.plateMm() != null ? "plate Ø " + Length.show(d.plateMm(), 1) : "driver Ø " + Length.show(d.outsideMm(), 1);
+        String tool = d.pickMm() != null
+                ? "driver Ø " + Length.show(d.pickMm(), 1) + " of the own set"
+                : d.plateMm() != null
+                        ? "plate Ø " + Length.show(d.plateMm(), 1)
+                        : "driver Ø " + Length.show(d.outsideMm(), 1);
         return "Drive it with " + tool + ", bearing on the case from Ø " + mm(d.landFromMm()) + " outward"
-                + (d.recessDepthMm() != null ? ", recess " + mm(d.recessDepthMm()) + " deep" : d.spigotMm() != null ? ", spigot " + mm(d.spigotMm()) + " long" : "") + ".";
+                + (d.recessDepthMm() != null
+                        ? ", recess " + mm(d.recessDepthMm()) + " deep"
+                        : d.spigotMm() != null ? ", spigot " + mm(d.spigotMm()) + " long" : "")
+                + ".";
     }
 
     private String depthWords() {
         if (in.targetDepthMm() == null) {
             return "at a depth that is still to be decided: decide it before you drive";
         }
-        return "to " + mm(in.targetDepthMm()) + " mm from the face" + (section.seals().size() < 2 ? "" : " (the inner seal)");
+        return "to " + mm(in.targetDepthMm()) + " mm from the face"
+                + (section.seals().size() < 2 ? "" : " (the inner seal)");
     }
 
     private static String mm(double mm) {
@@ -203,14 +320,29 @@ public final class FittingPlan {
     }
 
     private void after() {
-        hold("shaft", "Shaft or housing guided on with its edges covered, slowly past the lip; temporary things counted out.",
-                "What stays inside comes out through the seal.", "Heavy parts hang in a sling, never on the lip.");
+        hold(
+                "shaft",
+                "Shaft or housing guided on with its edges covered, slowly past the lip; temporary things counted out.",
+                "What stays inside comes out through the seal.",
+                "Heavy parts hang in a sling, never on the lip.");
         step("print", "Look at the first print of the lip all round, where it can be seen.", "");
-        String running = section.rotation() == null ? "in its running direction" : section.rotation().words() + " seen from outside";
-        hold("turn", "Turn by hand a full turn, " + (in.oneWay() ? running + " only, never back" : section.rotation() == null ? "both ways" : "first " + running) + ": even drag, no scrape.",
+        String running = section.rotation() == null
+                ? "in its running direction"
+                : section.rotation().words() + " seen from outside";
+        hold(
+                "turn",
+                "Turn by hand a full turn, "
+                        + (in.oneWay()
+                                ? running + " only, never back"
+                                : section.rotation() == null ? "both ways" : "first " + running)
+                        + ": even drag, no scrape.",
                 in.oneWay() ? "What runs one way only is damaged by one turn back." : "");
         step("fill", "Fill to level; breather free.", "A blocked breather pushes the medium out past a good lip.");
-        hold("run", "First run with guards on; look again warm.", "Most leaks show when warm.", "Hot parts and oil; hands away from what turns.");
+        hold(
+                "run",
+                "First run with guards on; look again warm.",
+                "Most leaks show when warm.",
+                "Hot parts and oil; hands away from what turns.");
     }
 
     private void step(String id, String act, String why) {

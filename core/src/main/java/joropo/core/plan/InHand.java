@@ -2,7 +2,7 @@ package joropo.core.plan;
 
 /** Tools and helpers of the steps of a plan (guide). */
 final class InHand {
-    private InHand() { }
+    private InHand() {}
 
     /** What to have in hand before the step is begun, who holds against it, what carries the job. */
     static String of(String id) {
@@ -12,7 +12,9 @@ final class InHand {
             case "remedy", "remedy-proof" -> "Micrometer, 0.25 mm wire or profile gauge, thread and weight.";
             case "dry-trial" -> "Driver; a second hand steadies the shaft.";
             case "edges" -> "Assembly sleeve or tape; magnifier.";
-            case "drive" -> "Driver and soft hammer, or press or draw bolt; the housing lies on its own face, somebody holds against it.";
+            case "drive" ->
+                "Driver and soft hammer, or press or draw bolt; the housing lies on its own face, somebody holds "
+                        + "against it.";
             case "depth" -> "Depth gauge; clock positions marked.";
             case "shaft" -> "Sling or guide studs: the weight hangs in them; a second person guides.";
             case "turn" -> "Hand or bar on the coupling, agreed aloud.";

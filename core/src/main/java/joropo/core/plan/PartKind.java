@@ -4,14 +4,31 @@ import org.jspecify.annotations.Nullable;
 
 /** Kinds of part that come off with a seal or go in with it (guide). */
 public enum PartKind {
-    COVER("cover", After.GOES_BACK, null, true, false), RETAINING_RING("retaining ring", After.ASK, null, true, false), SPACER("spacer", After.GOES_BACK, null, true, true),
-    LIP_SEAL("lip seal", After.RENEWED, "running sleeve", true, true), CHEVRON("chevron set", After.RENEWED, null, true, true), BEARING("bearing", After.ASK, null, true, true),
-    SLEEVE("running sleeve", After.ASK, "lip seal", true, false), SLINGER("slinger", After.RENEWED, null, true, true), O_RING("O-ring", After.RENEWED, null, false, false), PACKING("packing", After.RENEWED, null, false, false),
-    MECHANICAL_SEAL("mechanical seal", After.ASK, null, true, true), GASKET("gasket", After.RENEWED, null, false, false), SHIM("shim pack", After.GOES_BACK, null, false, false),
-    WASHER("washer", After.GOES_BACK, null, true, true), BOLT("bolts", After.GOES_BACK, null, false, false), STRETCH_BOLT("stretch bolts, one-time", After.RENEWED, null, false, false),
-    LOCK_TAB("lock tab or wire", After.RENEWED, null, false, false), KEY("key", After.GOES_BACK, null, false, false), PIN("pin or dowel", After.GOES_BACK, null, false, false),
-    PLUG("plug", After.GOES_BACK, null, false, false), BREATHER("breather", After.GOES_BACK, null, false, false), COUPLING("coupling or hub", After.GOES_BACK, null, true, true),
-    FILTER("filter", After.GOES_BACK, null, false, false), SEALANT("sealant or grease", After.RENEWED, null, false, false), OTHER("other part", After.GOES_BACK, null, true, true);
+    COVER("cover", After.GOES_BACK, null, true, false),
+    RETAINING_RING("retaining ring", After.ASK, null, true, false),
+    SPACER("spacer", After.GOES_BACK, null, true, true),
+    LIP_SEAL("lip seal", After.RENEWED, "running sleeve", true, true),
+    CHEVRON("chevron set", After.RENEWED, null, true, true),
+    BEARING("bearing", After.ASK, null, true, true),
+    SLEEVE("running sleeve", After.ASK, "lip seal", true, false),
+    SLINGER("slinger", After.RENEWED, null, true, true),
+    O_RING("O-ring", After.RENEWED, null, false, false),
+    PACKING("packing", After.RENEWED, null, false, false),
+    MECHANICAL_SEAL("mechanical seal", After.ASK, null, true, true),
+    GASKET("gasket", After.RENEWED, null, false, false),
+    SHIM("shim pack", After.GOES_BACK, null, false, false),
+    WASHER("washer", After.GOES_BACK, null, true, true),
+    BOLT("bolts", After.GOES_BACK, null, false, false),
+    STRETCH_BOLT("stretch bolts, one-time", After.RENEWED, null, false, false),
+    LOCK_TAB("lock tab or wire", After.RENEWED, null, false, false),
+    KEY("key", After.GOES_BACK, null, false, false),
+    PIN("pin or dowel", After.GOES_BACK, null, false, false),
+    PLUG("plug", After.GOES_BACK, null, false, false),
+    BREATHER("breather", After.GOES_BACK, null, false, false),
+    COUPLING("coupling or hub", After.GOES_BACK, null, true, true),
+    FILTER("filter", After.GOES_BACK, null, false, false),
+    SEALANT("sealant or grease", After.RENEWED, null, false, false),
+    OTHER("other part", After.GOES_BACK, null, true, true);
 
     /** What becomes of a part that was taken off. */
     public enum After {
@@ -60,7 +77,10 @@ public enum PartKind {
         return faced;
     }
 
-    /** Whether an old one goes back only with a written inspection: a seal counts as destroyed, a bearing or running sleeve is looked at. */
+    /**
+     * Whether an old one goes back only with a written inspection: a seal counts as destroyed, a bearing or running
+     * sleeve is looked at.
+     */
     public boolean wantsInspection() {
         return this == LIP_SEAL || this == CHEVRON || this == BEARING || this == SLEEVE || this == MECHANICAL_SEAL;
     }

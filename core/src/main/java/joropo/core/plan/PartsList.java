@@ -7,48 +7,130 @@ import joropo.core.units.Length;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** What has to be in hand before the machine is opened (guide): the seal, what its remedy needs, and what is renewed together with it. */
+/**
+ * What has to be in hand before the machine is opened (guide): the seal, what its remedy needs, and what is renewed
+ * together with it.
+ */
 public final class PartsList {
     /**
      * One line.
-     * @param id stays the same for the same part, whatever else is on the list, @param count how many, @param size as the store writes it, empty where none is known
-     * @param material code, absent where it does not matter or is not decided, @param why what for, @param together what it is renewed together with, absent: on its own
+     *
+     * @param id stays the same for the same part, whatever else is on the list, @param count how many, @param size as
+     *     the store writes it, empty where none is known
+     * @param material code, absent where it does not matter or is not decided, @param why what for, @param together
+     *     what it is renewed together with, absent: on its own
      */
-    public record Part(String id, int count, PartKind kind, String name, String size, @Nullable String material, String why, @Nullable String together) { }
+    public record Part(
+            String id,
+            int count,
+            PartKind kind,
+            String name,
+            String size,
+            @Nullable String material,
+            String why,
+            @Nullable String together) {}
 
-    private PartsList() { }
+    private PartsList() {}
 
     public static List<Part> of(PlanInput in) {
         List<Part> out = new ArrayList<>();
         boolean pair = in.layout() != null && in.layout().isPair();
         String sleeve = in.runningSleeve() ? "running sleeve" : null;
-        out.add(new Part("lip-seal", pair ? 2 : 1, PartKind.LIP_SEAL, "lip seal " + in.seal(), in.size().words(), in.material() == null ? null : in.material().code(), "the old one counts as destroyed", sleeve));
+        out.add(new Part(
+                "lip-seal",
+                pair ? 2 : 1,
+                PartKind.LIP_SEAL,
+                "lip seal " + in.seal(),
+                in.size().words(),
+                in.material() == null ? null : in.material().code(),
+                "the old one counts as destroyed",
+                sleeve));
         if (in.runningSleeve()) {
-            out.add(new Part("running-sleeve", 1, PartKind.SLEEVE, "running sleeve for shaft Ø " + mm(in.section().shaftDiameterMm()), mm(in.section().shaftDiameterMm()), null, "a new lip on an old sleeve wears out at once: never one alone", "lip seal"));
+            out.add(new Part(
+                    "running-sleeve",
+                    1,
+                    PartKind.SLEEVE,
+                    "running sleeve for shaft Ø " + mm(in.section().shaftDiameterMm()),
+                    mm(in.section().shaftDiameterMm()),
+                    null,
+                    "a new lip on an old sleeve wears out at once: never one alone",
+                    "lip seal"));
         }
         if (in.remedy() != null) {
             remedy(in, out);
         }
         if (in.cover() != null && in.cover().isTemporary()) {
-            out.add(new Part("edge-cover", 1, PartKind.OTHER, in.cover().words() + ", to be counted in and out", "", null, "covers the edge that passes under the lip", null));
+            out.add(new Part(
+                    "edge-cover",
+                    1,
+                    PartKind.OTHER,
+                    in.cover().words() + ", to be counted in and out",
+                    "",
+                    null,
+                    "covers the edge that passes under the lip",
+                    null));
         }
         return out;
     }
 
     private static void remedy(PlanInput in, List<Part> out) {
         Remedy remedy = in.remedy().remedy();
-        String running = in.remedy().runningDiameterMm() == null ? "" : ", Ø " + mm(in.remedy().runningDiameterMm()) + " outside";
+        String running = in.remedy().runningDiameterMm() == null
+                ? ""
+                : ", Ø " + mm(in.remedy().runningDiameterMm()) + " outside";
         switch (remedy) {
             case THIN_SLEEVE -> {
-                out.add(new Part("thin-sleeve", 1, PartKind.SLEEVE, "thin repair sleeve for shaft " + mm(in.section().shaftDiameterMm()) + running, mm(in.section().shaftDiameterMm()), null, "covers the worn track", "lip seal"));
+                out.add(new Part(
+                        "thin-sleeve",
+                        1,
+                        PartKind.SLEEVE,
+                        "thin repair sleeve for shaft " + mm(in.section().shaftDiameterMm()) + running,
+                        mm(in.section().shaftDiameterMm()),
+                        null,
+                        "covers the worn track",
+                        "lip seal"));
                 if (in.remedy().verdict() == Status.CAUTION) {
-                    out.add(new Part("epoxy", 1, PartKind.SEALANT, "metal-filled epoxy", "", null, "fills the groove under the sleeve", null));
+                    out.add(new Part(
+                            "epoxy",
+                            1,
+                            PartKind.SEALANT,
+                            "metal-filled epoxy",
+                            "",
+                            null,
+                            "fills the groove under the sleeve",
+                            null));
                 }
-                out.add(new Part("sleeve-sealant", 1, PartKind.SEALANT, "sealant film", "", null, "the sleeve's bore is a joint", null));
+                out.add(new Part(
+                        "sleeve-sealant",
+                        1,
+                        PartKind.SEALANT,
+                        "sealant film",
+                        "",
+                        null,
+                        "the sleeve's bore is a joint",
+                        null));
             }
-            case HEAVY_SLEEVE -> out.add(new Part("heavy-sleeve", 1, PartKind.SLEEVE, "sleeve of 2 mm wall or more" + running, "", null, "brings the shaft back to size", "lip seal"));
-            case SPRAY_OR_RENEW -> out.add(new Part("shaft", 1, PartKind.OTHER, "new shaft, or the shaft sprayed and ground", "", null, "the old track cannot be kept", null));
-            case DRESS, MOVE, GRIND_SMALLER -> { }
+            case HEAVY_SLEEVE ->
+                out.add(new Part(
+                        "heavy-sleeve",
+                        1,
+                        PartKind.SLEEVE,
+                        "sleeve of 2 mm wall or more" + running,
+                        "",
+                        null,
+                        "brings the shaft back to size",
+                        "lip seal"));
+            case SPRAY_OR_RENEW ->
+                out.add(new Part(
+                        "shaft",
+                        1,
+                        PartKind.OTHER,
+                        "new shaft, or the shaft sprayed and ground",
+                        "",
+                        null,
+                        "the old track cannot be kept",
+                        null));
+            case DRESS, MOVE, GRIND_SMALLER -> {}
         }
     }
 

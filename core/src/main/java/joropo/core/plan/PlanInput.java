@@ -15,21 +15,37 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What the plan and the parts list are made from.
+ *
  * @param layout, @param material absent while not decided
- * @param shaftEnd the edge that passes under the lip, as seen; absent: not looked at, @param cover what covers it; absent: nothing
+ * @param shaftEnd the edge that passes under the lip, as seen; absent: not looked at, @param cover what covers it;
+ *     absent: nothing
  * @param targetDepthMm where the outer face should stand, absent: no limit inward is known
  * @param remedy what is done about the running surface, absent: nothing, @param sleeveWallMm wall of a thin sleeve
  * @param lubricants by zone, empty while the material is not decided
- * @param driver absent while nothing says how deep, @param runningSleeve whether a removable running sleeve or spacer sits on the shaft
+ * @param driver absent while nothing says how deep, @param runningSleeve whether a removable running sleeve or spacer
+ *     sits on the shaft
  * @param sleevePlaceMm where the old one stood from its shoulder, absent: not read
  * @param oneWay whether the shaft may be turned in its running direction only
  */
-public record PlanInput(Section section, SealSize size, @Nullable Layout layout, @Nullable Elastomer material, CaseType caseType, @Nullable ShaftEnd shaftEnd,
-                        @Nullable EdgeCover cover, @Nullable Double targetDepthMm, @Nullable Offer remedy, List<Zone> lubricants, @Nullable DriverResult driver,
-                        boolean runningSleeve, @Nullable Double sleevePlaceMm, boolean oneWay) {
+public record PlanInput(
+        Section section,
+        SealSize size,
+        @Nullable Layout layout,
+        @Nullable Elastomer material,
+        CaseType caseType,
+        @Nullable ShaftEnd shaftEnd,
+        @Nullable EdgeCover cover,
+        @Nullable Double targetDepthMm,
+        @Nullable Offer remedy,
+        List<Zone> lubricants,
+        @Nullable DriverResult driver,
+        boolean runningSleeve,
+        @Nullable Double sleevePlaceMm,
+        boolean oneWay) {
 
     /** What the seal is, in the words of a parts list. */
     String seal() {
-        return size.words() + (layout == null ? "" : ", " + layout.words()) + (material == null ? "" : ", " + material.code()) + ", " + caseType.words();
+        return size.words() + (layout == null ? "" : ", " + layout.words())
+                + (material == null ? "" : ", " + material.code()) + ", " + caseType.words();
     }
 }

@@ -11,28 +11,60 @@ import joropo.core.material.ShelfLife;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** Which lots of the store serve for a part, in the order in which they are to be used: the oldest first, those past their date last (guide; dates by ISO 2230). */
+/**
+ * Which lots of the store serve for a part, in the order in which they are to be used: the oldest first, those past
+ * their date last (guide; dates by ISO 2230).
+ */
 public final class StockMatch {
     private static final Pattern INCH = Pattern.compile("(?i)\\bin(?:ch)?\\b|\\din\\b|\"");
     private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)?");
 
-    private StockMatch() { }
+    private StockMatch() {}
 
-    /** A lot as it lies in the store. @param material code, absent for parts without rubber, @param family listed material that it ages as, @param cured absent where nobody knows, @param onHand how many are there */
-    public record Lot(long id, PartKind kind, String name, String size, @Nullable String material, @Nullable String family, @Nullable CureQuarter cured, boolean extended, int onHand, LocalDate receivedOn) {
+    /**
+     * A lot as it lies in the store. @param material code, absent for parts without rubber, @param family listed
+     * material that it ages as, @param cured absent where nobody knows, @param onHand how many are there
+     */
+    public record Lot(
+            long id,
+            PartKind kind,
+            String name,
+            String size,
+            @Nullable String material,
+            @Nullable String family,
+            @Nullable CureQuarter cured,
+            boolean extended,
+            int onHand,
+            LocalDate receivedOn) {
         public ShelfLife life(LocalDate today) {
-            return kind == PartKind.SEALANT && material == null ? ShelfLife.byItsMaker() : ShelfLife.of(family, cured, extended, today);
+            return kind == PartKind.SEALANT && material == null
+                    ? ShelfLife.byItsMaker()
+                    : ShelfLife.of(family, cured, extended, today);
         }
     }
 
-    /** A lot that serves. @param enough whether there are as many as are wanted, @param needsLead whether it is past its date, or its date is not known */
-    public record Offer(Lot lot, ShelfLife life, boolean enough, boolean needsLead) { }
+    /**
+     * A lot that serves. @param enough whether there are as many as are wanted, @param needsLead whether it is past its
+     * date, or its date is not known
+     */
+    public record Offer(Lot lot, ShelfLife life, boolean enough, boolean needsLead) {}
 
-    /** Lots of the same kind, size and material that hold at least one. A material that is not decided is not asked for; a lot that says none serves for none that is. */
+    /**
+     * Lots of the same kind, size and material that hold at least one. A material that is not decided is not asked for;
+     * a lot that says none serves for none that is.
+     */
     public static List<Offer> of(PartsList.Part part, List<Lot> lots, LocalDate today) {
-        return lots.stream().filter(l -> l.kind() == part.kind() && l.onHand() > 0 && sameSize(l, part) && (part.material() == null || part.material().equals(l.material())))
-                .map(l -> offer(l, part, today)).sorted(Comparator.comparing(Offer::needsLead).thenComparing(o -> o.life().useBy(), Comparator.nullsLast(Comparator.naturalOrder()))
-                        .thenComparing(o -> o.lot().receivedOn()).thenComparing(o -> o.lot().id())).toList();
+        return lots.stream()
+                .filter(l -> l.kind() == part.kind()
+                        && l.onHand() > 0
+                        && sameSize(l, part)
+                        && (part.material() == null || part.material().equals(l.material())))
+                .map(l -> offer(l, part, today))
+                .sorted(Comparator.comparing(Offer::needsLead)
+                        .thenComparing(o -> o.life().useBy(), Comparator.nullsLast(Comparator.naturalOrder()))
+                        .thenComparing(o -> o.lot().receivedOn())
+                        .thenComparing(o -> o.lot().id()))
+                .toList();
     }
 
     private static Offer offer(Lot lot, PartsList.Part part, LocalDate today) {
@@ -47,15 +79,22 @@ public final class StockMatch {
 
     /** The same figures in the same order, however they are parted; a part without figures goes by its name. */
     private static boolean sameSize(Lot lot, PartsList.Part part) {
-        return part.size().isBlank() ? lot.name().toLowerCase(Locale.ROOT).contains(part.name().toLowerCase(Locale.ROOT)) : sameFigures(lot.size(), part.size());
+        return part.size().isBlank()
+                ? lot.name().toLowerCase(Locale.ROOT).contains(part.name().toLowerCase(Locale.ROOT))
+                : sameFigures(lot.size(), part.size());
     }
 
     /** Whether two sizes have the same figures in the same order and the same unit, however they are parted. */
     public static boolean sameFigures(String one, String other) {
-        return figures(one).equals(figures(other)) && INCH.matcher(one).find() == INCH.matcher(other).find();
+        return figures(one).equals(figures(other))
+                && INCH.matcher(one).find() == INCH.matcher(other).find();
     }
 
     private static List<Double> figures(String size) {
-        return NUMBER.matcher(size).results().map(MatchResult::group).map(n -> Double.valueOf(n.replace(',', '.'))).toList();
+        return NUMBER.matcher(size)
+                .results()
+                .map(MatchResult::group)
+                .map(n -> Double.valueOf(n.replace(',', '.')))
+                .toList();
     }
 }

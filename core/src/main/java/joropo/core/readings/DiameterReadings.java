@@ -8,8 +8,8 @@ import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One diameter read in one to five planes along the axis, in two to twelve directions each (mm).
- * Two-point readings do not show a three-lobed shape.
+ * One diameter read in one to five planes along the axis, in two to twelve directions each (mm). Two-point readings do
+ * not show a three-lobed shape.
  */
 public record DiameterReadings(List<Plane> planes) {
     private static final int MOST_PLANES = 5;
@@ -19,13 +19,16 @@ public record DiameterReadings(List<Plane> planes) {
 
     /**
      * The readings of one plane.
+     *
      * @param atMm where the plane lies along the axis, when said
      */
     public record Plane(@Nullable Double atMm, List<Double> readingsMm) {
         public Plane {
             var needs = new Needs().optionalPlace("atMm", atMm).given("readingsMm", readingsMm);
             if (readingsMm != null) {
-                needs.that("readingsMm", readingsMm.size() >= 2 && readingsMm.size() <= MOST_DIRECTIONS,
+                needs.that(
+                        "readingsMm",
+                        readingsMm.size() >= 2 && readingsMm.size() <= MOST_DIRECTIONS,
                         "needs two to " + MOST_DIRECTIONS + " directions, got " + readingsMm.size());
                 readingsMm.forEach(r -> needs.size("readingsMm", r));
             }
@@ -56,8 +59,12 @@ public record DiameterReadings(List<Plane> planes) {
     }
 
     public DiameterReadings {
-        new Needs().that("planes", planes != null && !planes.isEmpty() && planes.size() <= MOST_PLANES,
-                "needs one to " + MOST_PLANES + " planes").done();
+        new Needs()
+                .that(
+                        "planes",
+                        planes != null && !planes.isEmpty() && planes.size() <= MOST_PLANES,
+                        "needs one to " + MOST_PLANES + " planes")
+                .done();
         planes = List.copyOf(planes);
     }
 
@@ -87,12 +94,16 @@ public record DiameterReadings(List<Plane> planes) {
 
     /**
      * The same readings brought to 20 °C: d20 = reading (1 + ag (Tg - 20)) / (1 + ap (Tp - 20)) (computed).
+     *
      * @param gaugePerK expansion of the gauge (1/K), @param partPerK expansion of the part (1/K)
      */
     public DiameterReadings at20(double gaugePerK, double gaugeC, double partPerK, double partC) {
         double factor = (1 + gaugePerK * (gaugeC - REFERENCE_C)) / (1 + partPerK * (partC - REFERENCE_C));
         DoubleUnaryOperator correct = reading -> Length.snap(reading * factor);
         return new DiameterReadings(planes.stream()
-                .map(p -> new Plane(p.atMm, p.readingsMm.stream().map(correct::applyAsDouble).toList())).toList());
+                .map(p -> new Plane(
+                        p.atMm,
+                        p.readingsMm.stream().map(correct::applyAsDouble).toList()))
+                .toList());
     }
 }

@@ -12,17 +12,38 @@ import joropo.core.tables.Ranges;
 
 /** Gauges of the bench, each with its expanded uncertainty (k = 2) by size; guide values of {@code gauges.csv}. */
 public enum Gauge {
-    OUTSIDE_MICROMETER, BORE_GAUGE_3, BORE_GAUGE_2, INSIDE_MICROMETER, TELESCOPIC, CALIPER,
-    DEPTH_MICROMETER, CALIPER_DEPTH, DIAL_INDICATOR, FEELER, RULE;
+    OUTSIDE_MICROMETER,
+    BORE_GAUGE_3,
+    BORE_GAUGE_2,
+    INSIDE_MICROMETER,
+    TELESCOPIC,
+    CALIPER,
+    DEPTH_MICROMETER,
+    CALIPER_DEPTH,
+    DIAL_INDICATOR,
+    FEELER,
+    RULE;
 
     /** What a gauge is put to. */
-    public enum Use { SHAFT, BORE, DEPTH, TRAVEL, GAP }
+    public enum Use {
+        SHAFT,
+        BORE,
+        DEPTH,
+        TRAVEL,
+        GAP
+    }
 
-    private record Line(Gauge gauge, double overMm, double toMm, double uncertaintyMm, List<Use> uses, int order, String name) {
+    private record Line(
+            Gauge gauge, double overMm, double toMm, double uncertaintyMm, List<Use> uses, int order, String name) {
         Line(CsvTable.Row row) {
-            this(Gauge.valueOf(row.text("gauge")), row.number("size_over_mm"), row.number("size_to_mm"),
-                    row.number("uncertainty_mm"), Arrays.stream(row.text("part").split(" ")).map(Use::valueOf).toList(),
-                    (int) row.number("order"), row.text("name"));
+            this(
+                    Gauge.valueOf(row.text("gauge")),
+                    row.number("size_over_mm"),
+                    row.number("size_to_mm"),
+                    row.number("uncertainty_mm"),
+                    Arrays.stream(row.text("part").split(" ")).map(Use::valueOf).toList(),
+                    (int) row.number("order"),
+                    row.text("name"));
         }
     }
 
@@ -34,8 +55,13 @@ public enum Gauge {
             List<Line> all = CsvTable.rows("gauges", Line::new);
             Map<Gauge, Ranges<Line>> byGauge = new LinkedHashMap<>();
             for (Gauge gauge : values()) {
-                byGauge.put(gauge, new Ranges<>("gauges, " + gauge, all.stream().filter(l -> l.gauge == gauge).toList(),
-                        Line::overMm, Line::toMm));
+                byGauge.put(
+                        gauge,
+                        new Ranges<>(
+                                "gauges, " + gauge,
+                                all.stream().filter(l -> l.gauge == gauge).toList(),
+                                Line::overMm,
+                                Line::toMm));
             }
             return byGauge;
         }
@@ -58,12 +84,17 @@ public enum Gauge {
 
     /** Gauges for a use, the finest first. */
     public static List<Gauge> forUse(Use use) {
-        return Arrays.stream(values()).filter(g -> g.serves(use)).sorted(Comparator.comparing(g -> g.first().order)).toList();
+        return Arrays.stream(values())
+                .filter(g -> g.serves(use))
+                .sorted(Comparator.comparing(g -> g.first().order))
+                .toList();
     }
 
     /** The finest gauge for a use, if its uncertainty at this size satisfies the wish. */
     public static Optional<Gauge> finest(Use use, double sizeMm, DoublePredicate wish) {
-        return forUse(use).stream().filter(g -> wish.test(g.uncertaintyMm(sizeMm))).findFirst();
+        return forUse(use).stream()
+                .filter(g -> wish.test(g.uncertaintyMm(sizeMm)))
+                .findFirst();
     }
 
     private Line first() {

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Least squares on a circle: r = c + a cos t + b sin t, from five readings on with the second harmonic too (computed).
  * Angles in degrees need not be even; lengths in mm.
+ *
  * @param c mean, @param a cosine part, @param b sine part of the first harmonic
  * @param secondAmplitude amplitude of the second harmonic, 0 when it could not be fitted
  * @param residuals reading less fit, in the order given
@@ -24,19 +25,26 @@ public record HarmonicFit(double c, double a, double b, double secondAmplitude, 
     private static final double LEAST_ARC_DEG = 60;
     /** Smallest over largest singular value below which the angles count as singular (guide). */
     private static final double SINGULAR = 1e-6;
+
     private static final int FIRST = 3;
     private static final int SECOND = 5;
     /** Below six readings one bad one cannot be told from the others (guide). */
     public static final int LEAST_FOR_SUSPICION = 6;
 
     /** One reading at one angle. */
-    public record Point(double angleDeg, double valueMm) { }
+    public record Point(double angleDeg, double valueMm) {}
 
-    /** @throws RefusedInput with fewer than three readings, or when the angles are too close together to place a circle */
+    /**
+     * @throws RefusedInput with fewer than three readings, or when the angles are too close together to place a circle
+     */
     public static HarmonicFit of(List<Point> points) {
-        new Needs().that("readings", points.size() >= FIRST, "needs at least 3 readings, got " + points.size())
-                .that("readings", points.size() < FIRST || largestGapDeg(points) <= 360 - LEAST_ARC_DEG,
-                        "all lie within 60 degrees: spread them round the circle").done();
+        new Needs()
+                .that("readings", points.size() >= FIRST, "needs at least 3 readings, got " + points.size())
+                .that(
+                        "readings",
+                        points.size() < FIRST || largestGapDeg(points) <= 360 - LEAST_ARC_DEG,
+                        "all lie within 60 degrees: spread them round the circle")
+                .done();
         if (points.size() >= SECOND) {
             HarmonicFit both = solve(points, SECOND);
             if (both != null) {
@@ -66,8 +74,9 @@ public record HarmonicFit(double c, double a, double b, double secondAmplitude, 
     }
 
     /**
-     * The one reading that does not go with the others: differs from the first-harmonic fit through the rest by more than 4 U
-     * and more than 3 s, s from the remaining residuals and at least U/2 (guide). Empty below six readings: no check is possible.
+     * The one reading that does not go with the others: differs from the first-harmonic fit through the rest by more
+     * than 4 U and more than 3 s, s from the remaining residuals and at least U/2 (guide). Empty below six readings: no
+     * check is possible.
      */
     public static OptionalInt suspicious(List<Point> points, double uncertaintyMm) {
         int worst = -1;
@@ -119,11 +128,13 @@ public record HarmonicFit(double c, double a, double b, double secondAmplitude, 
         for (int i = 0; i < fitted.length; i++) {
             residuals.add(points.get(i).valueMm - fitted[i]);
         }
-        return new HarmonicFit(x[0], x[1], x[2], terms == SECOND ? Math.hypot(x[3], x[4]) : 0, List.copyOf(residuals), terms);
+        return new HarmonicFit(
+                x[0], x[1], x[2], terms == SECOND ? Math.hypot(x[3], x[4]) : 0, List.copyOf(residuals), terms);
     }
 
     private static double largestGapDeg(List<Point> points) {
-        double[] sorted = points.stream().mapToDouble(p -> normalize(p.angleDeg)).sorted().toArray();
+        double[] sorted =
+                points.stream().mapToDouble(p -> normalize(p.angleDeg)).sorted().toArray();
         double largest = 360 - sorted[sorted.length - 1] + sorted[0];
         for (int i = 1; i < sorted.length; i++) {
             largest = Math.max(largest, sorted[i] - sorted[i - 1]);

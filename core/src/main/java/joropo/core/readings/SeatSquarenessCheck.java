@@ -13,8 +13,8 @@ import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Is the seal pressed in square? The tilt over its outside diameter by the two-step rule (guide, {@code seat-squareness.csv}),
- * and where to tap when it is not.
+ * Is the seal pressed in square? The tilt over its outside diameter by the two-step rule (guide,
+ * {@code seat-squareness.csv}), and where to tap when it is not.
  */
 public final class SeatSquarenessCheck {
     private record Line(double overMm, double toMm, double limitMm) {
@@ -27,16 +27,17 @@ public final class SeatSquarenessCheck {
             new Ranges<>("seat-squareness", CsvTable.rows("seat-squareness", Line::new), Line::overMm, Line::toMm);
     private static final double LEVEL_MM = 1e-6;
 
-    private SeatSquarenessCheck() { }
+    private SeatSquarenessCheck() {}
 
     public static SeatSquarenessResult check(SeatSquarenessInput in) {
         List<HarmonicFit.Point> points = in.readings().stream()
-                .map(r -> new HarmonicFit.Point(r.degrees(), r.depthMm())).toList();
+                .map(r -> new HarmonicFit.Point(r.degrees(), r.depthMm()))
+                .toList();
         HarmonicFit fit = HarmonicFit.of(points);
         double u = in.uncertaintyMm() == null ? 0 : in.uncertaintyMm();
         double amplitude = Length.snap(fit.amplitude());
         double overGauge = in.outsideDiameterMm() / in.gaugeCircleMm();
-        double tilt = Length.snap(2 * amplitude * overGauge);                              // tilt = 2 A OD / gauge circle
+        double tilt = Length.snap(2 * amplitude * overGauge); // tilt = 2 A OD / gauge circle
         double tiltU = 2 * u * Math.sqrt(2.0 / points.size()) * overGauge;
         boolean level = amplitude < LEVEL_MM;
         double deepest = fit.directionDeg();
@@ -47,12 +48,25 @@ public final class SeatSquarenessCheck {
         List<Finding> findings = new ArrayList<>();
         findings.add(tiltFinding(in.outsideDiameterMm(), tilt, tiltU, level ? null : tap));
         if (in.uncertaintyMm() == null) {
-            findings.add(Finding.of("gauge", Status.CAUTION, "gauge of the depths",
-                    "The gauge is not named, so its uncertainty was taken as zero.", "Name the gauge.", Source.GUIDE, "decision rule"));
+            findings.add(Finding.of(
+                    "gauge",
+                    Status.CAUTION,
+                    "gauge of the depths",
+                    "The gauge is not named, so its uncertainty was taken as zero.",
+                    "Name the gauge.",
+                    Source.GUIDE,
+                    "decision rule"));
         }
         findings.add(oddFinding(points, odd));
-        return new SeatSquarenessResult(Length.snap(fit.c()), amplitude, tilt, level ? null : deepest, level ? null : proud,
-                level ? null : tap, odd.isPresent() ? List.of(points.get(odd.getAsInt()).angleDeg()) : List.of(), findings);
+        return new SeatSquarenessResult(
+                Length.snap(fit.c()),
+                amplitude,
+                tilt,
+                level ? null : deepest,
+                level ? null : proud,
+                level ? null : tap,
+                odd.isPresent() ? List.of(points.get(odd.getAsInt()).angleDeg()) : List.of(),
+                findings);
     }
 
     /** Clock position to a tenth of an hour, 12 for straight up. */
@@ -64,27 +78,54 @@ public final class SeatSquarenessCheck {
     private static Finding tiltFinding(double odMm, double tilt, double tiltU, @Nullable Double tap) {
         double limit = LIMITS.atOrLast(odMm).limitMm;
         Status status = Limits.twoStep(tilt, tiltU, limit, 2 * limit);
-        String message = switch (status) {
-            case PASS -> "The seal sits square: the lip is loaded evenly round the shaft.";
-            case REMEASURE -> "The gauge cannot tell whether the seal sits square enough.";
-            default -> "The seal sits out of square: its lip is wide on one side and narrow on the other, and wears early.";
-        };
-        String remedy = status == Status.PASS || tap == null ? ""
+        String message =
+                switch (status) {
+                    case PASS -> "The seal sits square: the lip is loaded evenly round the shaft.";
+                    case REMEASURE -> "The gauge cannot tell whether the seal sits square enough.";
+                    default ->
+                        "The seal sits out of square: its lip is wide on one side and narrow on the other, and "
+                                + "wears early.";
+                };
+        String remedy = status == Status.PASS || tap == null
+                ? ""
                 : "Tap on the case at " + Length.show(tap, 1) + " o'clock, then read all places again.";
-        return Finding.of("tilt", status, "seat squareness over the outside", message, remedy, Source.GUIDE, "seat squareness by outside diameter")
-                .withValue(tilt, "mm").withLimits(Limits.atMost(limit), tiltU);
+        return Finding.of(
+                        "tilt",
+                        status,
+                        "seat squareness over the outside",
+                        message,
+                        remedy,
+                        Source.GUIDE,
+                        "seat squareness by outside diameter")
+                .withValue(tilt, "mm")
+                .withLimits(Limits.atMost(limit), tiltU);
     }
 
     private static Finding oddFinding(List<HarmonicFit.Point> points, OptionalInt odd) {
         String subject = "one reading against the others";
         if (odd.isPresent()) {
             HarmonicFit.Point point = points.get(odd.getAsInt());
-            return Finding.of("suspicious", Status.CAUTION, subject, "The reading at " + Length.show(clock(point.angleDeg()), 1)
-                    + " o'clock does not go with the others: dirt, burr or a slip.", "Read that place again.", Source.GUIDE, "leave-one-out")
+            return Finding.of(
+                            "suspicious",
+                            Status.CAUTION,
+                            subject,
+                            "The reading at " + Length.show(clock(point.angleDeg()), 1)
+                                    + " o'clock does not go with the others: dirt, burr or a slip.",
+                            "Read that place again.",
+                            Source.GUIDE,
+                            "leave-one-out")
                     .withValue(point.valueMm(), "mm");
         }
         boolean possible = points.size() >= HarmonicFit.LEAST_FOR_SUSPICION;
-        return Finding.of("suspicious", Status.PASS, subject, possible ? "No reading stands out."
-                : "With fewer than six readings a slip cannot be told from a tilt; no check was made.", "", Source.GUIDE, "leave-one-out");
+        return Finding.of(
+                "suspicious",
+                Status.PASS,
+                subject,
+                possible
+                        ? "No reading stands out."
+                        : "With fewer than six readings a slip cannot be told from a tilt; no check was made.",
+                "",
+                Source.GUIDE,
+                "leave-one-out");
     }
 }

@@ -7,25 +7,34 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Depth of a fitted seal's back, read round the circumference from one face.
+ *
  * @param outsideDiameterMm outside diameter of the seal
  * @param gaugeCircleMm diameter of the circle on which the gauge stood
  * @param readings three or more, spread over more than 60 degrees
  * @param uncertaintyMm expanded uncertainty of one reading, k = 2; absent is taken as zero, with a caution
  */
-public record SeatSquarenessInput(Double outsideDiameterMm, Double gaugeCircleMm, List<Reading> readings, @Nullable Double uncertaintyMm) {
+public record SeatSquarenessInput(
+        Double outsideDiameterMm,
+        Double gaugeCircleMm,
+        List<Reading> readings,
+        @Nullable Double uncertaintyMm) {
     private static final int MOST = 72;
 
     /**
      * One depth at one place of the circumference, as seen from outside.
+     *
      * @param clock 0 to 12 o'clock; or else
      * @param angleDeg degrees clockwise from 12
      * @param depthMm from the named face to the seal's back, negative when it stands proud
      */
     public record Reading(@Nullable Double clock, @Nullable Double angleDeg, Double depthMm) {
         public Reading {
-            new Needs().that("clock", clock != null ^ angleDeg != null, "or angleDeg is needed, one of the two")
-                    .optionalBetween("clock", clock, 0, 12).optionalBetween("angleDeg", angleDeg, -360, 360)
-                    .place("depthMm", depthMm).done();
+            new Needs()
+                    .that("clock", clock != null ^ angleDeg != null, "or angleDeg is needed, one of the two")
+                    .optionalBetween("clock", clock, 0, 12)
+                    .optionalBetween("angleDeg", angleDeg, -360, 360)
+                    .place("depthMm", depthMm)
+                    .done();
         }
 
         double degrees() {
@@ -34,11 +43,19 @@ public record SeatSquarenessInput(Double outsideDiameterMm, Double gaugeCircleMm
     }
 
     public SeatSquarenessInput {
-        new Needs().size("outsideDiameterMm", outsideDiameterMm).size("gaugeCircleMm", gaugeCircleMm)
+        new Needs()
+                .size("outsideDiameterMm", outsideDiameterMm)
+                .size("gaugeCircleMm", gaugeCircleMm)
                 .optionalNotNegative("uncertaintyMm", uncertaintyMm)
-                .that("readings", readings != null && readings.size() >= 3 && readings.size() <= MOST, "needs 3 to " + MOST + " readings")
-                .that("gaugeCircleMm", gaugeCircleMm == null || outsideDiameterMm == null || gaugeCircleMm <= 2 * outsideDiameterMm,
-                        "is more than twice the outside diameter, got " + (gaugeCircleMm == null ? "" : Length.show(gaugeCircleMm, 2)))
+                .that(
+                        "readings",
+                        readings != null && readings.size() >= 3 && readings.size() <= MOST,
+                        "needs 3 to " + MOST + " readings")
+                .that(
+                        "gaugeCircleMm",
+                        gaugeCircleMm == null || outsideDiameterMm == null || gaugeCircleMm <= 2 * outsideDiameterMm,
+                        "is more than twice the outside diameter, got "
+                                + (gaugeCircleMm == null ? "" : Length.show(gaugeCircleMm, 2)))
                 .done();
         readings = List.copyOf(readings);
     }

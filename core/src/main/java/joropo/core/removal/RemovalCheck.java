@@ -24,6 +24,7 @@ public final class RemovalCheck {
     private static final double BEHIND_MM = 3;
     /** Free depth and opening that the jaws of an internal puller need (mm, guide). */
     private static final double JAW_DEPTH_MM = 5;
+
     private static final double JAW_OPENING_MM = 12;
     private static final double SLACK = 1e-9;
     private static final String GUIDE = "taking out";
@@ -36,9 +37,23 @@ public final class RemovalCheck {
 
     public static RemovalResult check(RemovalInput in) {
         var check = new RemovalCheck(in);
-        List<Offer> ways = Arrays.stream(Way.values()).map(check::judge).sorted(Comparator.comparingInt(o -> group(o.verdict()))).toList();
-        return new RemovalResult(ways, List.of(check.best(ways), Finding.of("destroyed", CAUTION, "what comes out",
-                "Every removed seal counts as destroyed, unless a written inspection says otherwise, and then never as the only seal.", "Have the new one in hand before you pull.", Source.GUIDE, GUIDE)));
+        List<Offer> ways = Arrays.stream(Way.values())
+                .map(check::judge)
+                .sorted(Comparator.comparingInt(o -> group(o.verdict())))
+                .toList();
+        return new RemovalResult(
+                ways,
+                List.of(
+                        check.best(ways),
+                        Finding.of(
+                                "destroyed",
+                                CAUTION,
+                                "what comes out",
+                                "Every removed seal counts as destroyed, unless a written inspection says "
+                                        + "otherwise, and then never as the only seal.",
+                                "Have the new one in hand before you pull.",
+                                Source.GUIDE,
+                                GUIDE)));
     }
 
     private static int group(Status verdict) {
@@ -49,19 +64,51 @@ public final class RemovalCheck {
         Offer first = ways.get(0);
         String subject = "way of taking out the " + in.what().words();
         return switch (first.verdict()) {
-            case FAIL -> Finding.of("way", FAIL, subject, "Every way is ruled out as things stand.", "Take more apart round it, so that it can be reached.", Source.GUIDE, GUIDE);
-            case MISSING -> Finding.missing("way", subject, "Nothing can be said before it is known how it can be reached.", "Look at what is round it.");
-            default -> Finding.of("way", PASS, subject, "First: " + first.way().words() + ", " + first.reason() + ".", "", Source.GUIDE, GUIDE);
+            case FAIL ->
+                Finding.of(
+                        "way",
+                        FAIL,
+                        subject,
+                        "Every way is ruled out as things stand.",
+                        "Take more apart round it, so that it can be reached.",
+                        Source.GUIDE,
+                        GUIDE);
+            case MISSING ->
+                Finding.missing(
+                        "way",
+                        subject,
+                        "Nothing can be said before it is known how it can be reached.",
+                        "Look at what is round it.");
+            default ->
+                Finding.of(
+                        "way",
+                        PASS,
+                        subject,
+                        "First: " + first.way().words() + ", " + first.reason() + ".",
+                        "",
+                        Source.GUIDE,
+                        GUIDE);
         };
     }
 
     private Offer judge(Way way) {
         return switch (way) {
             case LEVER -> lever();
-            case FLANGE_LIFT -> needs(way, in.rimProud(), "a rim or flange stands proud", "nothing stands proud to lift by", "Bends a cover: lift all round, a little at a time.");
+            case FLANGE_LIFT ->
+                needs(
+                        way,
+                        in.rimProud(),
+                        "a rim or flange stands proud",
+                        "nothing stands proud to lift by",
+                        "Bends a cover: lift all round, a little at a time.");
             case HOOK_SLIDE_HAMMER -> hook();
-            case PRESS_FROM_BEHIND -> needs(way, in.otherSideAccess(), "it can be reached from the other side", "no access from the other side",
-                    "Support the housing round the bore: the press must not carry on shaft or bearing.");
+            case PRESS_FROM_BEHIND ->
+                needs(
+                        way,
+                        in.otherSideAccess(),
+                        "it can be reached from the other side",
+                        "no access from the other side",
+                        "Support the housing round the bore: the press must not carry on shaft or bearing.");
             case COLLAPSE -> collapse();
             case PIERCE_SCREW_PULL -> pierce();
             case INTERNAL_PULLER -> puller();
@@ -77,22 +124,36 @@ public final class RemovalCheck {
         if (Boolean.TRUE.equals(in.besideBrittleFace())) {
             return offer(Way.LEVER, FAIL, "the tool would bear on a brittle face or the running surface");
         }
-        return offer(Way.LEVER, PASS, "its edge can be reached and the bore's edge may carry a pad", "A scratch across the seat is a leak path: pad under the tool, never on a sealing edge.");
+        return offer(
+                Way.LEVER,
+                PASS,
+                "its edge can be reached and the bore's edge may carry a pad",
+                "A scratch across the seat is a leak path: pad under the tool, never on a sealing edge.");
     }
 
     private Offer hook() {
         if (in.spaceInLineMm() == null || in.toolLengthMm() == null || in.behindMm() == null) {
-            String what = in.spaceInLineMm() == null ? "the room in line" : in.toolLengthMm() == null ? "the length of the tool" : "what lies behind";
+            String what = in.spaceInLineMm() == null
+                    ? "the room in line"
+                    : in.toolLengthMm() == null ? "the length of the tool" : "what lies behind";
             return offer(Way.HOOK_SLIDE_HAMMER, MISSING, what + " is not known");
         }
         double wanted = in.toolLengthMm() + STROKE_MM;
         if (in.spaceInLineMm() < wanted - SLACK) {
-            return offer(Way.HOOK_SLIDE_HAMMER, FAIL, "it wants " + mm(wanted) + " mm in line, there are " + mm(in.spaceInLineMm()));
+            return offer(
+                    Way.HOOK_SLIDE_HAMMER,
+                    FAIL,
+                    "it wants " + mm(wanted) + " mm in line, there are " + mm(in.spaceInLineMm()));
         }
         if (in.behindMm() < BEHIND_MM - SLACK) {
             return offer(Way.HOOK_SLIDE_HAMMER, FAIL, "a bearing or face lies right behind it");
         }
-        return offer(Way.HOOK_SLIDE_HAMMER, PASS, "there is room in line and an edge to hook behind", "The hook scratches the bore: pad it.", "Hands clear of the sliding weight.");
+        return offer(
+                Way.HOOK_SLIDE_HAMMER,
+                PASS,
+                "there is room in line and an edge to hook behind",
+                "The hook scratches the bore: pad it.",
+                "Hands clear of the sliding weight.");
     }
 
     private Offer collapse() {
@@ -102,8 +163,13 @@ public final class RemovalCheck {
         if (in.besideBrittleFace() == null) {
             return offer(Way.COLLAPSE, MISSING, "it is not said what lies beside it");
         }
-        return in.besideBrittleFace() ? offer(Way.COLLAPSE, FAIL, "it lies next to a brittle face or on the running surface")
-                : offer(Way.COLLAPSE, PASS, "the case can be bent inward in a tight place", "The tool slips onto the shaft: sleeve the shaft first.");
+        return in.besideBrittleFace()
+                ? offer(Way.COLLAPSE, FAIL, "it lies next to a brittle face or on the running surface")
+                : offer(
+                        Way.COLLAPSE,
+                        PASS,
+                        "the case can be bent inward in a tight place",
+                        "The tool slips onto the shaft: sleeve the shaft first.");
     }
 
     private Offer pierce() {
@@ -113,36 +179,70 @@ public final class RemovalCheck {
         if (in.behindMm() == null) {
             return offer(Way.PIERCE_SCREW_PULL, MISSING, "what lies behind is not known");
         }
-        return in.behindMm() <= BEHIND_MM + SLACK ? offer(Way.PIERCE_SCREW_PULL, FAIL, "a bearing or face lies within 3 mm behind it")
-                : offer(Way.PIERCE_SCREW_PULL, PASS, "two opposite holes with a stop on the drill", "Chips fall inside: grease on the drill, magnet, wash.", "Eye protection.");
+        return in.behindMm() <= BEHIND_MM + SLACK
+                ? offer(Way.PIERCE_SCREW_PULL, FAIL, "a bearing or face lies within 3 mm behind it")
+                : offer(
+                        Way.PIERCE_SCREW_PULL,
+                        PASS,
+                        "two opposite holes with a stop on the drill",
+                        "Chips fall inside: grease on the drill, magnet, wash.",
+                        "Eye protection.");
     }
 
     private Offer puller() {
         if (in.behindMm() == null || in.lipOpeningMm() == null) {
-            return offer(Way.INTERNAL_PULLER, MISSING, (in.behindMm() == null ? "what lies behind" : "the opening inside the lip") + " is not known");
+            return offer(
+                    Way.INTERNAL_PULLER,
+                    MISSING,
+                    (in.behindMm() == null ? "what lies behind" : "the opening inside the lip") + " is not known");
         }
         if (in.behindMm() < JAW_DEPTH_MM - SLACK) {
             return offer(Way.INTERNAL_PULLER, FAIL, "no room behind it for the jaws");
         }
-        return in.lipOpeningMm() < JAW_OPENING_MM - SLACK ? offer(Way.INTERNAL_PULLER, FAIL, "the jaws do not pass its opening")
-                : offer(Way.INTERNAL_PULLER, PASS, "the jaws pass its opening and find room behind", "A step of the housing may hide the edge: feel for it.");
+        return in.lipOpeningMm() < JAW_OPENING_MM - SLACK
+                ? offer(Way.INTERNAL_PULLER, FAIL, "the jaws do not pass its opening")
+                : offer(
+                        Way.INTERNAL_PULLER,
+                        PASS,
+                        "the jaws pass its opening and find room behind",
+                        "A step of the housing may hide the edge: feel for it.");
     }
 
     private Offer heat() {
         if (Boolean.TRUE.equals(in.elastomersStay()) || Boolean.TRUE.equals(in.flammable())) {
-            return offer(Way.HEAT_OR_COLD, FAIL, Boolean.TRUE.equals(in.flammable()) ? "something flammable, or a refrigerant, is near" : "elastomers near by stay in");
+            return offer(
+                    Way.HEAT_OR_COLD,
+                    FAIL,
+                    Boolean.TRUE.equals(in.flammable())
+                            ? "something flammable, or a refrigerant, is near"
+                            : "elastomers near by stay in");
         }
-        return in.elastomersStay() == null || in.flammable() == null ? offer(Way.HEAT_OR_COLD, MISSING, "it is not said whether elastomers stay in or anything flammable is near")
-                : offer(Way.HEAT_OR_COLD, CAUTION, "helps any other way, where sealant or a locked joint holds it", "Burns and fumes: gloves, air the place; never flame an old seal off.");
+        return in.elastomersStay() == null || in.flammable() == null
+                ? offer(
+                        Way.HEAT_OR_COLD,
+                        MISSING,
+                        "it is not said whether elastomers stay in or anything flammable is near")
+                : offer(
+                        Way.HEAT_OR_COLD,
+                        CAUTION,
+                        "helps any other way, where sealant or a locked joint holds it",
+                        "Burns and fumes: gloves, air the place; never flame an old seal off.");
     }
 
     private Offer pressure() {
-        return Boolean.TRUE.equals(in.pressureAllowed()) ? offer(Way.PRESSURE, CAUTION, "the maker's instruction allows it, everything else closed",
-                "Oil, never gas; lowest pressure that does it; shield; everybody clear of the line of flight.") : offer(Way.PRESSURE, FAIL, "no maker's instruction allows it");
+        return Boolean.TRUE.equals(in.pressureAllowed())
+                ? offer(
+                        Way.PRESSURE,
+                        CAUTION,
+                        "the maker's instruction allows it, everything else closed",
+                        "Oil, never gas; lowest pressure that does it; shield; everybody clear of the line of flight.")
+                : offer(Way.PRESSURE, FAIL, "no maker's instruction allows it");
     }
 
     private static Offer needs(Way way, @Nullable Boolean there, String holds, String fails, String caution) {
-        return there == null ? offer(way, MISSING, "it is not said whether " + holds) : there ? offer(way, PASS, holds, caution) : offer(way, FAIL, fails);
+        return there == null
+                ? offer(way, MISSING, "it is not said whether " + holds)
+                : there ? offer(way, PASS, holds, caution) : offer(way, FAIL, fails);
     }
 
     private static Offer offer(Way way, Status verdict, String reason, String... cautions) {

@@ -5,18 +5,36 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What has to come out and how it can be reached; what is absent nobody has looked at.
+ *
  * @param edgeReachable whether its edge shows, @param spaceInLineMm room in line with the shaft
- * @param behindMm free depth behind it, to a bearing or a face, @param besideBrittleFace whether a brittle face or the running surface lies beside it
- * @param otherSideAccess whether it can be reached from behind, @param pressureAllowed whether the maker's instruction allows pressure
- * @param elastomersStay whether elastomers near by stay in, @param flammable whether anything flammable, or a refrigerant, is near
- * @param rimProud whether a rim or flange stands proud, @param toolLengthMm of the slide hammer, @param lipOpeningMm free opening inside the lip
+ * @param behindMm free depth behind it, to a bearing or a face, @param besideBrittleFace whether a brittle face or the
+ *     running surface lies beside it
+ * @param otherSideAccess whether it can be reached from behind, @param pressureAllowed whether the maker's instruction
+ *     allows pressure
+ * @param elastomersStay whether elastomers near by stay in, @param flammable whether anything flammable, or a
+ *     refrigerant, is near
+ * @param rimProud whether a rim or flange stands proud, @param toolLengthMm of the slide hammer, @param lipOpeningMm
+ *     free opening inside the lip
  */
-public record RemovalInput(What what, Boolean edgeReachable, @Nullable Double spaceInLineMm, @Nullable Double behindMm, @Nullable Boolean besideBrittleFace,
-                           @Nullable Boolean otherSideAccess, @Nullable Boolean pressureAllowed, @Nullable Boolean elastomersStay, @Nullable Boolean flammable,
-                           @Nullable Boolean rimProud, @Nullable Double toolLengthMm, @Nullable Double lipOpeningMm) {
+public record RemovalInput(
+        What what,
+        Boolean edgeReachable,
+        @Nullable Double spaceInLineMm,
+        @Nullable Double behindMm,
+        @Nullable Boolean besideBrittleFace,
+        @Nullable Boolean otherSideAccess,
+        @Nullable Boolean pressureAllowed,
+        @Nullable Boolean elastomersStay,
+        @Nullable Boolean flammable,
+        @Nullable Boolean rimProud,
+        @Nullable Double toolLengthMm,
+        @Nullable Double lipOpeningMm) {
     /** What comes out. */
     public enum What {
-        LIP_SEAL("lip seal"), SEAT("seat of a mechanical seal"), RING("pressed ring or sleeve"), BEARING("bearing");
+        LIP_SEAL("lip seal"),
+        SEAT("seat of a mechanical seal"),
+        RING("pressed ring or sleeve"),
+        BEARING("bearing");
 
         private final String words;
 
@@ -30,7 +48,13 @@ public record RemovalInput(What what, Boolean edgeReachable, @Nullable Double sp
     }
 
     public RemovalInput {
-        new Needs().given("what", what).given("edgeReachable", edgeReachable).optionalNotNegative("spaceInLineMm", spaceInLineMm).optionalNotNegative("behindMm", behindMm)
-                .optionalSize("toolLengthMm", toolLengthMm).optionalNotNegative("lipOpeningMm", lipOpeningMm).done();
+        new Needs()
+                .given("what", what)
+                .given("edgeReachable", edgeReachable)
+                .optionalNotNegative("spaceInLineMm", spaceInLineMm)
+                .optionalNotNegative("behindMm", behindMm)
+                .optionalSize("toolLengthMm", toolLengthMm)
+                .optionalNotNegative("lipOpeningMm", lipOpeningMm)
+                .done();
     }
 }

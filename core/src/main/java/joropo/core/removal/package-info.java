@@ -1,6 +1,6 @@
 /**
- * Taking old parts out, and cleaning what stays.
- * Open {@link joropo.core.removal.RemovalCheck} first, then {@link joropo.core.removal.Cleaning}.
+ * Taking old parts out, and cleaning what stays. Open {@link joropo.core.removal.RemovalCheck} first, then
+ * {@link joropo.core.removal.Cleaning}.
  */
 @NullMarked
 package joropo.core.removal;

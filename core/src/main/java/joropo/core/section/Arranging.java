@@ -15,14 +15,15 @@ import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Moves of the hand on a section: place, turn, swap, put in, take out. Each gives a new section whose parts lie in order from outside
- * to inside; spaces keep their order, so a seal that passes another one takes its place between the spaces (computed).
+ * Moves of the hand on a section: place, turn, swap, put in, take out. Each gives a new section whose parts lie in
+ * order from outside to inside; spaces keep their order, so a seal that passes another one takes its place between the
+ * spaces (computed).
  */
 public final class Arranging {
     /** A section after a move, and the part that was moved; absent where it was taken out. */
-    public record Arranged(Section section, int part) { }
+    public record Arranged(Section section, int part) {}
 
-    private Arranging() { }
+    private Arranging() {}
 
     /** A part of the bore with its outermost face at another place (mm). */
     public static Arranged placed(Section section, int part, double fromMm) {
@@ -47,10 +48,16 @@ public final class Arranging {
         throw new RefusedInput("", "a " + item.words() + " has no open side to turn");
     }
 
-    /** A part changed over with its neighbour on one side; together they take the room they had. @throws RefusedInput when there is none */
+    /**
+     * A part changed over with its neighbour on one side; together they take the room they had. @throws RefusedInput
+     * when there is none
+     */
     public static Arranged swapped(Section section, int part, Side towards) {
         BoreItem item = section.boreItems().get(part);
-        List<BoreItem> parts = section.boreItems().stream().filter(Part.class::isInstance).sorted(Comparator.comparing(BoreItem::fromMm)).toList();
+        List<BoreItem> parts = section.boreItems().stream()
+                .filter(Part.class::isInstance)
+                .sorted(Comparator.comparing(BoreItem::fromMm))
+                .toList();
         int at = parts.indexOf(item) + (towards == Side.IN ? 1 : -1);
         if (!(item instanceof Part) || at < 0 || at >= parts.size()) {
             throw new RefusedInput("", "there is no part on the " + towards.words() + " of the " + item.words());
@@ -60,7 +67,9 @@ public final class Arranging {
         BoreItem inner = towards == Side.IN ? other : item;
         BoreItem newOuter = inner.at(outer.fromMm());
         BoreItem newInner = outer.at(Length.snap(inner.toMm() - (outer.toMm() - outer.fromMm())));
-        List<BoreItem> items = section.boreItems().stream().map(i -> i == outer ? newInner : i == inner ? newOuter : i).toList();
+        List<BoreItem> items = section.boreItems().stream()
+                .map(i -> i == outer ? newInner : i == inner ? newOuter : i)
+                .toList();
         return inOrder(section, section.spaces(), items, section.joints(), towards == Side.IN ? newInner : newOuter);
     }
 
@@ -70,30 +79,50 @@ public final class Arranging {
         items.add(part);
         List<Space> spaces = new ArrayList<>(section.spaces());
         if (part instanceof Sealing) {
-            int before = (int) section.boreItems().stream().filter(i -> i instanceof Sealing && i.fromMm() <= part.fromMm()).count();
+            int before = (int) section.boreItems().stream()
+                    .filter(i -> i instanceof Sealing && i.fromMm() <= part.fromMm())
+                    .count();
             int number = Math.max(1, Math.min(before + 1, spaces.size() - 1));
             spaces.add(number, new Space(Medium.AIR, null, null, null));
-            List<Joint> joints = section.joints().stream().map(j -> between(j, j.between().stream().map(b -> b >= number ? b + 1 : b).toList())).toList();
+            List<Joint> joints = section.joints().stream()
+                    .map(j -> between(
+                            j,
+                            j.between().stream()
+                                    .map(b -> b >= number ? b + 1 : b)
+                                    .toList()))
+                    .toList();
             return inOrder(section, spaces, items, joints, part);
         }
         return inOrder(section, spaces, items, section.joints(), part);
     }
 
-    /** Without one part; a part that seals takes the space on its machine side along, or the one before it where that is the machine. @throws RefusedInput for the last that seals */
+    /**
+     * Without one part; a part that seals takes the space on its machine side along, or the one before it where that is
+     * the machine. @throws RefusedInput for the last that seals
+     */
     public static Section without(Section section, int part) {
         BoreItem gone = section.boreItems().get(part);
-        List<BoreItem> items = section.boreItems().stream().filter(i -> i != gone).toList();
+        List<BoreItem> items =
+                section.boreItems().stream().filter(i -> i != gone).toList();
         if (!(gone instanceof Sealing)) {
-            return section.with(section.spaces(), items, section.shaftItems(), section.joints(), section.depthUncertaintyMm());
+            return section.with(
+                    section.spaces(), items, section.shaftItems(), section.joints(), section.depthUncertaintyMm());
         }
         List<Space> spaces = new ArrayList<>(section.spaces());
         if (spaces.size() == 2) {
             throw new RefusedInput("", "the last part that seals stays: add another one first");
         }
-        int inner = 1 + (int) section.boreItems().subList(0, part).stream().filter(Sealing.class::isInstance).count();
+        int inner = 1
+                + (int) section.boreItems().subList(0, part).stream()
+                        .filter(Sealing.class::isInstance)
+                        .count();
         int number = inner == spaces.size() - 1 ? inner - 1 : inner;
         spaces.remove(number);
-        List<Joint> joints = section.joints().stream().filter(j -> !j.between().contains(number)).map(j -> between(j, j.between().stream().map(b -> b > number ? b - 1 : b).toList())).toList();
+        List<Joint> joints = section.joints().stream()
+                .filter(j -> !j.between().contains(number))
+                .map(j -> between(
+                        j, j.between().stream().map(b -> b > number ? b - 1 : b).toList()))
+                .toList();
         return section.with(spaces, items, section.shaftItems(), joints, section.depthUncertaintyMm());
     }
 
@@ -109,13 +138,15 @@ public final class Arranging {
         } else {
             items.set(index, item);
         }
-        return section.with(section.spaces(), section.boreItems(), items, section.joints(), section.depthUncertaintyMm());
+        return section.with(
+                section.spaces(), section.boreItems(), items, section.joints(), section.depthUncertaintyMm());
     }
 
     public static Section withoutShaftItem(Section section, int index) {
         List<ShaftItem> items = new ArrayList<>(section.shaftItems());
         items.remove(index);
-        return section.with(section.spaces(), section.boreItems(), items, section.joints(), section.depthUncertaintyMm());
+        return section.with(
+                section.spaces(), section.boreItems(), items, section.joints(), section.depthUncertaintyMm());
     }
 
     /** A name that no part has yet, such as {@code s3}. */
@@ -128,12 +159,15 @@ public final class Arranging {
         }
     }
 
-    private static Arranged inOrder(Section section, List<Space> spaces, List<BoreItem> items, List<Joint> joints, BoreItem moved) {
-        List<BoreItem> sorted = items.stream().sorted(Comparator.comparing(BoreItem::fromMm)).toList();
+    private static Arranged inOrder(
+            Section section, List<Space> spaces, List<BoreItem> items, List<Joint> joints, BoreItem moved) {
+        List<BoreItem> sorted =
+                items.stream().sorted(Comparator.comparing(BoreItem::fromMm)).toList();
         int at = 0;
         while (sorted.get(at) != moved) {
             at++;
         }
-        return new Arranged(section.with(spaces, sorted, section.shaftItems(), joints, section.depthUncertaintyMm()), at);
+        return new Arranged(
+                section.with(spaces, sorted, section.shaftItems(), joints, section.depthUncertaintyMm()), at);
     }
 }

@@ -2,7 +2,9 @@ package joropo.core.section;
 
 /** How the shaft lies. */
 public enum Attitude {
-    HORIZONTAL("horizontal"), OUTSIDE_UP("upright, outside on top"), OUTSIDE_DOWN("upright, outside at the bottom");
+    HORIZONTAL("horizontal"),
+    OUTSIDE_UP("upright, outside on top"),
+    OUTSIDE_DOWN("upright, outside at the bottom");
 
     private final String words;
 

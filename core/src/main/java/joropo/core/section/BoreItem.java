@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
 /** A part or a feature of the bore; x in mm from the datum face, positive into the machine. */
 public sealed interface BoreItem {
     /** Its name on the drawing; absent where nobody gave it one. */
-    @Nullable String id();
+    @Nullable
+    String id();
 
     /** x of its outermost face. */
     Double fromMm();
@@ -23,18 +24,36 @@ public sealed interface BoreItem {
 
     /** What it is called in the trade. */
     default String words() {
-        return this instanceof Seal ? "lip seal" : this instanceof Chevron ? "chevron set" : this instanceof Ring ? "retaining ring" : this instanceof Spacer ? "washer"
-                : this instanceof Shoulder ? "shoulder" : this instanceof Port p ? p.kind().name().toLowerCase(Locale.ROOT) + " port" : this instanceof Bearing ? "bearing" : this instanceof Cover ? "cover"
-                : this instanceof Step ? "step of the bore" : "lead-in";
+        return this instanceof Seal
+                ? "lip seal"
+                : this instanceof Chevron
+                        ? "chevron set"
+                        : this instanceof Ring
+                                ? "retaining ring"
+                                : this instanceof Spacer
+                                        ? "washer"
+                                        : this instanceof Shoulder
+                                                ? "shoulder"
+                                                : this instanceof Port p
+                                                        ? p.kind().name().toLowerCase(Locale.ROOT) + " port"
+                                                        : this instanceof Bearing
+                                                                ? "bearing"
+                                                                : this instanceof Cover
+                                                                        ? "cover"
+                                                                        : this instanceof Step
+                                                                                ? "step of the bore"
+                                                                                : "lead-in";
     }
 
     /** A part that is put in, not a feature of the housing. */
     sealed interface Part extends BoreItem {
         /** Side it is put in from; absent: outside. */
-        @Nullable Side entersFrom();
+        @Nullable
+        Side entersFrom();
 
         /** Part that it has to be in before, since no tool reaches it later. */
-        @Nullable String beforeItem();
+        @Nullable
+        String beforeItem();
     }
 
     /** A part that parts two spaces. */
@@ -52,34 +71,103 @@ public sealed interface BoreItem {
 
     /**
      * A lip seal.
+     *
      * @param fromMm x of its outer face, @param toleranceMm of its width, absent: 0.2 up to 10 mm, 0.3 above
      * @param mainLip side to which its open side faces, @param dustLip side to which the dust lip faces, absent: none
      * @param spring absent: true, @param ribs absent: NONE, @param profile absent: STANDARD, @param mount absent: BORE
      * @param lipOffsetMm from its open side to the lip, absent: 0.4 of the width
      * @param reversedOnPurpose whether somebody turned it for a reason
-     * @param flangeDiameterMm, @param flangeThicknessMm of a flange at its outer face that lies on the housing, absent: none
+     * @param flangeDiameterMm, @param flangeThicknessMm of a flange at its outer face that lies on the housing, absent:
+     *     none
      */
-    record Seal(String id, Double fromMm, Double widthMm, @Nullable Double toleranceMm, Double outsideDiameterMm, @Nullable Double insideDiameterMm, @Nullable Mount mount,
-                @Nullable CaseType caseType, Side mainLip, @Nullable Side dustLip, @Nullable Boolean spring, @Nullable Ribs ribs, @Nullable Profile profile,
-                @Nullable Double lipOffsetMm, @Nullable Boolean reversedOnPurpose, @Nullable Side entersFrom, @Nullable String beforeItem, @Nullable Double flangeDiameterMm,
-                @Nullable Double flangeThicknessMm) implements Sealing {
+    record Seal(
+            String id,
+            Double fromMm,
+            Double widthMm,
+            @Nullable Double toleranceMm,
+            Double outsideDiameterMm,
+            @Nullable Double insideDiameterMm,
+            @Nullable Mount mount,
+            @Nullable CaseType caseType,
+            Side mainLip,
+            @Nullable Side dustLip,
+            @Nullable Boolean spring,
+            @Nullable Ribs ribs,
+            @Nullable Profile profile,
+            @Nullable Double lipOffsetMm,
+            @Nullable Boolean reversedOnPurpose,
+            @Nullable Side entersFrom,
+            @Nullable String beforeItem,
+            @Nullable Double flangeDiameterMm,
+            @Nullable Double flangeThicknessMm)
+            implements Sealing {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
 
         /** A seal pressed into the bore from outside. */
-        public Seal(String id, Double fromMm, Double widthMm, Double outsideDiameterMm, @Nullable CaseType caseType, Side mainLip,
-                    @Nullable Side dustLip, boolean spring, @Nullable Double lipOffsetMm) {
-            this(id, fromMm, widthMm, null, outsideDiameterMm, null, null, caseType, mainLip, dustLip, spring, null, null, lipOffsetMm, null, null, null, null, null);
+        public Seal(
+                String id,
+                Double fromMm,
+                Double widthMm,
+                Double outsideDiameterMm,
+                @Nullable CaseType caseType,
+                Side mainLip,
+                @Nullable Side dustLip,
+                boolean spring,
+                @Nullable Double lipOffsetMm) {
+            this(
+                    id,
+                    fromMm,
+                    widthMm,
+                    null,
+                    outsideDiameterMm,
+                    null,
+                    null,
+                    caseType,
+                    mainLip,
+                    dustLip,
+                    spring,
+                    null,
+                    null,
+                    lipOffsetMm,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
         }
 
         public Seal {
-            new Needs().given("id", id).place("fromMm", fromMm).size("widthMm", widthMm).optionalNotNegative("toleranceMm", toleranceMm).size("outsideDiameterMm", outsideDiameterMm)
-                    .optionalSize("insideDiameterMm", insideDiameterMm).given("mainLip", mainLip).optionalNotNegative("lipOffsetMm", lipOffsetMm)
-                    .that("lipOffsetMm", lipOffsetMm == null || widthMm == null || lipOffsetMm < widthMm, "must be below the width")
-                    .optionalSize("flangeDiameterMm", flangeDiameterMm).optionalSize("flangeThicknessMm", flangeThicknessMm)
-                    .that("flangeDiameterMm", flangeDiameterMm == null || outsideDiameterMm == null || flangeDiameterMm > outsideDiameterMm, "must be above the outside, got " + flangeDiameterMm)
-                    .that("flangeThicknessMm", (flangeDiameterMm == null) == (flangeThicknessMm == null), "goes together with flangeDiameterMm")
-                    .that("flangeThicknessMm", flangeThicknessMm == null || widthMm == null || flangeThicknessMm < widthMm, "must be below the width").done();
+            new Needs()
+                    .given("id", id)
+                    .place("fromMm", fromMm)
+                    .size("widthMm", widthMm)
+                    .optionalNotNegative("toleranceMm", toleranceMm)
+                    .size("outsideDiameterMm", outsideDiameterMm)
+                    .optionalSize("insideDiameterMm", insideDiameterMm)
+                    .given("mainLip", mainLip)
+                    .optionalNotNegative("lipOffsetMm", lipOffsetMm)
+                    .that(
+                            "lipOffsetMm",
+                            lipOffsetMm == null || widthMm == null || lipOffsetMm < widthMm,
+                            "must be below the width")
+                    .optionalSize("flangeDiameterMm", flangeDiameterMm)
+                    .optionalSize("flangeThicknessMm", flangeThicknessMm)
+                    .that(
+                            "flangeDiameterMm",
+                            flangeDiameterMm == null
+                                    || outsideDiameterMm == null
+                                    || flangeDiameterMm > outsideDiameterMm,
+                            "must be above the outside, got " + flangeDiameterMm)
+                    .that(
+                            "flangeThicknessMm",
+                            (flangeDiameterMm == null) == (flangeThicknessMm == null),
+                            "goes together with flangeDiameterMm")
+                    .that(
+                            "flangeThicknessMm",
+                            flangeThicknessMm == null || widthMm == null || flangeThicknessMm < widthMm,
+                            "must be below the width")
+                    .done();
             toleranceMm = toleranceMm == null ? Sealing.usualToleranceMm(widthMm) : toleranceMm;
             mount = mount == null ? Mount.BORE : mount;
             spring = spring == null || spring;
@@ -110,8 +198,26 @@ public sealed interface BoreItem {
         }
 
         private Seal with(double newFromMm, Side newMainLip, @Nullable Side newDustLip) {
-            return new Seal(id, newFromMm, widthMm, toleranceMm, outsideDiameterMm, insideDiameterMm, mount, caseType, newMainLip, newDustLip, spring, ribs, profile, lipOffsetMm,
-                    reversedOnPurpose, entersFrom, beforeItem, flangeDiameterMm, flangeThicknessMm);
+            return new Seal(
+                    id,
+                    newFromMm,
+                    widthMm,
+                    toleranceMm,
+                    outsideDiameterMm,
+                    insideDiameterMm,
+                    mount,
+                    caseType,
+                    newMainLip,
+                    newDustLip,
+                    spring,
+                    ribs,
+                    profile,
+                    lipOffsetMm,
+                    reversedOnPurpose,
+                    entersFrom,
+                    beforeItem,
+                    flangeDiameterMm,
+                    flangeThicknessMm);
         }
 
         /** Whether its flange lies on the housing, so that it goes in so far and no further. */
@@ -126,11 +232,24 @@ public sealed interface BoreItem {
     }
 
     /** A set of chevron or cup rings. @param lips side to which their open side faces, @param rings how many */
-    record Chevron(@Nullable String id, Double fromMm, Double widthMm, @Nullable Double toleranceMm, Side lips, @Nullable Integer rings, @Nullable Side entersFrom,
-                   @Nullable String beforeItem) implements Sealing {
+    record Chevron(
+            @Nullable String id,
+            Double fromMm,
+            Double widthMm,
+            @Nullable Double toleranceMm,
+            Side lips,
+            @Nullable Integer rings,
+            @Nullable Side entersFrom,
+            @Nullable String beforeItem)
+            implements Sealing {
         public Chevron {
-            new Needs().place("fromMm", fromMm).size("widthMm", widthMm).optionalNotNegative("toleranceMm", toleranceMm).given("lips", lips)
-                    .that("rings", rings == null || rings > 0, "must be above 0").done();
+            new Needs()
+                    .place("fromMm", fromMm)
+                    .size("widthMm", widthMm)
+                    .optionalNotNegative("toleranceMm", toleranceMm)
+                    .given("lips", lips)
+                    .that("rings", rings == null || rings > 0, "must be above 0")
+                    .done();
             toleranceMm = toleranceMm == null ? Sealing.usualToleranceMm(widthMm) : toleranceMm;
         }
 
@@ -154,12 +273,30 @@ public sealed interface BoreItem {
         }
     }
 
-    /** A retaining ring in its groove. @param fromMm x of the groove's outer wall, @param toleranceMm of the ring's thickness */
-    record Ring(@Nullable String id, Double fromMm, Double grooveWidthMm, Double thicknessMm, @Nullable Double toleranceMm, @Nullable Side entersFrom,
-                @Nullable String beforeItem) implements Part {
+    /**
+     * A retaining ring in its groove. @param fromMm x of the groove's outer wall, @param toleranceMm of the ring's
+     * thickness
+     */
+    record Ring(
+            @Nullable String id,
+            Double fromMm,
+            Double grooveWidthMm,
+            Double thicknessMm,
+            @Nullable Double toleranceMm,
+            @Nullable Side entersFrom,
+            @Nullable String beforeItem)
+            implements Part {
         public Ring {
-            new Needs().place("fromMm", fromMm).size("grooveWidthMm", grooveWidthMm).size("thicknessMm", thicknessMm).optionalNotNegative("toleranceMm", toleranceMm)
-                    .that("thicknessMm", grooveWidthMm == null || thicknessMm == null || thicknessMm <= grooveWidthMm, "must not be above the groove's width").done();
+            new Needs()
+                    .place("fromMm", fromMm)
+                    .size("grooveWidthMm", grooveWidthMm)
+                    .size("thicknessMm", thicknessMm)
+                    .optionalNotNegative("toleranceMm", toleranceMm)
+                    .that(
+                            "thicknessMm",
+                            grooveWidthMm == null || thicknessMm == null || thicknessMm <= grooveWidthMm,
+                            "must not be above the groove's width")
+                    .done();
         }
 
         @Override
@@ -174,12 +311,30 @@ public sealed interface BoreItem {
     }
 
     /** A loose washer or spacer. */
-    record Spacer(@Nullable String id, Double fromMm, Double thicknessMm, @Nullable Double toleranceMm, @Nullable Double insideDiameterMm, @Nullable Double outsideDiameterMm,
-                  @Nullable Side entersFrom, @Nullable String beforeItem) implements Part {
+    record Spacer(
+            @Nullable String id,
+            Double fromMm,
+            Double thicknessMm,
+            @Nullable Double toleranceMm,
+            @Nullable Double insideDiameterMm,
+            @Nullable Double outsideDiameterMm,
+            @Nullable Side entersFrom,
+            @Nullable String beforeItem)
+            implements Part {
         public Spacer {
-            new Needs().place("fromMm", fromMm).size("thicknessMm", thicknessMm).optionalNotNegative("toleranceMm", toleranceMm).optionalSize("insideDiameterMm", insideDiameterMm)
+            new Needs()
+                    .place("fromMm", fromMm)
+                    .size("thicknessMm", thicknessMm)
+                    .optionalNotNegative("toleranceMm", toleranceMm)
+                    .optionalSize("insideDiameterMm", insideDiameterMm)
                     .optionalSize("outsideDiameterMm", outsideDiameterMm)
-                    .that("outsideDiameterMm", insideDiameterMm == null || outsideDiameterMm == null || outsideDiameterMm > insideDiameterMm, "must be above the inside").done();
+                    .that(
+                            "outsideDiameterMm",
+                            insideDiameterMm == null
+                                    || outsideDiameterMm == null
+                                    || outsideDiameterMm > insideDiameterMm,
+                            "must be above the inside")
+                    .done();
         }
 
         @Override
@@ -189,14 +344,33 @@ public sealed interface BoreItem {
 
         @Override
         public Spacer at(double newFromMm) {
-            return new Spacer(id, newFromMm, thicknessMm, toleranceMm, insideDiameterMm, outsideDiameterMm, entersFrom, beforeItem);
+            return new Spacer(
+                    id,
+                    newFromMm,
+                    thicknessMm,
+                    toleranceMm,
+                    insideDiameterMm,
+                    outsideDiameterMm,
+                    entersFrom,
+                    beforeItem);
         }
     }
 
-    /** A step of the housing that stops what is pushed against it. @param toleranceMm of its distance to the ring's groove */
-    record Shoulder(@Nullable String id, Double fromMm, @Nullable Double toleranceMm, @Nullable Double insideDiameterMm) implements BoreItem {
+    /**
+     * A step of the housing that stops what is pushed against it. @param toleranceMm of its distance to the ring's
+     * groove
+     */
+    record Shoulder(
+            @Nullable String id,
+            Double fromMm,
+            @Nullable Double toleranceMm,
+            @Nullable Double insideDiameterMm) implements BoreItem {
         public Shoulder {
-            new Needs().place("fromMm", fromMm).optionalNotNegative("toleranceMm", toleranceMm).optionalSize("insideDiameterMm", insideDiameterMm).done();
+            new Needs()
+                    .place("fromMm", fromMm)
+                    .optionalNotNegative("toleranceMm", toleranceMm)
+                    .optionalSize("insideDiameterMm", insideDiameterMm)
+                    .done();
         }
 
         @Override
@@ -211,13 +385,28 @@ public sealed interface BoreItem {
     }
 
     /** A hole of the housing into a space. @param clock where it lies, o'clock, 0 to 12 */
-    record Port(@Nullable String id, Kind kind, Double fromMm, Double toMm, @Nullable Double clock) implements BoreItem {
+    record Port(
+            @Nullable String id,
+            Kind kind,
+            Double fromMm,
+            Double toMm,
+            @Nullable Double clock) implements BoreItem {
         /** What a port is for. */
-        public enum Kind { DRAIN, GREASE, BREATHER, RELIEF }
+        public enum Kind {
+            DRAIN,
+            GREASE,
+            BREATHER,
+            RELIEF
+        }
 
         public Port {
-            new Needs().given("kind", kind).place("fromMm", fromMm).place("toMm", toMm).that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm")
-                    .optionalBetween("clock", clock, 0, 12).done();
+            new Needs()
+                    .given("kind", kind)
+                    .place("fromMm", fromMm)
+                    .place("toMm", toMm)
+                    .that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm")
+                    .optionalBetween("clock", clock, 0, 12)
+                    .done();
         }
 
         @Override
@@ -228,20 +417,37 @@ public sealed interface BoreItem {
 
     /**
      * A bearing behind or between the seals.
+     *
      * @param fromMm x of its outer ring's face, @param ringInsideDiameterMm inside of that face
      * @param turningFromMm x of the foremost part that turns: cage, balls or inner ring
      * @param sealed whether it carries its own grease for good, @param mateMm x where its mating part wants its face
      */
-    record Bearing(@Nullable String id, Double fromMm, @Nullable Double ringInsideDiameterMm, @Nullable Double turningFromMm, @Nullable Boolean sealed,
-                   @Nullable Double mateMm, @Nullable Side entersFrom, @Nullable String beforeItem) implements Part {
+    record Bearing(
+            @Nullable String id,
+            Double fromMm,
+            @Nullable Double ringInsideDiameterMm,
+            @Nullable Double turningFromMm,
+            @Nullable Boolean sealed,
+            @Nullable Double mateMm,
+            @Nullable Side entersFrom,
+            @Nullable String beforeItem)
+            implements Part {
         /** A bearing of which nothing more is known. */
-        public Bearing(@Nullable String id, Double fromMm, @Nullable Double ringInsideDiameterMm, @Nullable Double turningFromMm) {
+        public Bearing(
+                @Nullable String id,
+                Double fromMm,
+                @Nullable Double ringInsideDiameterMm,
+                @Nullable Double turningFromMm) {
             this(id, fromMm, ringInsideDiameterMm, turningFromMm, null, null, null, null);
         }
 
         public Bearing {
-            new Needs().place("fromMm", fromMm).optionalSize("ringInsideDiameterMm", ringInsideDiameterMm).optionalPlace("turningFromMm", turningFromMm)
-                    .optionalPlace("mateMm", mateMm).done();
+            new Needs()
+                    .place("fromMm", fromMm)
+                    .optionalSize("ringInsideDiameterMm", ringInsideDiameterMm)
+                    .optionalPlace("turningFromMm", turningFromMm)
+                    .optionalPlace("mateMm", mateMm)
+                    .done();
         }
 
         @Override
@@ -251,14 +457,31 @@ public sealed interface BoreItem {
 
         @Override
         public Bearing at(double newFromMm) {
-            return new Bearing(id, newFromMm, ringInsideDiameterMm, turningFromMm == null ? null : Double.valueOf(Length.snap(turningFromMm + newFromMm - fromMm)), sealed, mateMm, entersFrom, beforeItem);
+            return new Bearing(
+                    id,
+                    newFromMm,
+                    ringInsideDiameterMm,
+                    turningFromMm == null ? null : Double.valueOf(Length.snap(turningFromMm + newFromMm - fromMm)),
+                    sealed,
+                    mateMm,
+                    entersFrom,
+                    beforeItem);
         }
     }
 
     /** A plate screwed over the entry. */
-    record Cover(@Nullable String id, Double fromMm, @Nullable Double thicknessMm, @Nullable Side entersFrom, @Nullable String beforeItem) implements Part {
+    record Cover(
+            @Nullable String id,
+            Double fromMm,
+            @Nullable Double thicknessMm,
+            @Nullable Side entersFrom,
+            @Nullable String beforeItem)
+            implements Part {
         public Cover {
-            new Needs().place("fromMm", fromMm).optionalSize("thicknessMm", thicknessMm).done();
+            new Needs()
+                    .place("fromMm", fromMm)
+                    .optionalSize("thicknessMm", thicknessMm)
+                    .done();
         }
 
         @Override
@@ -290,9 +513,18 @@ public sealed interface BoreItem {
     }
 
     /** The chamfer at the mouth of the bore. */
-    record LeadIn(@Nullable String id, Double fromMm, Double toMm, @Nullable Double angleDeg) implements BoreItem {
+    record LeadIn(
+            @Nullable String id,
+            Double fromMm,
+            Double toMm,
+            @Nullable Double angleDeg) implements BoreItem {
         public LeadIn {
-            new Needs().place("fromMm", fromMm).place("toMm", toMm).that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm").optionalBetween("angleDeg", angleDeg, 1, 89).done();
+            new Needs()
+                    .place("fromMm", fromMm)
+                    .place("toMm", toMm)
+                    .that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm")
+                    .optionalBetween("angleDeg", angleDeg, 1, 89)
+                    .done();
         }
 
         @Override

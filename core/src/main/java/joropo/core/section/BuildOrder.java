@@ -29,10 +29,15 @@ final class BuildOrder {
 
     BuildOrder(Entry entry) {
         this.entry = entry;
-        this.parts = entry.items(Part.class).sorted(Comparator.comparing(BoreItem::fromMm).reversed()).toList();
+        this.parts = entry.items(Part.class)
+                .sorted(Comparator.comparing(BoreItem::fromMm).reversed())
+                .toList();
         List<Part> left = new ArrayList<>(parts);
         while (!left.isEmpty()) {
-            Part next = left.stream().filter(p -> left.stream().noneMatch(q -> q != p && goesBefore(q, p))).findFirst().orElse(null);
+            Part next = left.stream()
+                    .filter(p -> left.stream().noneMatch(q -> q != p && goesBefore(q, p)))
+                    .findFirst()
+                    .orElse(null);
             if (next == null) {
                 stuck.addAll(left);
                 break;
@@ -45,13 +50,19 @@ final class BuildOrder {
     /** Whether q has to be in before p. */
     private static boolean goesBefore(Part q, Part p) {
         boolean asked = q.beforeItem() != null && q.beforeItem().equals(p.id());
-        boolean onTheShaft = q instanceof Seal a && a.mount() == Mount.SHAFT && !(p instanceof Seal b && b.mount() == Mount.SHAFT);
-        return asked || onTheShaft || !(p.beforeItem() != null && p.beforeItem().equals(q.id())) && (passes(q, p, Side.OUT) || passes(q, p, Side.IN));
+        boolean onTheShaft =
+                q instanceof Seal a && a.mount() == Mount.SHAFT && !(p instanceof Seal b && b.mount() == Mount.SHAFT);
+        return asked
+                || onTheShaft
+                || !(p.beforeItem() != null && p.beforeItem().equals(q.id()))
+                        && (passes(q, p, Side.OUT) || passes(q, p, Side.IN));
     }
 
     /** Whether q, coming from this side, has to pass the place of p. */
     private static boolean passes(Part q, Part p, Side from) {
-        return comesFrom(q) == from && !(q instanceof Bearing && q.entersFrom() == null) && (from == Side.OUT ? p.fromMm() < q.fromMm() : p.fromMm() > q.fromMm());
+        return comesFrom(q) == from
+                && !(q instanceof Bearing && q.entersFrom() == null)
+                && (from == Side.OUT ? p.fromMm() < q.fromMm() : p.fromMm() > q.fromMm());
     }
 
     private static Side comesFrom(Part part) {
@@ -65,7 +76,9 @@ final class BuildOrder {
         }
         List<String> out = new ArrayList<>();
         for (Part part : order) {
-            entry.section().joints().stream().filter(j -> j.beforeItem() != null && j.beforeItem().equals(part.id())).forEach(j -> out.add(j.words()));
+            entry.section().joints().stream()
+                    .filter(j -> j.beforeItem() != null && j.beforeItem().equals(part.id()))
+                    .forEach(j -> out.add(j.words()));
             out.add(name(part));
         }
         return out;
@@ -73,8 +86,13 @@ final class BuildOrder {
 
     /** Names of parts that something has to go in before and that are not there: a part was left out. */
     private List<String> leftOut() {
-        return Stream.concat(parts.stream().map(Part::beforeItem), entry.section().joints().stream().map(Joint::beforeItem)).filter(Objects::nonNull)
-                .filter(id -> parts.stream().noneMatch(p -> id.equals(p.id()))).distinct().toList();
+        return Stream.concat(
+                        parts.stream().map(Part::beforeItem),
+                        entry.section().joints().stream().map(Joint::beforeItem))
+                .filter(Objects::nonNull)
+                .filter(id -> parts.stream().noneMatch(p -> id.equals(p.id())))
+                .distinct()
+                .toList();
     }
 
     private static String name(Part part) {
@@ -86,12 +104,30 @@ final class BuildOrder {
         for (Part part : parts) {
             String blocked = blockedBy(part);
             if (blocked != null) {
-                out.add(finding(FAIL, name(part) + " cannot reach its place from " + comesFrom(part).words() + ": " + blocked + ".", "Let it enter from the other side, or another part.", part.id()));
+                out.add(finding(
+                        FAIL,
+                        name(part) + " cannot reach its place from "
+                                + comesFrom(part).words() + ": " + blocked + ".",
+                        "Let it enter from the other side, or another part.",
+                        part.id()));
             }
         }
-        leftOut().forEach(id -> out.add(finding(FAIL, "Something has to go in before " + id + ", and " + id + " is not in the section: a part is left out.", "Add the part, or take the wish away.", null)));
+        leftOut()
+                .forEach(id -> out.add(finding(
+                        FAIL,
+                        "Something has to go in before " + id + ", and " + id
+                                + " is not in the section: a part is left out.",
+                        "Add the part, or take the wish away.",
+                        null)));
         if (!stuck.isEmpty()) {
-            out.add(finding(FAIL, "No order lets all parts in: " + String.join(", ", stuck.stream().map(BuildOrder::name).toList()) + " stand in each other's way.", "Change the side that one of them enters from, or what it is put in before.", stuck.get(0).id()));
+            out.add(finding(
+                    FAIL,
+                    "No order lets all parts in: "
+                            + String.join(
+                                    ", ", stuck.stream().map(BuildOrder::name).toList())
+                            + " stand in each other's way.",
+                    "Change the side that one of them enters from, or what it is put in before.",
+                    stuck.get(0).id()));
         }
         if (out.isEmpty()) {
             out.add(finding(PASS, "Goes in as: " + String.join(", ", order()) + ".", "", null));
@@ -100,8 +136,11 @@ final class BuildOrder {
     }
 
     private @Nullable String blockedBy(Part part) {
-        Double outside = part instanceof Seal s && s.mount() == Mount.BORE ? s.outsideDiameterMm() : part instanceof Spacer s ? s.outsideDiameterMm() : null;
-        if (part instanceof Bearing && part.entersFrom() == null || outside == null && !(part instanceof BoreItem.Ring)) {
+        Double outside = part instanceof Seal s && s.mount() == Mount.BORE
+                ? s.outsideDiameterMm()
+                : part instanceof Spacer s ? s.outsideDiameterMm() : null;
+        if (part instanceof Bearing && part.entersFrom() == null
+                || outside == null && !(part instanceof BoreItem.Ring)) {
             return null;
         }
         boolean fromOutside = comesFrom(part) == Side.OUT;
@@ -110,10 +149,16 @@ final class BuildOrder {
         }
         for (BoreItem item : entry.section().boreItems()) {
             boolean onTheWay = fromOutside ? item.fromMm() < part.fromMm() - 1e-9 : item.fromMm() > part.toMm() + 1e-9;
-            if (onTheWay && item instanceof BoreItem.Shoulder s && (s.insideDiameterMm() == null || outside == null || s.insideDiameterMm() < outside - 1e-9)) {
+            if (onTheWay
+                    && item instanceof BoreItem.Shoulder s
+                    && (s.insideDiameterMm() == null || outside == null || s.insideDiameterMm() < outside - 1e-9)) {
                 return "a shoulder is in the way";
             }
-            if (fromOutside && onTheWay && outside != null && item instanceof BoreItem.Step s && s.diameterMm() < outside - 1e-9) {
+            if (fromOutside
+                    && onTheWay
+                    && outside != null
+                    && item instanceof BoreItem.Step s
+                    && s.diameterMm() < outside - 1e-9) {
                 return "the bore narrows to " + Length.show(s.diameterMm(), 2) + " mm on the way";
             }
         }
@@ -121,7 +166,8 @@ final class BuildOrder {
     }
 
     private static Finding finding(Status status, String message, String remedy, @Nullable String part) {
-        Finding out = Finding.of("S7", status, "order in which the parts go in", message, remedy, Source.COMPUTED, "stack and depth");
+        Finding out = Finding.of(
+                "S7", status, "order in which the parts go in", message, remedy, Source.COMPUTED, "stack and depth");
         return part == null ? out : out.withPart(part);
     }
 }

@@ -19,6 +19,7 @@ final class DepthWindows {
     private static final double TURNING_ROOM_MM = 0.5;
     /** The case has to land on a bearing's still ring by this much of the diameter (mm, guide). */
     private static final double LANDING_MM = 2;
+
     private static final double SLACK = 1e-9;
 
     private final Entry entry;
@@ -29,19 +30,28 @@ final class DepthWindows {
         this.section = entry.section();
     }
 
-    /** Windows of the seals, outside first, and of a bearing whose mating part wants it somewhere; none where nothing limits it inward. */
+    /**
+     * Windows of the seals, outside first, and of a bearing whose mating part wants it somewhere; none where nothing
+     * limits it inward.
+     */
     List<DepthWindow> all() {
         List<DepthWindow> out = new ArrayList<>();
         entry.seals().forEach(s -> of(s).ifPresent(out::add));
-        entry.items(Bearing.class).filter(b -> b.mateMm() != null && b.id() != null).forEach(b -> out.add(new DepthWindow(b.id(), b.mateMm(), b.mateMm(), b.mateMm())));
+        entry.items(Bearing.class)
+                .filter(b -> b.mateMm() != null && b.id() != null)
+                .forEach(b -> out.add(new DepthWindow(b.id(), b.mateMm(), b.mateMm(), b.mateMm())));
         return out;
     }
 
-    /** What limits a seal inward. @param atMm x that its inner face must not pass, @param stop whether it may lie on it */
-    private record Limit(double atMm, boolean stop) { }
+    /**
+     * What limits a seal inward. @param atMm x that its inner face must not pass, @param stop whether it may lie on it
+     */
+    private record Limit(double atMm, boolean stop) {}
 
     Optional<DepthWindow> of(Seal seal) {
-        Limit limit = limits(seal).stream().min(Comparator.comparingDouble(Limit::atMm).thenComparing(l -> !l.stop)).orElse(null);
+        Limit limit = limits(seal).stream()
+                .min(Comparator.comparingDouble(Limit::atMm).thenComparing(l -> !l.stop))
+                .orElse(null);
         if (limit == null) {
             return Optional.empty();
         }
@@ -71,7 +81,8 @@ final class DepthWindows {
                 if (stops(b, seal)) {
                     out.add(new Limit(b.fromMm() - between, true));
                 }
-                out.add(new Limit((b.turningFromMm() != null ? b.turningFromMm() : b.fromMm()) - clearanceMm() - between, false));
+                out.add(new Limit(
+                        (b.turningFromMm() != null ? b.turningFromMm() : b.fromMm()) - clearanceMm() - between, false));
             }
         }
         return out;
@@ -83,14 +94,24 @@ final class DepthWindows {
     }
 
     private List<BoreItem> inwardOf(Seal seal) {
-        return section.boreItems().stream().filter(i -> i != seal && i.fromMm() >= seal.fromMm() && !(i instanceof Sealing && entry.sealing().indexOf(i) < entry.sealing().indexOf(seal)))
-                .sorted(Comparator.comparing(BoreItem::fromMm)).toList();
+        return section.boreItems().stream()
+                .filter(i -> i != seal
+                        && i.fromMm() >= seal.fromMm()
+                        && !(i instanceof Sealing
+                                && entry.sealing().indexOf(i) < entry.sealing().indexOf(seal)))
+                .sorted(Comparator.comparing(BoreItem::fromMm))
+                .toList();
     }
 
-    /** Where a seal's outer face stands against a ring outside it, the ring in its groove's outer wall, spacers between. */
+    /**
+     * Where a seal's outer face stands against a ring outside it, the ring in its groove's outer wall, spacers between.
+     */
     private Optional<Double> ringBefore(Seal seal) {
         double between = 0;
-        List<BoreItem> outward = section.boreItems().stream().filter(i -> i != seal && i.fromMm() <= seal.fromMm()).sorted(Comparator.comparing(BoreItem::fromMm).reversed()).toList();
+        List<BoreItem> outward = section.boreItems().stream()
+                .filter(i -> i != seal && i.fromMm() <= seal.fromMm())
+                .sorted(Comparator.comparing(BoreItem::fromMm).reversed())
+                .toList();
         for (BoreItem item : outward) {
             if (item instanceof Ring r) {
                 return Optional.of(r.fromMm() + r.thicknessMm() + between);
@@ -107,7 +128,9 @@ final class DepthWindows {
 
     /** Room that the parts outside of this one need in the bore. */
     private double widthsBefore(Seal seal) {
-        return entry.sealing().subList(0, entry.sealing().indexOf(seal)).stream().mapToDouble(Sealing::widthMm).sum();
+        return entry.sealing().subList(0, entry.sealing().indexOf(seal)).stream()
+                .mapToDouble(Sealing::widthMm)
+                .sum();
     }
 
     /** Whether something that does not turn stops this seal inward. */
@@ -117,7 +140,8 @@ final class DepthWindows {
 
     /** A bearing's still ring is a stop only where the case lands on it and the turning parts lie far enough behind. */
     private boolean stops(Bearing bearing, Seal seal) {
-        return bearing.turningFromMm() != null && bearing.ringInsideDiameterMm() != null
+        return bearing.turningFromMm() != null
+                && bearing.ringInsideDiameterMm() != null
                 && bearing.turningFromMm() - bearing.fromMm() >= clearanceMm() - SLACK
                 && bearing.ringInsideDiameterMm() <= seal.outsideDiameterMm() - LANDING_MM + SLACK;
     }

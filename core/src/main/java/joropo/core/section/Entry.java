@@ -13,6 +13,7 @@ import joropo.core.units.Length;
 final class Entry {
     /** A part this near touches (mm, guide). */
     static final double TOUCH_MM = 0.5;
+
     private static final double SLACK = 1e-9;
 
     private final Section section;
@@ -20,7 +21,10 @@ final class Entry {
 
     Entry(Section section) {
         this.section = section;
-        this.sealing = section.boreItems().stream().filter(Sealing.class::isInstance).map(Sealing.class::cast).toList();
+        this.sealing = section.boreItems().stream()
+                .filter(Sealing.class::isInstance)
+                .map(Sealing.class::cast)
+                .toList();
     }
 
     Section section() {
@@ -33,7 +37,10 @@ final class Entry {
     }
 
     List<Seal> seals() {
-        return sealing.stream().filter(Seal.class::isInstance).map(Seal.class::cast).toList();
+        return sealing.stream()
+                .filter(Seal.class::isInstance)
+                .map(Seal.class::cast)
+                .toList();
     }
 
     /** The space on one side of a part that seals. */
@@ -48,12 +55,14 @@ final class Entry {
 
     /** Pressure that pushes a part inward, negative outward (MPa). */
     double pushInwardMpa(Sealing part) {
-        return Length.snap(space(part, Side.OUT).pressureMpa() - space(part, Side.IN).pressureMpa());
+        return Length.snap(
+                space(part, Side.OUT).pressureMpa() - space(part, Side.IN).pressureMpa());
     }
 
     /** Number of the space that a place of the bore belongs to. */
     int spaceAt(double mm) {
-        return (int) sealing.stream().filter(s -> (s.fromMm() + s.toMm()) / 2 < mm).count();
+        return (int)
+                sealing.stream().filter(s -> (s.fromMm() + s.toMm()) / 2 < mm).count();
     }
 
     <T extends BoreItem> Stream<T> items(Class<T> kind) {
@@ -64,20 +73,31 @@ final class Entry {
         return section.shaftItems().stream().filter(kind::isInstance).map(kind::cast);
     }
 
-    /** Whether something that cannot move stands at this side of a part: directly, or behind spacers and seals that touch each other. */
+    /**
+     * Whether something that cannot move stands at this side of a part: directly, or behind spacers and seals that
+     * touch each other.
+     */
     boolean isHeld(BoreItem part, Side side) {
         List<BoreItem> passed = new ArrayList<>(List.of(part));
         BoreItem at = part;
         while (true) {
             double face = face(at, side);
             BoreItem current = at;
-            if (side == Side.IN && at instanceof Seal s && s.hasFlange() && Math.abs(s.fromMm() + s.flangeThicknessMm() - section.boreFromMm()) <= TOUCH_MM + SLACK) {
-                return true;   // its flange lies on the housing
+            if (side == Side.IN
+                    && at instanceof Seal s
+                    && s.hasFlange()
+                    && Math.abs(s.fromMm() + s.flangeThicknessMm() - section.boreFromMm()) <= TOUCH_MM + SLACK) {
+                return true; // its flange lies on the housing
             }
             if (section.boreItems().stream().anyMatch(i -> i != current && stops(i) && touches(i, side, face))) {
                 return true;
             }
-            BoreItem next = section.boreItems().stream().filter(i -> !passed.contains(i) && (i instanceof BoreItem.Spacer || i instanceof Sealing) && touches(i, side, face)).findFirst().orElse(null);
+            BoreItem next = section.boreItems().stream()
+                    .filter(i -> !passed.contains(i)
+                            && (i instanceof BoreItem.Spacer || i instanceof Sealing)
+                            && touches(i, side, face))
+                    .findFirst()
+                    .orElse(null);
             if (next == null) {
                 return false;
             }
@@ -87,7 +107,10 @@ final class Entry {
     }
 
     private static boolean stops(BoreItem item) {
-        return item instanceof BoreItem.Ring || item instanceof BoreItem.Shoulder || item instanceof BoreItem.Cover || item instanceof BoreItem.Bearing;
+        return item instanceof BoreItem.Ring
+                || item instanceof BoreItem.Shoulder
+                || item instanceof BoreItem.Cover
+                || item instanceof BoreItem.Bearing;
     }
 
     private static double face(BoreItem item, Side side) {
@@ -97,12 +120,16 @@ final class Entry {
     /** A ring may lie anywhere in its groove, so either wall counts. */
     private static boolean touches(BoreItem item, Side side, double face) {
         double near = side == Side.OUT ? item.toMm() : item.fromMm();
-        double ring = item instanceof BoreItem.Ring r ? side == Side.OUT ? r.fromMm() + r.thicknessMm() : r.toMm() - r.thicknessMm() : near;
+        double ring = item instanceof BoreItem.Ring r
+                ? side == Side.OUT ? r.fromMm() + r.thicknessMm() : r.toMm() - r.thicknessMm()
+                : near;
         return Math.abs(near - face) <= TOUCH_MM + SLACK || Math.abs(ring - face) <= TOUCH_MM + SLACK;
     }
 
     /** The part that touches at this side, if it is a loose washer. */
     Optional<BoreItem.Spacer> washerAt(BoreItem part, Side side) {
-        return items(BoreItem.Spacer.class).filter(s -> touches(s, side, face(part, side))).findFirst();
+        return items(BoreItem.Spacer.class)
+                .filter(s -> touches(s, side, face(part, side)))
+                .findFirst();
     }
 }

@@ -2,7 +2,10 @@ package joropo.core.section;
 
 /** How a space is fed with grease. */
 public enum GreaseFeed {
-    NONE("not fed"), METERED("metered shots"), GUN("grease gun"), AUTOMATIC("automatic feed");
+    NONE("not fed"),
+    METERED("metered shots"),
+    GUN("grease gun"),
+    AUTOMATIC("automatic feed");
 
     private final String words;
 

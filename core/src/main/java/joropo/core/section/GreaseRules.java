@@ -41,7 +41,10 @@ final class GreaseRules {
 
     /** Every space that is fed. */
     List<Finding> fed() {
-        return IntStream.range(0, section.spaces().size()).filter(i -> section.spaces().get(i).isFed()).mapToObj(this::d5).toList();
+        return IntStream.range(0, section.spaces().size())
+                .filter(i -> section.spaces().get(i).isFed())
+                .mapToObj(this::d5)
+                .toList();
     }
 
     /** One way for grease to leave a space. @param into space it leaves into, absent: out of the machine */
@@ -58,21 +61,66 @@ final class GreaseRules {
         List<Exit> exits = exits(number);
         String dust = dustLipTowards(number);
         if (sealedBearing(number)) {
-            return finding("D5", CAUTION, subject, "The bearing in this space is sealed for life: grease pumped in only presses on the seals.", "Close the fitting and tag it.", part);
+            return finding(
+                    "D5",
+                    CAUTION,
+                    subject,
+                    "The bearing in this space is sealed for life: grease pumped in only presses on the seals.",
+                    "Close the fitting and tag it.",
+                    part);
         }
         if (exits.isEmpty()) {
             return switch (space.greaseFeed()) {
-                case AUTOMATIC -> finding("D5", FAIL, subject, "The feed goes on and nothing lets old grease out: its pressure moves a seal or turns a lip over.", "Turn one lip so that it opens, or a relief or drain port.", part);
-                case GUN -> finding("D5", CAUTION, subject, "Nothing lets old grease out. Two schools: both lips inward and few strokes, which holds grease best; or one lip turned, which stands over-filling.",
-                        "Turn the lip towards the dirt; else tag the fitting with the strokes that are allowed.", part);
-                default -> finding("D5", PASS, subject, "Metered shots" + (space.amountMl() == null ? "" : " of " + Length.show(space.amountMl(), 1) + " mL") + " need no way out.", "", part);
+                case AUTOMATIC ->
+                    finding(
+                            "D5",
+                            FAIL,
+                            subject,
+                            "The feed goes on and nothing lets old grease out: its pressure moves a seal or turns a "
+                                    + "lip over.",
+                            "Turn one lip so that it opens, or a relief or drain port.",
+                            part);
+                case GUN ->
+                    finding(
+                            "D5",
+                            CAUTION,
+                            subject,
+                            "Nothing lets old grease out. Two schools: both lips inward and few strokes, which "
+                                    + "holds grease best; or one lip turned, which stands over-filling.",
+                            "Turn the lip towards the dirt; else tag the fitting with the strokes that are allowed.",
+                            part);
+                default ->
+                    finding(
+                            "D5",
+                            PASS,
+                            subject,
+                            "Metered shots"
+                                    + (space.amountMl() == null
+                                            ? ""
+                                            : " of " + Length.show(space.amountMl(), 1) + " mL")
+                                    + " need no way out.",
+                            "",
+                            part);
             };
         }
         if (exits.stream().allMatch(Exit::intoAnother)) {
-            return finding("D5", CAUTION, subject, "Grease leaves into the " + exits.get(0).into().medium().words() + " only.", "A way out to the air, or grease that the " + exits.get(0).into().medium().words() + " stands.", part);
+            return finding(
+                    "D5",
+                    CAUTION,
+                    subject,
+                    "Grease leaves into the " + exits.get(0).into().medium().words() + " only.",
+                    "A way out to the air, or grease that the "
+                            + exits.get(0).into().medium().words() + " stands.",
+                    part);
         }
         if (dust != null) {
-            return finding("D5", CAUTION, subject, "A dust lip faces the grease: it holds it back and wears.", "A seal without dust lip on that side.", dust);
+            return finding(
+                    "D5",
+                    CAUTION,
+                    subject,
+                    "A dust lip faces the grease: it holds it back and wears.",
+                    "A seal without dust lip on that side.",
+                    dust);
         }
         return finding("D5", PASS, subject, "Old grease leaves " + exits.get(0).words() + ": leave it so.", "", part);
     }
@@ -80,7 +128,8 @@ final class GreaseRules {
     private List<Exit> exits(int number) {
         List<Exit> out = new ArrayList<>();
         Sealing outer = number == 0 ? null : entry.sealing().get(number - 1);
-        Sealing inner = number == entry.sealing().size() ? null : entry.sealing().get(number);
+        Sealing inner =
+                number == entry.sealing().size() ? null : entry.sealing().get(number);
         if (outer instanceof Seal s && s.mainLip() == Side.OUT) {
             out.add(new Exit("past the turned outer lip", section.spaces().get(number - 1)));
         }
@@ -90,31 +139,52 @@ final class GreaseRules {
         if (section.spaces().get(number).vented()) {
             out.add(new Exit("by the vent", null));
         }
-        entry.items(Port.class).filter(p -> entry.spaceAt((p.fromMm() + p.toMm()) / 2) == number && (p.kind() == Port.Kind.RELIEF || p.kind() == Port.Kind.DRAIN)).findFirst()
-                .ifPresent(p -> out.add(new Exit("by the " + (p.kind() == Port.Kind.RELIEF ? "relief" : "drain") + " port", null)));
+        entry.items(Port.class)
+                .filter(p -> entry.spaceAt((p.fromMm() + p.toMm()) / 2) == number
+                        && (p.kind() == Port.Kind.RELIEF || p.kind() == Port.Kind.DRAIN))
+                .findFirst()
+                .ifPresent(p -> out.add(
+                        new Exit("by the " + (p.kind() == Port.Kind.RELIEF ? "relief" : "drain") + " port", null)));
         return out;
     }
 
     /** The seal whose dust lip faces this space; absent where none does. */
     private @Nullable String dustLipTowards(int number) {
-        return entry.seals().stream().filter(s -> s.dustLip() != null && entry.spaceNumber(s, s.dustLip()) == number).map(Seal::id).findFirst().orElse(null);
+        return entry.seals().stream()
+                .filter(s -> s.dustLip() != null && entry.spaceNumber(s, s.dustLip()) == number)
+                .map(Seal::id)
+                .findFirst()
+                .orElse(null);
     }
 
     private boolean sealedBearing(int number) {
-        return entry.items(BoreItem.Bearing.class).anyMatch(b -> Boolean.TRUE.equals(b.sealed()) && entry.spaceAt(b.fromMm()) == number);
+        return entry.items(BoreItem.Bearing.class)
+                .anyMatch(b -> Boolean.TRUE.equals(b.sealed()) && entry.spaceAt(b.fromMm()) == number);
     }
 
-    /** The outer seal of a pair as it stands and turned, judged by the same rules; outward is the usual one where outside is not clean. */
+    /**
+     * The outer seal of a pair as it stands and turned, judged by the same rules; outward is the usual one where
+     * outside is not clean.
+     */
     private Finding d10() {
         Seal outer = entry.seals().get(0);
         Status asIs = Schools.worst(Schools.direction(section));
         Status turned = Schools.worst(Schools.direction(section.replacing(outer, outer.turned())));
         boolean clean = section.outside().dirt() == Dirt.CLEAN;
         Side usual = clean ? Side.IN : Side.OUT;
-        Side better = asIs.compareTo(turned) > 0 ? outer.mainLip() : turned.compareTo(asIs) > 0 ? outer.mainLip().other() : usual;
+        Side better = asIs.compareTo(turned) > 0
+                ? outer.mainLip()
+                : turned.compareTo(asIs) > 0 ? outer.mainLip().other() : usual;
         boolean follows = outer.mainLip() == better;
-        String words = "Outward it keeps dirt out, inward it is a second stop for what is inside. Judged as it stands: " + words(asIs) + "; turned: " + words(turned) + ".";
-        return finding("D10", follows ? PASS : CAUTION, "outer seal of the pair", words, follows ? "" : "The usual choice here is " + better.words() + ": write down why it is as it is.", outer.id());
+        String words = "Outward it keeps dirt out, inward it is a second stop for what is inside. Judged as it stands: "
+                + words(asIs) + "; turned: " + words(turned) + ".";
+        return finding(
+                "D10",
+                follows ? PASS : CAUTION,
+                "outer seal of the pair",
+                words,
+                follows ? "" : "The usual choice here is " + better.words() + ": write down why it is as it is.",
+                outer.id());
     }
 
     private static String words(Status status) {
@@ -125,7 +195,9 @@ final class GreaseRules {
         };
     }
 
-    private static Finding finding(String id, Status status, String subject, String message, String remedy, @Nullable String part) {
-        return Finding.of(id, status, subject, message, remedy, Source.GUIDE, GUIDE).withPart(part);
+    private static Finding finding(
+            String id, Status status, String subject, String message, String remedy, @Nullable String part) {
+        return Finding.of(id, status, subject, message, remedy, Source.GUIDE, GUIDE)
+                .withPart(part);
     }
 }

@@ -1,4 +1,9 @@
 package joropo.core.section;
 
 /** How full a space stands of its medium. */
-public enum Level { FULL, SPLASH, PARTIAL, DRY }
+public enum Level {
+    FULL,
+    SPLASH,
+    PARTIAL,
+    DRY
+}

@@ -1,4 +1,7 @@
 package joropo.core.section;
 
 /** How the shaft moves. */
-public enum Motion { TURNING, SWINGING }
+public enum Motion {
+    TURNING,
+    SWINGING
+}

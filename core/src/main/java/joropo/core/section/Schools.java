@@ -12,18 +12,28 @@ import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 
 /**
- * Where fitters differ: the outer seal of a pair, the seals round a space that is fed with grease. Each school is the same section
- * arranged its way and judged by the same direction rules; one of them is the usual one (guide).
+ * Where fitters differ: the outer seal of a pair, the seals round a space that is fed with grease. Each school is the
+ * same section arranged its way and judged by the same direction rules; one of them is the usual one (guide).
  */
 public final class Schools {
-    private Schools() { }
+    private Schools() {}
 
     /**
      * One way of doing it.
+     *
      * @param question what is differed about, @param words how this school does it, @param why what it is good for
-     * @param asIs whether the section stands so, @param usual whether it is the usual one here, @param findings of the direction rules
+     * @param asIs whether the section stands so, @param usual whether it is the usual one here, @param findings of the
+     *     direction rules
      */
-    public record School(String question, String words, String why, boolean asIs, boolean usual, Section section, Status verdict, List<Finding> findings) {
+    public record School(
+            String question,
+            String words,
+            String why,
+            boolean asIs,
+            boolean usual,
+            Section section,
+            Status verdict,
+            List<Finding> findings) {
         public School {
             findings = List.copyOf(findings);
         }
@@ -35,7 +45,9 @@ public final class Schools {
         List<School> out = new ArrayList<>();
         boolean fed = false;
         for (int i = 1; i < section.spaces().size() - 1; i++) {
-            if (section.spaces().get(i).isFed() && entry.sealing().get(i - 1) instanceof Seal outer && entry.sealing().get(i) instanceof Seal inner) {
+            if (section.spaces().get(i).isFed()
+                    && entry.sealing().get(i - 1) instanceof Seal outer
+                    && entry.sealing().get(i) instanceof Seal inner) {
                 out.addAll(greased(section, i, outer, inner));
                 fed = true;
             }
@@ -48,28 +60,60 @@ public final class Schools {
 
     private static List<School> outer(Section section, Seal outer) {
         Side usual = section.outside().dirt() == Dirt.CLEAN ? Side.IN : Side.OUT;
-        return List.of(school("outer seal of the pair", "outer seal outward", "keeps dirt out of the pair", section, facing(section, outer, Side.OUT), usual == Side.OUT),
-                school("outer seal of the pair", "outer seal inward", "a second stop for what is inside", section, facing(section, outer, Side.IN), usual == Side.IN));
+        return List.of(
+                school(
+                        "outer seal of the pair",
+                        "outer seal outward",
+                        "keeps dirt out of the pair",
+                        section,
+                        facing(section, outer, Side.OUT),
+                        usual == Side.OUT),
+                school(
+                        "outer seal of the pair",
+                        "outer seal inward",
+                        "a second stop for what is inside",
+                        section,
+                        facing(section, outer, Side.IN),
+                        usual == Side.IN));
     }
 
     /** A hand gun and an automatic feed want a turned lip; metered shots, or a port that lets grease out, do not. */
     private static List<School> greased(Section section, int number, Seal outer, Seal inner) {
         var entry = new Entry(section);
-        boolean port = entry.items(Port.class).anyMatch(p -> entry.spaceAt((p.fromMm() + p.toMm()) / 2) == number && (p.kind() == Port.Kind.RELIEF || p.kind() == Port.Kind.DRAIN));
+        boolean port = entry.items(Port.class)
+                .anyMatch(p -> entry.spaceAt((p.fromMm() + p.toMm()) / 2) == number
+                        && (p.kind() == Port.Kind.RELIEF || p.kind() == Port.Kind.DRAIN));
         GreaseFeed feed = section.spaces().get(number).greaseFeed();
         boolean turn = !port && feed != GreaseFeed.METERED;
         String question = "greased space " + number;
         Section kept = facing(section, inner, Side.OUT);
-        return List.of(school(question, "both lips to the grease", "holds the grease best; few strokes", section, facing(kept, outer, Side.IN), !turn),
-                school(question, "outer lip turned outward", "old grease leaves with the dirt; stands over-filling", section, facing(kept, outer, Side.OUT), turn));
+        return List.of(
+                school(
+                        question,
+                        "both lips to the grease",
+                        "holds the grease best; few strokes",
+                        section,
+                        facing(kept, outer, Side.IN),
+                        !turn),
+                school(
+                        question,
+                        "outer lip turned outward",
+                        "old grease leaves with the dirt; stands over-filling",
+                        section,
+                        facing(kept, outer, Side.OUT),
+                        turn));
     }
 
     private static Section facing(Section section, Seal seal, Side side) {
-        Seal now = section.seals().stream().filter(s -> s.id().equals(seal.id())).findFirst().orElseThrow();
+        Seal now = section.seals().stream()
+                .filter(s -> s.id().equals(seal.id()))
+                .findFirst()
+                .orElseThrow();
         return now.mainLip() == side ? section : section.replacing(now, now.turned());
     }
 
-    private static School school(String question, String words, String why, Section asIs, Section arranged, boolean usual) {
+    private static School school(
+            String question, String words, String why, Section asIs, Section arranged, boolean usual) {
         List<Finding> findings = direction(arranged);
         return new School(question, words, why, arranged.equals(asIs), usual, arranged, worst(findings), findings);
     }
@@ -86,6 +130,9 @@ public final class Schools {
 
     /** The worst of them; what is not read speaks against no school. */
     static Status worst(List<Finding> findings) {
-        return findings.stream().map(Finding::status).filter(s -> s != Status.MISSING).reduce(PASS, Status::worse);
+        return findings.stream()
+                .map(Finding::status)
+                .filter(s -> s != Status.MISSING)
+                .reduce(PASS, Status::worse);
     }
 }

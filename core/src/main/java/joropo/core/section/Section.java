@@ -13,38 +13,86 @@ import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Half a lengthwise cut through one shaft entry. x runs along the axis in mm from the datum face of the housing, positive into
- * the machine; lists run from outside to inside. n parts that seal part n + 1 spaces.
+ * Half a lengthwise cut through one shaft entry. x runs along the axis in mm from the datum face of the housing,
+ * positive into the machine; lists run from outside to inside. n parts that seal part n + 1 spaces.
+ *
  * @param name absent: unnamed, @param rotation as seen from outside; absent: not known
  * @param motion absent: TURNING, @param attitude absent: HORIZONTAL
  * @param shaftDiameterMm, @param boreDiameterMm absent: what needs them is MISSING
  * @param spaces outside first, one more than there are seals
- * @param axialPlayMm whole play of the shaft, absent: 0, @param growthMm growth when hot, signed, + is inward, absent: 0
+ * @param axialPlayMm whole play of the shaft, absent: 0, @param growthMm growth when hot, signed, + is inward, absent:
+ *     0
  * @param boreFromMm mouth of the bore, absent: 0
  * @param cylindricalDepthMm, @param totalDepthMm, @param cornerRadiusMm of the seat, where read
- * @param depthUncertaintyMm of depths along the axis, absent: 0, @param asFound the arrangement as it was found, to be compared
+ * @param depthUncertaintyMm of depths along the axis, absent: 0, @param asFound the arrangement as it was found, to be
+ *     compared
  */
-public record Section(@Nullable String name, @Nullable Rotation rotation, @Nullable Motion motion, @Nullable Attitude attitude, @Nullable Double shaftDiameterMm,
-                      @Nullable Double boreDiameterMm, @Nullable Side shaftEntersFrom, List<Space> spaces, List<BoreItem> boreItems, @Nullable List<ShaftItem> shaftItems,
-                      @Nullable List<Joint> joints, @Nullable List<ClockMark> clockMarks, @Nullable Double axialPlayMm, @Nullable Double growthMm, @Nullable Double boreFromMm,
-                      @Nullable Double cylindricalDepthMm, @Nullable Double totalDepthMm, @Nullable Double cornerRadiusMm, @Nullable Double depthUncertaintyMm,
-                      @Nullable Section asFound) {
+public record Section(
+        @Nullable String name,
+        @Nullable Rotation rotation,
+        @Nullable Motion motion,
+        @Nullable Attitude attitude,
+        @Nullable Double shaftDiameterMm,
+        @Nullable Double boreDiameterMm,
+        @Nullable Side shaftEntersFrom,
+        List<Space> spaces,
+        List<BoreItem> boreItems,
+        @Nullable List<ShaftItem> shaftItems,
+        @Nullable List<Joint> joints,
+        @Nullable List<ClockMark> clockMarks,
+        @Nullable Double axialPlayMm,
+        @Nullable Double growthMm,
+        @Nullable Double boreFromMm,
+        @Nullable Double cylindricalDepthMm,
+        @Nullable Double totalDepthMm,
+        @Nullable Double cornerRadiusMm,
+        @Nullable Double depthUncertaintyMm,
+        @Nullable Section asFound) {
     private static final int MOST_ITEMS = 400;
 
     public Section {
-        long sealing = boreItems == null ? 0 : boreItems.stream().filter(BoreItem.Sealing.class::isInstance).count();
-        new Needs().optionalSize("shaftDiameterMm", shaftDiameterMm).optionalSize("boreDiameterMm", boreDiameterMm)
-                .that("boreDiameterMm", shaftDiameterMm == null || boreDiameterMm == null || boreDiameterMm > shaftDiameterMm, "must be above the shaft, got " + boreDiameterMm)
-                .that("boreItems", sealing > 0 && whole(boreItems), "needs one seal at least").that("boreItems", boreItems == null || boreItems.size() <= MOST_ITEMS, "has more than " + MOST_ITEMS)
-                .that("spaces", spaces != null && whole(spaces) && spaces.size() == sealing + 1, "needs one space more than there are seals, outside first")
-                .that("shaftItems", shaftItems == null || whole(shaftItems) && shaftItems.size() <= MOST_ITEMS, "has an empty one, or more than " + MOST_ITEMS)
-                .that("joints", joints == null || joints.stream().allMatch(j -> j != null && j.between().stream().allMatch(b -> b <= sealing)), "names a space that is not there")
+        long sealing = boreItems == null
+                ? 0
+                : boreItems.stream().filter(BoreItem.Sealing.class::isInstance).count();
+        new Needs()
+                .optionalSize("shaftDiameterMm", shaftDiameterMm)
+                .optionalSize("boreDiameterMm", boreDiameterMm)
+                .that(
+                        "boreDiameterMm",
+                        shaftDiameterMm == null || boreDiameterMm == null || boreDiameterMm > shaftDiameterMm,
+                        "must be above the shaft, got " + boreDiameterMm)
+                .that("boreItems", sealing > 0 && whole(boreItems), "needs one seal at least")
+                .that("boreItems", boreItems == null || boreItems.size() <= MOST_ITEMS, "has more than " + MOST_ITEMS)
+                .that(
+                        "spaces",
+                        spaces != null && whole(spaces) && spaces.size() == sealing + 1,
+                        "needs one space more than there are seals, outside first")
+                .that(
+                        "shaftItems",
+                        shaftItems == null || whole(shaftItems) && shaftItems.size() <= MOST_ITEMS,
+                        "has an empty one, or more than " + MOST_ITEMS)
+                .that(
+                        "joints",
+                        joints == null
+                                || joints.stream()
+                                        .allMatch(j -> j != null
+                                                && j.between().stream().allMatch(b -> b <= sealing)),
+                        "names a space that is not there")
                 .that("clockMarks", clockMarks == null || whole(clockMarks), "has an empty one")
-                .that("asFound", asFound == null || asFound.asFound() == null, "must not hold another one").optionalNotNegative("axialPlayMm", axialPlayMm)
-                .optionalPlace("growthMm", growthMm).optionalPlace("boreFromMm", boreFromMm).optionalSize("cylindricalDepthMm", cylindricalDepthMm)
-                .optionalSize("totalDepthMm", totalDepthMm).optionalNotNegative("cornerRadiusMm", cornerRadiusMm).optionalNotNegative("depthUncertaintyMm", depthUncertaintyMm).done();
-        List<String> ids = boreItems.stream().map(BoreItem::id).filter(Objects::nonNull).toList();
-        new Needs().that("boreItems", Set.copyOf(ids).size() == ids.size(), "have an id twice").done();
+                .that("asFound", asFound == null || asFound.asFound() == null, "must not hold another one")
+                .optionalNotNegative("axialPlayMm", axialPlayMm)
+                .optionalPlace("growthMm", growthMm)
+                .optionalPlace("boreFromMm", boreFromMm)
+                .optionalSize("cylindricalDepthMm", cylindricalDepthMm)
+                .optionalSize("totalDepthMm", totalDepthMm)
+                .optionalNotNegative("cornerRadiusMm", cornerRadiusMm)
+                .optionalNotNegative("depthUncertaintyMm", depthUncertaintyMm)
+                .done();
+        List<String> ids =
+                boreItems.stream().map(BoreItem::id).filter(Objects::nonNull).toList();
+        new Needs()
+                .that("boreItems", Set.copyOf(ids).size() == ids.size(), "have an id twice")
+                .done();
         name = name == null ? "" : name;
         motion = motion == null ? Motion.TURNING : motion;
         attitude = attitude == null ? Attitude.HORIZONTAL : attitude;
@@ -64,27 +112,76 @@ public record Section(@Nullable String name, @Nullable Rotation rotation, @Nulla
     }
 
     /** One seal between two spaces, its seat as read. */
-    public Section(String name, @Nullable Rotation rotation, Double shaftDiameterMm, Double boreDiameterMm, @Nullable Side shaftEntersFrom, List<Space> spaces,
-                   List<BoreItem> boreItems, List<ShaftItem> shaftItems, @Nullable Double axialPlayMm, @Nullable Double growthMm, @Nullable Double boreFromMm,
-                   @Nullable Double cylindricalDepthMm, @Nullable Double totalDepthMm, @Nullable Double cornerRadiusMm, @Nullable Double depthUncertaintyMm) {
-        this(name, rotation, null, null, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, spaces, boreItems, shaftItems, null, null, axialPlayMm, growthMm, boreFromMm,
-                cylindricalDepthMm, totalDepthMm, cornerRadiusMm, depthUncertaintyMm, null);
+    public Section(
+            String name,
+            @Nullable Rotation rotation,
+            Double shaftDiameterMm,
+            Double boreDiameterMm,
+            @Nullable Side shaftEntersFrom,
+            List<Space> spaces,
+            List<BoreItem> boreItems,
+            List<ShaftItem> shaftItems,
+            @Nullable Double axialPlayMm,
+            @Nullable Double growthMm,
+            @Nullable Double boreFromMm,
+            @Nullable Double cylindricalDepthMm,
+            @Nullable Double totalDepthMm,
+            @Nullable Double cornerRadiusMm,
+            @Nullable Double depthUncertaintyMm) {
+        this(
+                name,
+                rotation,
+                null,
+                null,
+                shaftDiameterMm,
+                boreDiameterMm,
+                shaftEntersFrom,
+                spaces,
+                boreItems,
+                shaftItems,
+                null,
+                null,
+                axialPlayMm,
+                growthMm,
+                boreFromMm,
+                cylindricalDepthMm,
+                totalDepthMm,
+                cornerRadiusMm,
+                depthUncertaintyMm,
+                null);
     }
 
-    /** The same section with its innermost seal at another place, seals before it moved along, read with this uncertainty (mm). */
+    /**
+     * The same section with its innermost seal at another place, seals before it moved along, read with this
+     * uncertainty (mm).
+     */
     public Section withSealAt(double fromMm, double u) {
         double by = fromMm - seal().fromMm();
-        return with(boreItems.stream().map(i -> i instanceof BoreItem.Seal s ? s.at(Length.snap(s.fromMm() + by)) : i).toList(), shaftItems, u);
+        return with(
+                boreItems.stream()
+                        .map(i -> i instanceof BoreItem.Seal s ? s.at(Length.snap(s.fromMm() + by)) : i)
+                        .toList(),
+                shaftItems,
+                u);
     }
 
     /** The same section with the outermost seal at this depth, as it was read from outside. */
     public Section withOutermostSealAt(double fromMm, double u) {
-        return withSealAt(seal().fromMm() + fromMm - boreItem(BoreItem.Seal.class).orElseThrow().fromMm(), u);
+        return withSealAt(
+                seal().fromMm()
+                        + fromMm
+                        - boreItem(BoreItem.Seal.class).orElseThrow().fromMm(),
+                u);
     }
 
     /** The same section with the old track worked off or covered. */
     public Section withoutGroove() {
-        return with(boreItems, shaftItems.stream().filter(i -> !(i instanceof ShaftItem.WearGroove)).toList(), depthUncertaintyMm);
+        return with(
+                boreItems,
+                shaftItems.stream()
+                        .filter(i -> !(i instanceof ShaftItem.WearGroove))
+                        .toList(),
+                depthUncertaintyMm);
     }
 
     /** The same section with one part in place of another. */
@@ -94,35 +191,90 @@ public record Section(@Nullable String name, @Nullable Rotation rotation, @Nulla
 
     /** The same section beside the arrangement as it was found, or beside none. */
     public Section comparedWith(@Nullable Section found) {
-        return found == asFound ? this : new Section(name, rotation, motion, attitude, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, spaces, boreItems, shaftItems, joints, clockMarks, axialPlayMm, growthMm,
-                boreFromMm, cylindricalDepthMm, totalDepthMm, cornerRadiusMm, depthUncertaintyMm, found == null ? null : found.comparedWith(null));
+        return found == asFound
+                ? this
+                : new Section(
+                        name,
+                        rotation,
+                        motion,
+                        attitude,
+                        shaftDiameterMm,
+                        boreDiameterMm,
+                        shaftEntersFrom,
+                        spaces,
+                        boreItems,
+                        shaftItems,
+                        joints,
+                        clockMarks,
+                        axialPlayMm,
+                        growthMm,
+                        boreFromMm,
+                        cylindricalDepthMm,
+                        totalDepthMm,
+                        cornerRadiusMm,
+                        depthUncertaintyMm,
+                        found == null ? null : found.comparedWith(null));
     }
 
-    /** The same arrangement with what another section of this entry has read: stop, bearing, shaft, seat, play, what lies outside and inside; what it has not read stays. */
+    /**
+     * The same arrangement with what another section of this entry has read: stop, bearing, shaft, seat, play, what
+     * lies outside and inside; what it has not read stays.
+     */
     public Section withReadings(Section read) {
         List<BoreItem> bore = new ArrayList<>(boreItems);
         for (BoreItem reading : read.boreItems) {
-            if (reading instanceof BoreItem.Shoulder || reading instanceof BoreItem.Bearing || reading instanceof BoreItem.LeadIn) {
-                BoreItem own = bore.stream().filter(i -> i.getClass() == reading.getClass()).findFirst().orElse(null);
+            if (reading instanceof BoreItem.Shoulder
+                    || reading instanceof BoreItem.Bearing
+                    || reading instanceof BoreItem.LeadIn) {
+                BoreItem own = bore.stream()
+                        .filter(i -> i.getClass() == reading.getClass())
+                        .findFirst()
+                        .orElse(null);
                 if (own == null) {
                     bore.add(reading);
                 } else {
-                    bore.set(bore.indexOf(own), own instanceof BoreItem.LeadIn ? reading : own instanceof BoreItem.Bearing b && b.turningFromMm() != null ? b.at(Length.snap(b.fromMm() + reading.fromMm() - b.turningFromMm())) : own.at(reading.fromMm()));
+                    bore.set(
+                            bore.indexOf(own),
+                            own instanceof BoreItem.LeadIn
+                                    ? reading
+                                    : own instanceof BoreItem.Bearing b && b.turningFromMm() != null
+                                            ? b.at(Length.snap(b.fromMm() + reading.fromMm() - b.turningFromMm()))
+                                            : own.at(reading.fromMm()));
                 }
             }
         }
         List<ShaftItem> shaft = new ArrayList<>(shaftItems);
         for (ShaftItem reading : read.shaftItems) {
-            shaft.stream().filter(i -> i.getClass() == reading.getClass()).findFirst().ifPresentOrElse(own -> shaft.set(shaft.indexOf(own), reading), () -> shaft.add(reading));
+            shaft.stream()
+                    .filter(i -> i.getClass() == reading.getClass())
+                    .findFirst()
+                    .ifPresentOrElse(own -> shaft.set(shaft.indexOf(own), reading), () -> shaft.add(reading));
         }
         List<Space> lies = new ArrayList<>(spaces);
         lies.set(0, outside().read(read.outside()));
         lies.set(lies.size() - 1, inside().read(read.inside()));
         bore.sort(Comparator.comparing(BoreItem::fromMm));
-        return new Section(name, read.rotation == null ? rotation : read.rotation, motion, attitude, shaftDiameterMm, boreDiameterMm, read.shaftEntersFrom == null ? shaftEntersFrom : read.shaftEntersFrom, lies, bore, shaft,
-                joints, clockMarks, read.axialPlayMm == 0 ? axialPlayMm : read.axialPlayMm, read.growthMm == 0 ? growthMm : read.growthMm, boreFromMm, read.cylindricalDepthMm == null ? cylindricalDepthMm : read.cylindricalDepthMm,
-                read.totalDepthMm == null ? totalDepthMm : read.totalDepthMm, read.cornerRadiusMm == null ? cornerRadiusMm : read.cornerRadiusMm,
-                read.depthUncertaintyMm == 0 ? depthUncertaintyMm : read.depthUncertaintyMm, asFound);
+        return new Section(
+                name,
+                read.rotation == null ? rotation : read.rotation,
+                motion,
+                attitude,
+                shaftDiameterMm,
+                boreDiameterMm,
+                read.shaftEntersFrom == null ? shaftEntersFrom : read.shaftEntersFrom,
+                lies,
+                bore,
+                shaft,
+                joints,
+                clockMarks,
+                read.axialPlayMm == 0 ? axialPlayMm : read.axialPlayMm,
+                read.growthMm == 0 ? growthMm : read.growthMm,
+                boreFromMm,
+                read.cylindricalDepthMm == null ? cylindricalDepthMm : read.cylindricalDepthMm,
+                read.totalDepthMm == null ? totalDepthMm : read.totalDepthMm,
+                read.cornerRadiusMm == null ? cornerRadiusMm : read.cornerRadiusMm,
+                read.depthUncertaintyMm == 0 ? depthUncertaintyMm : read.depthUncertaintyMm,
+                asFound);
     }
 
     private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double u) {
@@ -131,13 +283,42 @@ public record Section(@Nullable String name, @Nullable Rotation rotation, @Nulla
 
     /** The same entry with other parts in its bore, between other spaces; joints between the old ones are left out. */
     public Section withParts(List<BoreItem> newBoreItems, List<Space> newSpaces) {
-        return with(newSpaces, newBoreItems, shaftItems, newSpaces.size() == spaces.size() ? joints : List.of(), depthUncertaintyMm);
+        return with(
+                newSpaces,
+                newBoreItems,
+                shaftItems,
+                newSpaces.size() == spaces.size() ? joints : List.of(),
+                depthUncertaintyMm);
     }
 
     /** The same section with other parts between other spaces. */
-    Section with(List<Space> newSpaces, List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, List<Joint> newJoints, double u) {
-        return new Section(name, rotation, motion, attitude, shaftDiameterMm, boreDiameterMm, shaftEntersFrom, newSpaces, newBoreItems, newShaftItems, newJoints, clockMarks, axialPlayMm,
-                growthMm, boreFromMm, cylindricalDepthMm, totalDepthMm, cornerRadiusMm, u, asFound);
+    Section with(
+            List<Space> newSpaces,
+            List<BoreItem> newBoreItems,
+            List<ShaftItem> newShaftItems,
+            List<Joint> newJoints,
+            double u) {
+        return new Section(
+                name,
+                rotation,
+                motion,
+                attitude,
+                shaftDiameterMm,
+                boreDiameterMm,
+                shaftEntersFrom,
+                newSpaces,
+                newBoreItems,
+                newShaftItems,
+                newJoints,
+                clockMarks,
+                axialPlayMm,
+                growthMm,
+                boreFromMm,
+                cylindricalDepthMm,
+                totalDepthMm,
+                cornerRadiusMm,
+                u,
+                asFound);
     }
 
     /** The innermost lip seal: the one that keeps what is in the machine. */
@@ -147,7 +328,10 @@ public record Section(@Nullable String name, @Nullable Rotation rotation, @Nulla
 
     /** Lip seals, outside first. */
     public List<BoreItem.Seal> seals() {
-        return boreItems.stream().filter(BoreItem.Seal.class::isInstance).map(BoreItem.Seal.class::cast).toList();
+        return boreItems.stream()
+                .filter(BoreItem.Seal.class::isInstance)
+                .map(BoreItem.Seal.class::cast)
+                .toList();
     }
 
     public <T extends BoreItem> Optional<T> boreItem(Class<T> kind) {

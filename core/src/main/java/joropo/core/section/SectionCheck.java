@@ -5,9 +5,12 @@ import java.util.List;
 import joropo.core.section.SectionResult.LipTrack;
 import joropo.core.verdict.Finding;
 
-/** Judges a section by the direction rules and the stack and depth rules; a figure that is not there makes its own rule MISSING and no other. */
+/**
+ * Judges a section by the direction rules and the stack and depth rules; a figure that is not there makes its own rule
+ * MISSING and no other.
+ */
 public final class SectionCheck {
-    private SectionCheck() { }
+    private SectionCheck() {}
 
     public static SectionResult check(Section section) {
         var entry = new Entry(section);
@@ -29,7 +32,15 @@ public final class SectionCheck {
         }
         List<LipTrack> bands = entry.seals().stream().map(tracks::track).toList();
         StackRules.Gap gap = stack.tightest().orElse(null);
-        return new SectionResult(gap == null ? null : gap.leastMm(), gap == null ? null : gap.mostMm(), gap == null ? null : gap.rssLeastMm(), gap == null ? null : gap.rssMostMm(),
-                bands, windows.all(), tracks.shifts(), order.order(), findings);
+        return new SectionResult(
+                gap == null ? null : gap.leastMm(),
+                gap == null ? null : gap.mostMm(),
+                gap == null ? null : gap.rssLeastMm(),
+                gap == null ? null : gap.rssMostMm(),
+                bands,
+                windows.all(),
+                tracks.shifts(),
+                order.order(),
+                findings);
     }
 }

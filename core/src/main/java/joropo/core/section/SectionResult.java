@@ -6,32 +6,43 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What the rules say about a section.
- * @param gapMinMm, @param gapMaxMm free gap of the tightest stack by worst case, @param gapRssMinMm, @param gapRssMaxMm by root-sum-square;
- *     absent where there is no stack, or a tolerance is not known
+ *
+ * @param gapMinMm, @param gapMaxMm free gap of the tightest stack by worst case, @param gapRssMinMm, @param gapRssMaxMm
+ *     by root-sum-square; absent where there is no stack, or a tolerance is not known
  * @param lipTracks band of shaft that each lip touches, play and growth included
  * @param depthWindows where each seal's outer face may stand; none where nothing limits it inward
  * @param shifts places beside each old groove, and whether the seal may stand there
  * @param buildOrder parts in the order in which they go in, by id; empty where there is no such order
  */
-public record SectionResult(@Nullable Double gapMinMm, @Nullable Double gapMaxMm, @Nullable Double gapRssMinMm, @Nullable Double gapRssMaxMm, List<LipTrack> lipTracks,
-                            List<DepthWindow> depthWindows, List<Shift> shifts, List<String> buildOrder, List<Finding> findings) {
+public record SectionResult(
+        @Nullable Double gapMinMm,
+        @Nullable Double gapMaxMm,
+        @Nullable Double gapRssMinMm,
+        @Nullable Double gapRssMaxMm,
+        List<LipTrack> lipTracks,
+        List<DepthWindow> depthWindows,
+        List<Shift> shifts,
+        List<String> buildOrder,
+        List<Finding> findings) {
     /** A stretch of the axis (mm). */
-    public record Band(double fromMm, double toMm) { }
+    public record Band(double fromMm, double toMm) {}
 
     /** Band of one lip. */
-    public record LipTrack(String seal, double fromMm, double toMm) { }
+    public record LipTrack(String seal, double fromMm, double toMm) {}
 
     /** Depth window of an outer face and the depth to aim at (mm); empty when {@code toMm < fromMm}. */
-    public record Window(double fromMm, double toMm, double targetMm) { }
+    public record Window(double fromMm, double toMm, double targetMm) {}
 
     /** Window of one seal, or of a bearing whose mating part wants it somewhere. */
-    public record DepthWindow(String seal, double fromMm, double toMm, double targetMm) { }
+    public record DepthWindow(String seal, double fromMm, double toMm, double targetMm) {}
 
     /**
      * A place for a seal's outer face at which its lip clears an old groove.
-     * @param byMm signed, + is inward, @param allowed whether depth, ports, running surface and every other groove allow it too
+     *
+     * @param byMm signed, + is inward, @param allowed whether depth, ports, running surface and every other groove
+     *     allow it too
      */
-    public record Shift(String seal, double toFromMm, double byMm, boolean allowed) { }
+    public record Shift(String seal, double toFromMm, double byMm, boolean allowed) {}
 
     public SectionResult {
         lipTracks = List.copyOf(lipTracks);
@@ -52,6 +63,10 @@ public record SectionResult(@Nullable Double gapMinMm, @Nullable Double gapMaxMm
 
     /** Window of the innermost seal; absent when nothing limits it inward. */
     public @Nullable Window window() {
-        return depthWindows.stream().filter(w -> w.seal().equals(innermost().seal())).findFirst().map(w -> new Window(w.fromMm(), w.toMm(), w.targetMm())).orElse(null);
+        return depthWindows.stream()
+                .filter(w -> w.seal().equals(innermost().seal()))
+                .findFirst()
+                .map(w -> new Window(w.fromMm(), w.toMm(), w.targetMm()))
+                .orElse(null);
     }
 }

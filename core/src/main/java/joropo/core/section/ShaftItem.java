@@ -4,7 +4,10 @@ import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
-/** A feature of the shaft, or a running surface in a housing that turns; x in mm from the datum face, positive into the machine. */
+/**
+ * A feature of the shaft, or a running surface in a housing that turns; x in mm from the datum face, positive into the
+ * machine.
+ */
 public sealed interface ShaftItem {
     Double fromMm();
 
@@ -15,34 +18,73 @@ public sealed interface ShaftItem {
 
     /** What it is called in the trade. */
     default String words() {
-        return this instanceof RunningSurface ? "running surface" : this instanceof WearGroove ? "wear groove" : this instanceof Sleeve ? "sleeve" : this instanceof Keyway ? "keyway"
-                : this instanceof Spline ? "splines" : this instanceof Thread ? "thread" : this instanceof RingGroove ? "ring groove" : this instanceof Step ? "step of the shaft"
-                : this instanceof Chamfer ? "chamfer" : this instanceof CrossHole ? "cross hole" : this instanceof Slinger ? "slinger" : "locating ring";
+        return this instanceof RunningSurface
+                ? "running surface"
+                : this instanceof WearGroove
+                        ? "wear groove"
+                        : this instanceof Sleeve
+                                ? "sleeve"
+                                : this instanceof Keyway
+                                        ? "keyway"
+                                        : this instanceof Spline
+                                                ? "splines"
+                                                : this instanceof Thread
+                                                        ? "thread"
+                                                        : this instanceof RingGroove
+                                                                ? "ring groove"
+                                                                : this instanceof Step
+                                                                        ? "step of the shaft"
+                                                                        : this instanceof Chamfer
+                                                                                ? "chamfer"
+                                                                                : this instanceof CrossHole
+                                                                                        ? "cross hole"
+                                                                                        : this instanceof Slinger
+                                                                                                ? "slinger"
+                                                                                                : "locating ring";
     }
 
     /** What a running surface belongs to. */
-    enum On { SHAFT, HOUSING }
+    enum On {
+        SHAFT,
+        HOUSING
+    }
 
     /** Refuses a stretch that is none. */
     private static void stretch(Double fromMm, Double toMm, @Nullable Double diameterMm) {
-        new Needs().place("fromMm", fromMm).place("toMm", toMm).optionalSize("diameterMm", diameterMm)
-                .that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm, got " + toMm).done();
+        new Needs()
+                .place("fromMm", fromMm)
+                .place("toMm", toMm)
+                .optionalSize("diameterMm", diameterMm)
+                .that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm, got " + toMm)
+                .done();
     }
 
     /** A feature of which only the place is known has no length. */
     private static @Nullable Double feature(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) {
-        new Needs().place("fromMm", fromMm).optionalPlace("toMm", toMm).optionalSize("diameterMm", diameterMm)
-                .that("toMm", fromMm == null || toMm == null || toMm >= fromMm, "must not be below fromMm, got " + toMm).done();
+        new Needs()
+                .place("fromMm", fromMm)
+                .optionalPlace("toMm", toMm)
+                .optionalSize("diameterMm", diameterMm)
+                .that("toMm", fromMm == null || toMm == null || toMm >= fromMm, "must not be below fromMm, got " + toMm)
+                .done();
         return toMm == null ? fromMm : toMm;
     }
 
     /** Whether a lip that ran over it would be cut or would leak. */
     default boolean cutsALip() {
-        return this instanceof Keyway || this instanceof Spline || this instanceof Thread || this instanceof RingGroove || this instanceof CrossHole;
+        return this instanceof Keyway
+                || this instanceof Spline
+                || this instanceof Thread
+                || this instanceof RingGroove
+                || this instanceof CrossHole;
     }
 
     /** The band that is ground for the lip. @param on absent: SHAFT, @param diameterMm absent: not known */
-    record RunningSurface(Double fromMm, Double toMm, @Nullable Double diameterMm, @Nullable On on) implements ShaftItem {
+    record RunningSurface(
+            Double fromMm,
+            Double toMm,
+            @Nullable Double diameterMm,
+            @Nullable On on) implements ShaftItem {
         public RunningSurface(Double fromMm, Double toMm) {
             this(fromMm, toMm, null, null);
         }
@@ -59,7 +101,11 @@ public sealed interface ShaftItem {
     }
 
     /** The track that an old lip has left. @param depthMm absent: not measured, @param on absent: SHAFT */
-    record WearGroove(Double fromMm, Double toMm, @Nullable Double depthMm, @Nullable On on) implements ShaftItem {
+    record WearGroove(
+            Double fromMm,
+            Double toMm,
+            @Nullable Double depthMm,
+            @Nullable On on) implements ShaftItem {
         public WearGroove(Double fromMm, Double toMm, @Nullable Double depthMm) {
             this(fromMm, toMm, depthMm, null);
         }
@@ -77,7 +123,8 @@ public sealed interface ShaftItem {
     }
 
     /** A sleeve that the lip may run on. */
-    record Sleeve(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record Sleeve(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Sleeve {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -89,7 +136,8 @@ public sealed interface ShaftItem {
     }
 
     /** A keyway. */
-    record Keyway(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record Keyway(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Keyway {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -101,7 +149,8 @@ public sealed interface ShaftItem {
     }
 
     /** Splines. */
-    record Spline(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record Spline(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Spline {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -113,7 +162,8 @@ public sealed interface ShaftItem {
     }
 
     /** A thread. */
-    record Thread(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record Thread(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Thread {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -125,7 +175,8 @@ public sealed interface ShaftItem {
     }
 
     /** A groove for a ring. */
-    record RingGroove(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record RingGroove(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public RingGroove {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -137,7 +188,8 @@ public sealed interface ShaftItem {
     }
 
     /** A step of the shaft. */
-    record Step(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record Step(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Step {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -149,7 +201,8 @@ public sealed interface ShaftItem {
     }
 
     /** A chamfer. */
-    record Chamfer(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record Chamfer(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Chamfer {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -161,7 +214,8 @@ public sealed interface ShaftItem {
     }
 
     /** A cross hole. */
-    record CrossHole(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record CrossHole(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public CrossHole {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -173,7 +227,8 @@ public sealed interface ShaftItem {
     }
 
     /** A disc that throws off what comes along the shaft. */
-    record Slinger(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record Slinger(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Slinger {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -185,7 +240,8 @@ public sealed interface ShaftItem {
     }
 
     /** A ring that holds a part on the shaft. */
-    record LocatingRing(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+    record LocatingRing(
+            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public LocatingRing {
             toMm = feature(fromMm, toMm, diameterMm);
         }

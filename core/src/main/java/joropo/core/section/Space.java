@@ -7,17 +7,32 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What lies on one side of a seal.
- * @param fluid key of the fluid table, absent: not named, @param dirt absent: CLEAN, @param pressureMpa gauge pressure, absent: 0
+ *
+ * @param fluid key of the fluid table, absent: not named, @param dirt absent: CLEAN, @param pressureMpa gauge pressure,
+ *     absent: 0
  * @param pulsing whether the pressure pulses, @param level absent: DRY for air and vacuum, else SPLASH
- * @param greaseFeed absent: NONE, @param vented whether it is vented or drained, @param amountMl of one shot, where it is metered
+ * @param greaseFeed absent: NONE, @param vented whether it is vented or drained, @param amountMl of one shot, where it
+ *     is metered
  */
-public record Space(Medium medium, @Nullable String fluid, @Nullable Dirt dirt, @Nullable Double pressureMpa, @Nullable Boolean pulsing, @Nullable Level level,
-                    @Nullable GreaseFeed greaseFeed, @Nullable Boolean vented, @Nullable Double amountMl) {
+public record Space(
+        Medium medium,
+        @Nullable String fluid,
+        @Nullable Dirt dirt,
+        @Nullable Double pressureMpa,
+        @Nullable Boolean pulsing,
+        @Nullable Level level,
+        @Nullable GreaseFeed greaseFeed,
+        @Nullable Boolean vented,
+        @Nullable Double amountMl) {
     private static final double VACUUM_MPA = -0.1;
     private static final double MOST_MPA = 100;
 
     public Space {
-        new Needs().given("medium", medium).optionalBetween("pressureMpa", pressureMpa, VACUUM_MPA, MOST_MPA).optionalNotNegative("amountMl", amountMl).done();
+        new Needs()
+                .given("medium", medium)
+                .optionalBetween("pressureMpa", pressureMpa, VACUUM_MPA, MOST_MPA)
+                .optionalNotNegative("amountMl", amountMl)
+                .done();
         dirt = dirt == null ? Dirt.CLEAN : dirt;
         pressureMpa = pressureMpa == null ? 0 : pressureMpa;
         pulsing = Boolean.TRUE.equals(pulsing);
@@ -53,7 +68,16 @@ public record Space(Medium medium, @Nullable String fluid, @Nullable Dirt dirt, 
 
     /** The same space with medium, dirt and pressure as another reading of it has them. */
     Space read(Space reading) {
-        return new Space(reading.medium, reading.fluid == null ? fluid : reading.fluid, reading.dirt, reading.pressureMpa, pulsing, reading.medium == medium ? level : reading.level, greaseFeed, vented, amountMl);
+        return new Space(
+                reading.medium,
+                reading.fluid == null ? fluid : reading.fluid,
+                reading.dirt,
+                reading.pressureMpa,
+                pulsing,
+                reading.medium == medium ? level : reading.level,
+                greaseFeed,
+                vented,
+                amountMl);
     }
 
     public String words() {

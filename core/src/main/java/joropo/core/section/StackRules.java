@@ -20,12 +20,13 @@ import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Whether a stack goes in behind its ring, and how much is left (S1, computed): gap = stop - groove wall away from the stack - sum of
- * thicknesses, ring included; worst case by the sum of the tolerances, root-sum-square beside it.
+ * Whether a stack goes in behind its ring, and how much is left (S1, computed): gap = stop - groove wall away from the
+ * stack - sum of thicknesses, ring included; worst case by the sum of the tolerances, root-sum-square beside it.
  */
 final class StackRules {
     /** More than this is loose (mm, guide). */
     private static final double LOOSE_MM = 0.5;
+
     private static final double SLACK = 1e-9;
 
     /** Free gap of one chain (mm). */
@@ -47,8 +48,16 @@ final class StackRules {
         }
     }
 
-    /** A ring with the stack on one side of it. @param inward whether the stack lies inward of it, @param stopMm where it ends, @param toleranceMm of that distance */
-    private record Chain(Ring ring, boolean inward, List<BoreItem> stack, double stopMm, @Nullable Double toleranceMm) { }
+    /**
+     * A ring with the stack on one side of it. @param inward whether the stack lies inward of it, @param stopMm where
+     * it ends, @param toleranceMm of that distance
+     */
+    private record Chain(
+            Ring ring,
+            boolean inward,
+            List<BoreItem> stack,
+            double stopMm,
+            @Nullable Double toleranceMm) {}
 
     private final Entry entry;
     private final List<Chain> chains = new ArrayList<>();
@@ -61,20 +70,33 @@ final class StackRules {
         });
     }
 
-    /** Only spacers and seals may lie between the ring and its stop: a shoulder, else a bearing's ring, else a cover. */
+    /**
+     * Only spacers and seals may lie between the ring and its stop: a shoulder, else a bearing's ring, else a cover.
+     */
     private Optional<Chain> chain(Ring ring, boolean inward) {
-        Comparator<BoreItem> nearest = inward ? Comparator.comparing(BoreItem::fromMm).thenComparing(BoreItem::toMm) : Comparator.comparing(BoreItem::toMm).thenComparing(BoreItem::fromMm).reversed();
-        List<BoreItem> beyond = entry.section().boreItems().stream().filter(i -> i != ring && (inward ? i.fromMm() > ring.fromMm() : i.fromMm() < ring.fromMm()))
-                .sorted(nearest).toList();
-        for (Class<? extends BoreItem> kind : List.of(BoreItem.Shoulder.class, BoreItem.Bearing.class, BoreItem.Cover.class)) {
+        Comparator<BoreItem> nearest = inward
+                ? Comparator.comparing(BoreItem::fromMm).thenComparing(BoreItem::toMm)
+                : Comparator.comparing(BoreItem::toMm)
+                        .thenComparing(BoreItem::fromMm)
+                        .reversed();
+        List<BoreItem> beyond = entry.section().boreItems().stream()
+                .filter(i -> i != ring && (inward ? i.fromMm() > ring.fromMm() : i.fromMm() < ring.fromMm()))
+                .sorted(nearest)
+                .toList();
+        for (Class<? extends BoreItem> kind :
+                List.of(BoreItem.Shoulder.class, BoreItem.Bearing.class, BoreItem.Cover.class)) {
             BoreItem stop = beyond.stream().filter(kind::isInstance).findFirst().orElse(null);
             if (stop == null) {
                 continue;
             }
-            List<BoreItem> between = beyond.subList(0, beyond.indexOf(stop)).stream().filter(i -> !(i instanceof BoreItem.Port || i instanceof BoreItem.LeadIn || i instanceof BoreItem.Step)).toList();
+            List<BoreItem> between = beyond.subList(0, beyond.indexOf(stop)).stream()
+                    .filter(i ->
+                            !(i instanceof BoreItem.Port || i instanceof BoreItem.LeadIn || i instanceof BoreItem.Step))
+                    .toList();
             if (!between.isEmpty() && between.stream().allMatch(i -> i instanceof Spacer || i instanceof Sealing)) {
                 double at = stop instanceof BoreItem.Cover && !inward ? stop.toMm() : stop.fromMm();
-                return Optional.of(new Chain(ring, inward, between, at, stop instanceof BoreItem.Shoulder s ? s.toleranceMm() : null));
+                return Optional.of(new Chain(
+                        ring, inward, between, at, stop instanceof BoreItem.Shoulder s ? s.toleranceMm() : null));
             }
         }
         return Optional.empty();
@@ -91,7 +113,9 @@ final class StackRules {
 
     private static double nominal(Chain c) {
         double wall = c.inward ? c.ring.fromMm() : c.ring.toMm();
-        return Length.snap(Math.abs(c.stopMm - wall) - c.ring.thicknessMm() - c.stack.stream().mapToDouble(StackRules::thickness).sum());
+        return Length.snap(Math.abs(c.stopMm - wall)
+                - c.ring.thicknessMm()
+                - c.stack.stream().mapToDouble(StackRules::thickness).sum());
     }
 
     private static double thickness(BoreItem item) {
@@ -99,7 +123,9 @@ final class StackRules {
     }
 
     private static @Nullable Double tolerance(BoreItem item) {
-        return item instanceof Spacer s ? s.toleranceMm() : item instanceof Seal s ? s.toleranceMm() : ((BoreItem.Chevron) item).toleranceMm();
+        return item instanceof Spacer s
+                ? s.toleranceMm()
+                : item instanceof Seal s ? s.toleranceMm() : ((BoreItem.Chevron) item).toleranceMm();
     }
 
     private static Optional<Gap> gap(Chain c) {
@@ -119,25 +145,50 @@ final class StackRules {
         String subject = "free gap of the stack behind its ring";
         Gap gap = gap(c).orElse(null);
         if (gap == null) {
-            return Finding.missing("S1", subject, "The gap is " + Length.show(nominal(c), 2) + " mm; a tolerance of ring, spacer or stop is not known.", "Type the tolerances, or measure the parts and type the gauge's uncertainty.")
-                    .withValue(nominal(c), "mm").withPart(c.ring.id());
+            return Finding.missing(
+                            "S1",
+                            subject,
+                            "The gap is " + Length.show(nominal(c), 2)
+                                    + " mm; a tolerance of ring, spacer or stop is not known.",
+                            "Type the tolerances, or measure the parts and type the gauge's uncertainty.")
+                    .withValue(nominal(c), "mm")
+                    .withPart(c.ring.id());
         }
         boolean pressed = isPressedOntoRing(c);
         Status status = gap.leastMm() < -SLACK ? FAIL : gap.mostMm() > LOOSE_MM + SLACK && !pressed ? CAUTION : PASS;
-        String range = Length.show(gap.leastMm(), 2) + " to " + Length.show(gap.mostMm(), 2) + " mm by worst case, " + Length.show(gap.rssLeastMm(), 2) + " to " + Length.show(gap.rssMostMm(), 2)
-                + " by root-sum-square.";
-        String message = switch (status) {
-            case FAIL -> "The ring may not go into its groove: " + range;
-            case CAUTION -> "The stack can move: " + range;
-            default -> gap.mostMm() > LOOSE_MM + SLACK ? "The stack has play, but pressure holds it against the ring: " + range : "The stack fits: " + range;
-        };
-        return Finding.of("S1", status, subject, message, status == FAIL ? "A thinner washer, by " + Length.show(Math.max(0, -gap.leastMm()), 2) + " mm at least." : status == CAUTION ? "A thicker washer." : "",
-                Source.COMPUTED, "stack and depth").withValue(gap.nominalMm(), "mm").withLimits(new Limits(0.0, LOOSE_MM), gap.worstMm()).withPart(c.ring.id());
+        String range = Length.show(gap.leastMm(), 2) + " to " + Length.show(gap.mostMm(), 2) + " mm by worst case, "
+                + Length.show(gap.rssLeastMm(), 2) + " to " + Length.show(gap.rssMostMm(), 2) + " by root-sum-square.";
+        String message =
+                switch (status) {
+                    case FAIL -> "The ring may not go into its groove: " + range;
+                    case CAUTION -> "The stack can move: " + range;
+                    default ->
+                        gap.mostMm() > LOOSE_MM + SLACK
+                                ? "The stack has play, but pressure holds it against the ring: " + range
+                                : "The stack fits: " + range;
+                };
+        return Finding.of(
+                        "S1",
+                        status,
+                        subject,
+                        message,
+                        status == FAIL
+                                ? "A thinner washer, by " + Length.show(Math.max(0, -gap.leastMm()), 2)
+                                        + " mm at least."
+                                : status == CAUTION ? "A thicker washer." : "",
+                        Source.COMPUTED,
+                        "stack and depth")
+                .withValue(gap.nominalMm(), "mm")
+                .withLimits(new Limits(0.0, LOOSE_MM), gap.worstMm())
+                .withPart(c.ring.id());
     }
 
     /** Whether pressure pushes every part of the stack that seals towards the ring, at least one of them. */
     private boolean isPressedOntoRing(Chain c) {
-        List<Sealing> sealing = c.stack.stream().filter(Sealing.class::isInstance).map(Sealing.class::cast).toList();
+        List<Sealing> sealing = c.stack.stream()
+                .filter(Sealing.class::isInstance)
+                .map(Sealing.class::cast)
+                .toList();
         double sum = sealing.stream().mapToDouble(entry::pushInwardMpa).sum();
         return c.inward ? sum < -SLACK : sum > SLACK;
     }

@@ -24,6 +24,7 @@ final class TrackRules {
     private static final double SURFACE_END_MM = 1.0;
     /** The band keeps this far from an old groove (mm, guide). */
     private static final double GROOVE_ROOM_MM = 1.0;
+
     private static final double SLACK = 1e-9;
 
     private final Entry entry;
@@ -58,21 +59,52 @@ final class TrackRules {
         String subject = "lip track on the running surface";
         LipTrack band = track(seal);
         double lip = Length.snap(seal.lipMm());
-        List<Band> surfaces = Stream.concat(entry.shaft(ShaftItem.RunningSurface.class).filter(r -> runsOn(seal, r.on())).map(r -> new Band(r.fromMm(), r.toMm())),
-                entry.shaft(ShaftItem.Sleeve.class).filter(s -> seal.mount() == Mount.BORE).map(s -> new Band(s.fromMm(), s.toMm()))).toList();
+        List<Band> surfaces = Stream.concat(
+                        entry.shaft(ShaftItem.RunningSurface.class)
+                                .filter(r -> runsOn(seal, r.on()))
+                                .map(r -> new Band(r.fromMm(), r.toMm())),
+                        entry.shaft(ShaftItem.Sleeve.class)
+                                .filter(s -> seal.mount() == Mount.BORE)
+                                .map(s -> new Band(s.fromMm(), s.toMm())))
+                .toList();
         if (surfaces.isEmpty()) {
-            return Finding.missing("S4", subject, "The ends of the ground running surface are not known; the lip would run at "
-                    + mm(lip) + " mm.", "Read from where to where the shaft is ground.").withPart(seal.id()).withValue(lip, "mm");
+            return Finding.missing(
+                            "S4",
+                            subject,
+                            "The ends of the ground running surface are not known; the lip would run at " + mm(lip)
+                                    + " mm.",
+                            "Read from where to where the shaft is ground.")
+                    .withPart(seal.id())
+                    .withValue(lip, "mm");
         }
-        Band surface = surfaces.stream().filter(b -> inside(band, b)).findFirst().orElse(surfaces.get(0));
-        boolean cutByEnd = entry.shaft(ShaftItem.Sleeve.class).anyMatch(s -> within(s.fromMm(), band) || within(s.toMm(), band));
-        ShaftItem broken = section.shaftItems().stream().filter(i -> (i.cutsALip() || i instanceof ShaftItem.Chamfer || i instanceof ShaftItem.Step) && i.fromMm() < band.toMm() - SLACK && i.toMm() > band.fromMm() + SLACK)
-                .findFirst().orElse(null);
+        Band surface =
+                surfaces.stream().filter(b -> inside(band, b)).findFirst().orElse(surfaces.get(0));
+        boolean cutByEnd =
+                entry.shaft(ShaftItem.Sleeve.class).anyMatch(s -> within(s.fromMm(), band) || within(s.toMm(), band));
+        ShaftItem broken = section.shaftItems().stream()
+                .filter(i -> (i.cutsALip() || i instanceof ShaftItem.Chamfer || i instanceof ShaftItem.Step)
+                        && i.fromMm() < band.toMm() - SLACK
+                        && i.toMm() > band.fromMm() + SLACK)
+                .findFirst()
+                .orElse(null);
         boolean good = inside(band, surface) && broken == null && !cutByEnd;
         String where = "band " + mm(band.fromMm()) + " to " + mm(band.toMm()) + " mm.";
-        String message = good ? "The lip keeps to the ground surface, play and growth included." : broken != null ? "The lip runs over something that cuts it or leads the medium past it: " + where
-                : cutByEnd ? "The lip runs over the end of a sleeve: " + where : "The lip runs off the ground surface: " + where;
-        return guide("S4", good ? PASS : Status.FAIL, subject, message, good ? "" : "Another depth, another width, or a sleeve.", seal).withValue(lip, "mm").withLimits(ends(surface), 0);
+        String message = good
+                ? "The lip keeps to the ground surface, play and growth included."
+                : broken != null
+                        ? "The lip runs over something that cuts it or leads the medium past it: " + where
+                        : cutByEnd
+                                ? "The lip runs over the end of a sleeve: " + where
+                                : "The lip runs off the ground surface: " + where;
+        return guide(
+                        "S4",
+                        good ? PASS : Status.FAIL,
+                        subject,
+                        message,
+                        good ? "" : "Another depth, another width, or a sleeve.",
+                        seal)
+                .withValue(lip, "mm")
+                .withLimits(ends(surface), 0);
     }
 
     private static boolean within(double mm, LipTrack band) {
@@ -85,7 +117,9 @@ final class TrackRules {
     }
 
     private static Limits ends(Band surface) {
-        return new Limits(Length.snap(surface.fromMm() + SURFACE_END_MM), Length.snap(Math.max(surface.fromMm() + SURFACE_END_MM, surface.toMm() - SURFACE_END_MM)));
+        return new Limits(
+                Length.snap(surface.fromMm() + SURFACE_END_MM),
+                Length.snap(Math.max(surface.fromMm() + SURFACE_END_MM, surface.toMm() - SURFACE_END_MM)));
     }
 
     /** Band against groove: what lies between them, negative where they overlap (mm). */
@@ -98,20 +132,34 @@ final class TrackRules {
     private Finding s5(Seal seal, ShaftItem.WearGroove groove) {
         double room = roomMm(seal, groove);
         Status status = room < -SLACK ? Status.FAIL : room < GROOVE_ROOM_MM - SLACK ? Status.CAUTION : PASS;
-        String places = shifts(seal, groove).stream().filter(Shift::allowed).map(s -> mm(s.toFromMm())).collect(Collectors.joining(" or "));
-        String remedy = status == PASS ? "" : places.isEmpty() ? "No depth in the window clears it: dress by measure, sleeve, or renew the shaft."
-                : "The outer face at " + places + " mm clears it by " + mm(GROOVE_ROOM_MM) + " mm.";
-        String message = switch (status) {
-            case PASS -> "The lip runs beside the old groove.";
-            case CAUTION -> "The lip runs close beside the old groove.";
-            default -> "The lip runs in the old groove: it lifts at its edge and leaks on the first day.";
-        };
-        return guide("S5", status, "lip track against the old groove", message, remedy, seal).withValue(room, "mm").withLimits(Limits.atLeast(GROOVE_ROOM_MM), 0);
+        String places = shifts(seal, groove).stream()
+                .filter(Shift::allowed)
+                .map(s -> mm(s.toFromMm()))
+                .collect(Collectors.joining(" or "));
+        String remedy = status == PASS
+                ? ""
+                : places.isEmpty()
+                        ? "No depth in the window clears it: dress by measure, sleeve, or renew the shaft."
+                        : "The outer face at " + places + " mm clears it by " + mm(GROOVE_ROOM_MM) + " mm.";
+        String message =
+                switch (status) {
+                    case PASS -> "The lip runs beside the old groove.";
+                    case CAUTION -> "The lip runs close beside the old groove.";
+                    default -> "The lip runs in the old groove: it lifts at its edge and leaks on the first day.";
+                };
+        return guide("S5", status, "lip track against the old groove", message, remedy, seal)
+                .withValue(room, "mm")
+                .withLimits(Limits.atLeast(GROOVE_ROOM_MM), 0);
     }
 
     /** Places that clear a groove, for every seal that does not. */
     List<Shift> shifts() {
-        return entry.seals().stream().flatMap(s -> grooves(s).filter(g -> roomMm(s, g) < GROOVE_ROOM_MM - SLACK).flatMap(g -> shifts(s, g).stream())).distinct().toList();
+        return entry.seals().stream()
+                .flatMap(s -> grooves(s)
+                        .filter(g -> roomMm(s, g) < GROOVE_ROOM_MM - SLACK)
+                        .flatMap(g -> shifts(s, g).stream()))
+                .distinct()
+                .toList();
     }
 
     private Stream<ShaftItem.WearGroove> grooves(Seal seal) {
@@ -121,17 +169,26 @@ final class TrackRules {
     /** Outward and inward of one groove. */
     private List<Shift> shifts(Seal seal, ShaftItem.WearGroove groove) {
         LipTrack band = track(seal);
-        return Stream.of(groove.fromMm() - GROOVE_ROOM_MM - band.toMm(), groove.toMm() + GROOVE_ROOM_MM - band.fromMm()).map(Length::snap)
-                .map(by -> new Shift(seal.id(), Length.snap(seal.fromMm() + by), by, mayStand(seal, Length.snap(seal.fromMm() + by)))).toList();
+        return Stream.of(groove.fromMm() - GROOVE_ROOM_MM - band.toMm(), groove.toMm() + GROOVE_ROOM_MM - band.fromMm())
+                .map(Length::snap)
+                .map(by -> new Shift(
+                        seal.id(),
+                        Length.snap(seal.fromMm() + by),
+                        by,
+                        mayStand(seal, Length.snap(seal.fromMm() + by))))
+                .toList();
     }
 
     private boolean mayStand(Seal seal, double fromMm) {
         Seal moved = seal.at(fromMm);
-        return depths.allows(seal, fromMm) && s4(moved).status() != Status.FAIL && grooves(moved).allMatch(g -> roomMm(moved, g) >= GROOVE_ROOM_MM - SLACK);
+        return depths.allows(seal, fromMm)
+                && s4(moved).status() != Status.FAIL
+                && grooves(moved).allMatch(g -> roomMm(moved, g) >= GROOVE_ROOM_MM - SLACK);
     }
 
     private static Finding guide(String id, Status status, String subject, String message, String remedy, Seal seal) {
-        return Finding.of(id, status, subject, message, remedy, Source.GUIDE, "stack and depth").withPart(seal.id());
+        return Finding.of(id, status, subject, message, remedy, Source.GUIDE, "stack and depth")
+                .withPart(seal.id());
     }
 
     private static String mm(double value) {

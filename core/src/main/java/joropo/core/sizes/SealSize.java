@@ -11,13 +11,16 @@ import joropo.core.units.RefusedInput;
 
 /**
  * A listed nominal size of a lip seal, all in mm.
+ *
  * @param boreMm nominal housing bore, not the seal's outside
- * @param listed {@code standard} (ISO 6194-1), {@code common} (guide; inch rows are trade steps, not checked sizes on sale), or {@code own}
+ * @param listed {@code standard} (ISO 6194-1), {@code common} (guide; inch rows are trade steps, not checked sizes on
+ *     sale), or {@code own}
  */
 public record SealSize(SealSystem system, double shaftMm, double boreMm, double widthMm, String listed) {
     private static final List<SealSize> ALL = Stream.concat(
-            CsvTable.rows("lip-seal-sizes-metric", SealSize::metric).stream(),
-            CsvTable.rows("lip-seal-sizes-inch", SealSize::inch).stream()).toList();
+                    CsvTable.rows("lip-seal-sizes-metric", SealSize::metric).stream(),
+                    CsvTable.rows("lip-seal-sizes-inch", SealSize::inch).stream())
+            .toList();
 
     private static final String OWN = "own";
     private static final Pattern BETWEEN = Pattern.compile("\\s*[xX×*]\\s*");
@@ -30,7 +33,8 @@ public record SealSize(SealSystem system, double shaftMm, double boreMm, double 
 
     public SealSize {
         if (!(0 < shaftMm && shaftMm < boreMm && widthMm > 0)) {
-            throw new IllegalStateException("Lip seal sizes: shaft " + shaftMm + ", bore " + boreMm + ", width " + widthMm + " mm cannot be");
+            throw new IllegalStateException(
+                    "Lip seal sizes: shaft " + shaftMm + ", bore " + boreMm + ", width " + widthMm + " mm cannot be");
         }
     }
 
@@ -39,18 +43,22 @@ public record SealSize(SealSystem system, double shaftMm, double boreMm, double 
     }
 
     /**
-     * Reads {@code 45x62x8}, {@code 45-62-8}, or {@code 1.75x2.5x0.375 in}: a unit at the end holds for all three.
-     * A size that is not listed is {@code own}.
+     * Reads {@code 45x62x8}, {@code 45-62-8}, or {@code 1.75x2.5x0.375 in}: a unit at the end holds for all three. A
+     * size that is not listed is {@code own}.
+     *
      * @throws RefusedInput when it is no size
      */
     public static SealSize parse(String text, LengthUnit sheetUnit) {
         String bare = text.strip();
         boolean inch = bare.matches(".*(in|\"|″)$");
         LengthUnit unit = inch ? LengthUnit.INCH : bare.endsWith("mm") ? LengthUnit.MM : sheetUnit;
-        String[] parts = (BETWEEN.matcher(bare).find() ? BETWEEN : DASHES).split(bare.replaceAll("\\s*(in|mm|\"|″)$", ""));
+        String[] parts =
+                (BETWEEN.matcher(bare).find() ? BETWEEN : DASHES).split(bare.replaceAll("\\s*(in|mm|\"|″)$", ""));
         if (parts.length != 3) {
-            throw new RefusedInput("", "'" + (bare.length() > 40 ? bare.substring(0, 40) + "…" : bare)
-                    + "' is not understood as a seal size: write shaft x bore x width, such as 45x62x8");
+            throw new RefusedInput(
+                    "",
+                    "'" + (bare.length() > 40 ? bare.substring(0, 40) + "…" : bare)
+                            + "' is not understood as a seal size: write shaft x bore x width, such as 45x62x8");
         }
         double shaft = Length.parseSize(parts[0], unit).mm();
         double bore = Length.parseSize(parts[1], unit).mm();
@@ -59,10 +67,14 @@ public record SealSize(SealSystem system, double shaftMm, double boreMm, double 
             throw new RefusedInput("", "the bore of a seal must be larger than its shaft: write shaft x bore x width");
         }
         if (bore > LARGEST_MM) {
-            throw new RefusedInput("", "is beyond the tables of limits, which end at " + Length.show(LARGEST_MM, 0) + " mm");
+            throw new RefusedInput(
+                    "", "is beyond the tables of limits, which end at " + Length.show(LARGEST_MM, 0) + " mm");
         }
-        return ALL.stream().filter(s -> near(s.shaftMm, shaft) && near(s.boreMm, bore) && near(s.widthMm, width)).findFirst()
-                .orElseGet(() -> new SealSize(unit == LengthUnit.INCH ? SealSystem.INCH : SealSystem.METRIC, shaft, bore, width, OWN));
+        return ALL.stream()
+                .filter(s -> near(s.shaftMm, shaft) && near(s.boreMm, bore) && near(s.widthMm, width))
+                .findFirst()
+                .orElseGet(() -> new SealSize(
+                        unit == LengthUnit.INCH ? SealSystem.INCH : SealSystem.METRIC, shaft, bore, width, OWN));
     }
 
     private static boolean near(double a, double b) {
@@ -88,11 +100,17 @@ public record SealSize(SealSystem system, double shaftMm, double boreMm, double 
     }
 
     private static SealSize metric(CsvTable.Row row) {
-        return new SealSize(SealSystem.METRIC, row.number("shaft_mm"), row.number("bore_mm"), row.number("width_mm"), row.text("listed"));
+        return new SealSize(
+                SealSystem.METRIC,
+                row.number("shaft_mm"),
+                row.number("bore_mm"),
+                row.number("width_mm"),
+                row.text("listed"));
     }
 
     private static SealSize inch(CsvTable.Row row) {
-        return new SealSize(SealSystem.INCH, mm(row, "shaft_in"), mm(row, "bore_in"), mm(row, "width_in"), row.text("listed"));
+        return new SealSize(
+                SealSystem.INCH, mm(row, "shaft_in"), mm(row, "bore_in"), mm(row, "width_in"), row.text("listed"));
     }
 
     private static double mm(CsvTable.Row row, String column) {

@@ -5,7 +5,8 @@ import org.jspecify.annotations.Nullable;
 
 /** The two systems of lip seal sizes. */
 public enum SealSystem {
-    METRIC, INCH;
+    METRIC,
+    INCH;
 
     /** A nominal size written to two decimals still means the listed one (mm). */
     private static final double SAME_MM = 0.01;
@@ -18,13 +19,21 @@ public enum SealSystem {
         private static final double[] INCH_BORES = each(INCH, SealSize::boreMm);
 
         private static double[] each(SealSystem system, ToDoubleFunction<SealSize> part) {
-            return SealSize.all().stream().filter(s -> s.system() == system).mapToDouble(part).distinct().toArray();
+            return SealSize.all().stream()
+                    .filter(s -> s.system() == system)
+                    .mapToDouble(part)
+                    .distinct()
+                    .toArray();
         }
     }
 
-    /** The system that nominal sizes belong to: inch only where a size is listed there and in no metric row. Absent sizes say nothing. */
+    /**
+     * The system that nominal sizes belong to: inch only where a size is listed there and in no metric row. Absent
+     * sizes say nothing.
+     */
     public static SealSystem of(@Nullable Double shaftMm, @Nullable Double boreMm) {
-        boolean inch = isInchOnly(shaftMm, Listed.INCH_SHAFTS, Listed.METRIC_SHAFTS) || isInchOnly(boreMm, Listed.INCH_BORES, Listed.METRIC_BORES);
+        boolean inch = isInchOnly(shaftMm, Listed.INCH_SHAFTS, Listed.METRIC_SHAFTS)
+                || isInchOnly(boreMm, Listed.INCH_BORES, Listed.METRIC_BORES);
         return inch ? INCH : METRIC;
     }
 

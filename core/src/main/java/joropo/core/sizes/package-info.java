@@ -1,7 +1,4 @@
-/**
- * Listed nominal sizes of seals and how people write them.
- * Open {@link joropo.core.sizes.SealSize} first.
- */
+/** Listed nominal sizes of seals and how people write them. Open {@link joropo.core.sizes.SealSize} first. */
 @NullMarked
 package joropo.core.sizes;
 

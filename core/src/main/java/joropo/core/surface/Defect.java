@@ -5,17 +5,34 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Something seen on a shaft or in its bore.
+ *
  * @param onTrack whether it lies where the lip runs, or, of a bore, where the case seats
  * @param depthUm depth below the sound surface (µm), @param widthMm along the axis
  * @param catchesNail whether a finger nail drawn across it catches; absent: not tried
- * @param inBore whether it is in the bore, not on the shaft; absent: on the shaft, a nick and bore wear always in the bore
+ * @param inBore whether it is in the bore, not on the shaft; absent: on the shaft, a nick and bore wear always in the
+ *     bore
  */
-public record Defect(Kind kind, Boolean onTrack, @Nullable Double depthUm, @Nullable Double widthMm, @Nullable Boolean catchesNail, @Nullable Boolean inBore) {
+public record Defect(
+        Kind kind,
+        Boolean onTrack,
+        @Nullable Double depthUm,
+        @Nullable Double widthMm,
+        @Nullable Boolean catchesNail,
+        @Nullable Boolean inBore) {
     /** The kinds, as fitters name them. */
     public enum Kind {
-        WEAR_GROOVE("groove worn by the old lip"), SCORE_ROUND("score round the circumference"), SCORE_SLANTING("slanting scores or grinding lead"),
-        SCORE_AXIAL("scratch along the axis"), PIT("pits"), RUST_POCK("rust pocks"), RUST("rust, nothing felt"), TARNISH("tarnish"), BURR("burr or raised edge"),
-        COATING_FLAKED("coating flaked"), NICK("nick across the bore seat"), BORE_WEAR("wear of the bore");
+        WEAR_GROOVE("groove worn by the old lip"),
+        SCORE_ROUND("score round the circumference"),
+        SCORE_SLANTING("slanting scores or grinding lead"),
+        SCORE_AXIAL("scratch along the axis"),
+        PIT("pits"),
+        RUST_POCK("rust pocks"),
+        RUST("rust, nothing felt"),
+        TARNISH("tarnish"),
+        BURR("burr or raised edge"),
+        COATING_FLAKED("coating flaked"),
+        NICK("nick across the bore seat"),
+        BORE_WEAR("wear of the bore");
 
         private final String words;
 
@@ -29,7 +46,12 @@ public record Defect(Kind kind, Boolean onTrack, @Nullable Double depthUm, @Null
     }
 
     public Defect {
-        new Needs().given("kind", kind).given("onTrack", onTrack).optionalNotNegative("depthUm", depthUm).optionalNotNegative("widthMm", widthMm).done();
+        new Needs()
+                .given("kind", kind)
+                .given("onTrack", onTrack)
+                .optionalNotNegative("depthUm", depthUm)
+                .optionalNotNegative("widthMm", widthMm)
+                .done();
         inBore = kind == Kind.NICK || kind == Kind.BORE_WEAR || Boolean.TRUE.equals(inBore);
     }
 
@@ -43,7 +65,8 @@ public record Defect(Kind kind, Boolean onTrack, @Nullable Double depthUm, @Null
     }
 
     /** Depth in mm, absent when not measured. */
-    @Nullable Double depthMm() {
+    @Nullable
+    Double depthMm() {
         return depthUm == null ? null : depthUm / 1000;
     }
 

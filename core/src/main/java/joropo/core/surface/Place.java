@@ -8,7 +8,10 @@ import joropo.core.tables.Ranges;
 import joropo.core.units.Length;
 import joropo.core.verdict.Limits;
 
-/** What a lip seal wants of its shaft and its housing, as far as the tables say it (standard, ISO 6194-1 and DIN 3760 class). */
+/**
+ * What a lip seal wants of its shaft and its housing, as far as the tables say it (standard, ISO 6194-1 and DIN 3760
+ * class).
+ */
 public final class Place {
     /** Least cylindrical depth of the bore over the seal's width (standard, DIN 3760 class). */
     private static final double CYLINDRICAL = 0.85;
@@ -16,24 +19,49 @@ public final class Place {
     public static final double DEPTH_ROOM_MM = 0.3;
     /** Where the trade limits of inch seals step (mm, guide): shafts at 4 in, bores at 3 in and 6 in. */
     private static final double INCH_SHAFT_STEP_MM = 101.6;
+
     private static final double INCH_BORE_STEP_1_MM = 76.2;
     private static final double INCH_BORE_STEP_2_MM = 152.4;
 
     /** What the shaft must be, by nominal diameter (mm, degrees). @param finish what its running surface must be */
-    public record Shaft(double overMm, double toMm, double chamferReductionMm, double chamferMinDeg, double chamferMaxDeg, TrackFinish finish) {
+    public record Shaft(
+            double overMm,
+            double toMm,
+            double chamferReductionMm,
+            double chamferMinDeg,
+            double chamferMaxDeg,
+            TrackFinish finish) {
         Shaft(CsvTable.Row row) {
-            this(row.number("shaft_over_mm"), row.number("shaft_to_mm"), row.number("chamfer_reduction_mm"),
-                    row.number("chamfer_angle_min_deg"), row.number("chamfer_angle_max_deg"), new TrackFinish(row));
+            this(
+                    row.number("shaft_over_mm"),
+                    row.number("shaft_to_mm"),
+                    row.number("chamfer_reduction_mm"),
+                    row.number("chamfer_angle_min_deg"),
+                    row.number("chamfer_angle_max_deg"),
+                    new TrackFinish(row));
         }
     }
 
     /** What the bore must be, by width of the seal (mm). */
-    public record Housing(double widthMm, double cornerRadiusMm, double leadInMinDeg, double leadInMaxDeg, double leadInMinMm, double leadInMaxMm,
-                          Limits metalRaUm, Limits rubberRaUm) {
+    public record Housing(
+            double widthMm,
+            double cornerRadiusMm,
+            double leadInMinDeg,
+            double leadInMaxDeg,
+            double leadInMinMm,
+            double leadInMaxMm,
+            Limits metalRaUm,
+            Limits rubberRaUm) {
         Housing(CsvTable.Row row) {
-            this(row.number("width_mm"), row.number("max_inner_corner_radius_mm"), row.number("lead_in_angle_min_deg"),
-                    row.number("lead_in_angle_max_deg"), row.number("lead_in_length_min_mm"), row.number("lead_in_length_max_mm"),
-                    new Limits(row.number("metal_ra_min_um"), row.number("metal_ra_max_um")), new Limits(row.number("rubber_ra_min_um"), row.number("rubber_ra_max_um")));
+            this(
+                    row.number("width_mm"),
+                    row.number("max_inner_corner_radius_mm"),
+                    row.number("lead_in_angle_min_deg"),
+                    row.number("lead_in_angle_max_deg"),
+                    row.number("lead_in_length_min_mm"),
+                    row.number("lead_in_length_max_mm"),
+                    new Limits(row.number("metal_ra_min_um"), row.number("metal_ra_max_um")),
+                    new Limits(row.number("rubber_ra_min_um"), row.number("rubber_ra_max_um")));
         }
     }
 
@@ -44,23 +72,31 @@ public final class Place {
     static {
         for (int i = 1; i < HOUSINGS.size(); i++) {
             if (!(HOUSINGS.get(i - 1).widthMm < HOUSINGS.get(i).widthMm)) {
-                throw new IllegalStateException("Table lip-seal-housing: widths must rise at " + HOUSINGS.get(i).widthMm);
+                throw new IllegalStateException(
+                        "Table lip-seal-housing: widths must rise at " + HOUSINGS.get(i).widthMm);
             }
         }
     }
 
-    private Place() { }
+    private Place() {}
 
-    /** Limits of the shaft about the nominal of the seal: h11 (standard, ISO 6194-1); inch seals their trade limits (guide). */
+    /**
+     * Limits of the shaft about the nominal of the seal: h11 (standard, ISO 6194-1); inch seals their trade limits
+     * (guide).
+     */
     public static Limits shaftLimits(SealSystem system, double nominalMm) {
-        return system == SealSystem.METRIC ? ToleranceClass.parse("h11").at(nominalMm).limits()
+        return system == SealSystem.METRIC
+                ? ToleranceClass.parse("h11").at(nominalMm).limits()
                 : about(nominalMm, nominalMm <= INCH_SHAFT_STEP_MM ? 0.08 : 0.10);
     }
 
     /** Limits of the bore: H8 (standard, ISO 6194-1); inch seals their trade limits (guide). */
     public static Limits boreLimits(SealSystem system, double nominalMm) {
-        return system == SealSystem.METRIC ? ToleranceClass.parse("H8").at(nominalMm).limits()
-                : about(nominalMm, nominalMm <= INCH_BORE_STEP_1_MM ? 0.025 : nominalMm <= INCH_BORE_STEP_2_MM ? 0.038 : 0.05);
+        return system == SealSystem.METRIC
+                ? ToleranceClass.parse("H8").at(nominalMm).limits()
+                : about(
+                        nominalMm,
+                        nominalMm <= INCH_BORE_STEP_1_MM ? 0.025 : nominalMm <= INCH_BORE_STEP_2_MM ? 0.038 : 0.05);
     }
 
     private static Limits about(double nominalMm, double eitherWayMm) {
@@ -74,7 +110,10 @@ public final class Place {
 
     /** Row of the widest listed seal that is not wider than this one, or the narrowest. */
     public static Housing housing(double widthMm) {
-        return HOUSINGS.stream().filter(h -> h.widthMm <= widthMm + 1e-9).reduce((a, b) -> b).orElse(HOUSINGS.get(0));
+        return HOUSINGS.stream()
+                .filter(h -> h.widthMm <= widthMm + 1e-9)
+                .reduce((a, b) -> b)
+                .orElse(HOUSINGS.get(0));
     }
 
     /** Least cylindrical depth past the lead-in (mm). */

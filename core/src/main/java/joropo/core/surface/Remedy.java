@@ -3,10 +3,17 @@ package joropo.core.surface;
 import java.util.List;
 import joropo.core.tables.CsvTable;
 
-/** What can be done about a worn or damaged running surface, the cheapest first (guide); words of {@code wear-remedies.csv}. */
+/**
+ * What can be done about a worn or damaged running surface, the cheapest first (guide); words of
+ * {@code wear-remedies.csv}.
+ */
 public enum Remedy {
-    DRESS("dress by plunge", "polish"), MOVE("move the lip", "shift_or_sleeve"), THIN_SLEEVE("thin repair sleeve", "thin_sleeve_or_shift"),
-    HEAVY_SLEEVE("heavy sleeve", "rebuild"), GRIND_SMALLER("grind to the next smaller seal", "regrind_or_sleeve"), SPRAY_OR_RENEW("spray, or a new shaft", "rebuild");
+    DRESS("dress by plunge", "polish"),
+    MOVE("move the lip", "shift_or_sleeve"),
+    THIN_SLEEVE("thin repair sleeve", "thin_sleeve_or_shift"),
+    HEAVY_SLEEVE("heavy sleeve", "rebuild"),
+    GRIND_SMALLER("grind to the next smaller seal", "regrind_or_sleeve"),
+    SPRAY_OR_RENEW("spray, or a new shaft", "rebuild");
 
     private final String words;
     private final String tableClass;
@@ -19,7 +26,13 @@ public enum Remedy {
     /** One row of the table. @param precondition what must be so, @param caution what goes wrong */
     record Row(String defect, String name, String depthOver, String depthTo, String precondition, String caution) {
         Row(CsvTable.Row row) {
-            this(row.text("defect"), row.text("class"), row.text("depth_over_mm"), row.text("depth_to_mm"), row.text("precondition"), row.text("caution"));
+            this(
+                    row.text("defect"),
+                    row.text("class"),
+                    row.text("depth_over_mm"),
+                    row.text("depth_to_mm"),
+                    row.text("precondition"),
+                    row.text("caution"));
         }
     }
 
@@ -53,6 +66,9 @@ public enum Remedy {
 
     private Row row(boolean filled) {
         String wanted = filled ? "filled_sleeve" : tableClass;
-        return Table.ROWS.stream().filter(r -> r.name.equals(wanted)).findFirst().orElseThrow(() -> new IllegalStateException("Table wear-remedies has no " + wanted));
+        return Table.ROWS.stream()
+                .filter(r -> r.name.equals(wanted))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("Table wear-remedies has no " + wanted));
     }
 }

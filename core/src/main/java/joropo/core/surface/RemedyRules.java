@@ -26,6 +26,7 @@ final class RemedyRules {
     private static final double GRIND_MM = 0.02;
     /** A thin sleeve bridges a groove to this depth, with filler to that (mm). */
     private static final double SLEEVE_MM = 0.25;
+
     private static final double FILLED_MM = 0.75;
     /** A thin sleeve holds on a shaft this near its nominal size (mm). */
     private static final double SLEEVE_FIT_MM = 0.08;
@@ -37,10 +38,16 @@ final class RemedyRules {
     private static final double STRENGTH_LOSS = 0.10;
     /** Another seal's bore is the same as this one (mm): measured less nominal, as when a size is looked for. */
     private static final double BORE_BELOW = -0.05;
+
     private static final double BORE_ABOVE = 0.25;
     private static final double SLACK = 1e-9;
-    private static final List<Defect.Kind> DEEP = List.of(Defect.Kind.WEAR_GROOVE, Defect.Kind.SCORE_ROUND, Defect.Kind.SCORE_AXIAL, Defect.Kind.SCORE_SLANTING,
-            Defect.Kind.PIT, Defect.Kind.RUST_POCK);
+    private static final List<Defect.Kind> DEEP = List.of(
+            Defect.Kind.WEAR_GROOVE,
+            Defect.Kind.SCORE_ROUND,
+            Defect.Kind.SCORE_AXIAL,
+            Defect.Kind.SCORE_SLANTING,
+            Defect.Kind.PIT,
+            Defect.Kind.RUST_POCK);
 
     private final RunningSurfaceInput in;
     private final List<Finding> findings;
@@ -53,16 +60,29 @@ final class RemedyRules {
     RemedyRules(RunningSurfaceInput in, List<Finding> findings) {
         this.in = in;
         this.findings = findings;
-        List<Defect> grooves = in.seen().stream().filter(d -> d.onShaftTrack() && DEEP.contains(d.kind())).toList();
-        depthMm = Stream.concat(Stream.ofNullable(in.grooveDepthMm()), grooves.stream().map(Defect::depthMm).filter(Objects::nonNull)).max(Double::compare).orElse(null);
-        widthMm = Stream.concat(Stream.ofNullable(in.grooveWidthMm()), grooves.stream().map(Defect::widthMm).filter(Objects::nonNull)).max(Double::compare).orElse(null);
+        List<Defect> grooves = in.seen().stream()
+                .filter(d -> d.onShaftTrack() && DEEP.contains(d.kind()))
+                .toList();
+        depthMm = Stream.concat(
+                        Stream.ofNullable(in.grooveDepthMm()),
+                        grooves.stream().map(Defect::depthMm).filter(Objects::nonNull))
+                .max(Double::compare)
+                .orElse(null);
+        widthMm = Stream.concat(
+                        Stream.ofNullable(in.grooveWidthMm()),
+                        grooves.stream().map(Defect::widthMm).filter(Objects::nonNull))
+                .max(Double::compare)
+                .orElse(null);
         unmeasured = in.grooveDepthMm() == null && grooves.stream().anyMatch(d -> d.depthUm() == null && d.nail());
         system = SealSystem.of(in.nominalMm(), null);
     }
 
     /** Half the groove, half the lip's contact, half the play, the growth and the room between (mm, computed). */
-    @Nullable Double requiredShiftMm() {
-        return widthMm == null ? null : Double.valueOf(Length.snap(widthMm / 2 + in.lipContactMm() / 2 + in.wanderMm() + CLEAR_MM));
+    @Nullable
+    Double requiredShiftMm() {
+        return widthMm == null
+                ? null
+                : Double.valueOf(Length.snap(widthMm / 2 + in.lipContactMm() / 2 + in.wanderMm() + CLEAR_MM));
     }
 
     List<Offer> offers() {
@@ -75,7 +95,9 @@ final class RemedyRules {
     }
 
     private Offer dress() {
-        List<Defect> stays = in.seen().stream().filter(d -> d.onShaftTrack() && !DefectRules.dressesOut(d)).toList();
+        List<Defect> stays = in.seen().stream()
+                .filter(d -> d.onShaftTrack() && !DefectRules.dressesOut(d))
+                .toList();
         if (!stays.isEmpty()) {
             return offer(Remedy.DRESS, FAIL, stays.get(0).kind().words() + " does not dress out");
         }
@@ -86,16 +108,32 @@ final class RemedyRules {
             return offer(Remedy.DRESS, MISSING, "how deep the groove is has not been measured");
         }
         if (depth() > GRIND_MM + SLACK) {
-            return offer(Remedy.DRESS, FAIL, "the groove, " + mm(depth()) + " mm, is deeper than the " + mm(GRIND_MM) + " mm that dressing takes off");
+            return offer(
+                    Remedy.DRESS,
+                    FAIL,
+                    "the groove, " + mm(depth()) + " mm, is deeper than the " + mm(GRIND_MM)
+                            + " mm that dressing takes off");
         }
         if (in.measuredMm() == null) {
-            return offer(Remedy.DRESS, MISSING, "the shaft has not been read beside the groove, so nobody knows what dressing leaves");
+            return offer(
+                    Remedy.DRESS,
+                    MISSING,
+                    "the shaft has not been read beside the groove, so nobody knows what dressing leaves");
         }
         double left = Length.snap(in.measuredMm() - 2 * depth());
         Status size = Place.shaftLimits(system, in.nominalMm()).judge(left, in.uncertaintyMm());
-        Status round = in.ovalityMm() == null ? PASS : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm()).status();
-        String means = depth() <= DefectRules.FINE_CLOTH_MM + SLACK ? "by fine cloth in the plunge direction" : "by plunge grinding or lapping, no axial feed";
-        return offer(Remedy.DRESS, size.worse(round), means + "; it leaves Ø " + mm(left) + (size == FAIL ? ", below the least size" : "") + (round == FAIL ? "; the track is too oval" : ""));
+        Status round = in.ovalityMm() == null
+                ? PASS
+                : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm())
+                        .status();
+        String means = depth() <= DefectRules.FINE_CLOTH_MM + SLACK
+                ? "by fine cloth in the plunge direction"
+                : "by plunge grinding or lapping, no axial feed";
+        return offer(
+                Remedy.DRESS,
+                size.worse(round),
+                means + "; it leaves Ø " + mm(left) + (size == FAIL ? ", below the least size" : "")
+                        + (round == FAIL ? "; the track is too oval" : ""));
     }
 
     private Offer move() {
@@ -103,7 +141,14 @@ final class RemedyRules {
             return offer(Remedy.MOVE, FAIL, "where the coating flakes it goes on flaking");
         }
         if (fails("hardness") || fails("lead") || fails("size")) {
-            return offer(Remedy.MOVE, FAIL, fails("hardness") ? "the new track would be as soft" : fails("lead") ? "the new track would pump as well" : "the shaft beside the groove is outside its limits too");
+            return offer(
+                    Remedy.MOVE,
+                    FAIL,
+                    fails("hardness")
+                            ? "the new track would be as soft"
+                            : fails("lead")
+                                    ? "the new track would pump as well"
+                                    : "the shaft beside the groove is outside its limits too");
         }
         Double required = requiredShiftMm();
         if (required == null) {
@@ -113,15 +158,27 @@ final class RemedyRules {
         boolean inward = reaches(in.shiftInwardMm(), required);
         boolean outward = reaches(in.shiftOutwardMm(), required);
         if (inward || outward) {
-            return offer(Remedy.MOVE, doubtful() ? CAUTION : PASS, wanted + "; " + (inward && outward ? "inward or outward" : inward ? "inward" : "outward") + " there is room, if the new track is clean");
+            return offer(
+                    Remedy.MOVE,
+                    doubtful() ? CAUTION : PASS,
+                    wanted + "; " + (inward && outward ? "inward or outward" : inward ? "inward" : "outward")
+                            + " there is room, if the new track is clean");
         }
-        return in.shiftInwardMm() == null || in.shiftOutwardMm() == null ? offer(Remedy.MOVE, MISSING, wanted + "; how far the lip may move is not known both ways")
-                : offer(Remedy.MOVE, FAIL, wanted + ", there are " + mm(in.shiftInwardMm()) + " mm inward and " + mm(in.shiftOutwardMm()) + " mm outward");
+        return in.shiftInwardMm() == null || in.shiftOutwardMm() == null
+                ? offer(Remedy.MOVE, MISSING, wanted + "; how far the lip may move is not known both ways")
+                : offer(
+                        Remedy.MOVE,
+                        FAIL,
+                        wanted + ", there are " + mm(in.shiftInwardMm()) + " mm inward and " + mm(in.shiftOutwardMm())
+                                + " mm outward");
     }
 
     /** Damage along the axis, or all over, may reach the new track as well. */
     private boolean doubtful() {
-        return fails("roughness") || in.seen().stream().anyMatch(d -> d.onShaftTrack() && (d.kind() == Defect.Kind.SCORE_AXIAL || d.kind() == Defect.Kind.SCORE_SLANTING));
+        return fails("roughness")
+                || in.seen().stream()
+                        .anyMatch(d -> d.onShaftTrack()
+                                && (d.kind() == Defect.Kind.SCORE_AXIAL || d.kind() == Defect.Kind.SCORE_SLANTING));
     }
 
     private static boolean reaches(@Nullable Double possible, double required) {
@@ -137,13 +194,24 @@ final class RemedyRules {
             return offer(Remedy.THIN_SLEEVE, FAIL, "over a groove of " + mm(depth()) + " mm it lacks support");
         }
         boolean filled = depth() > SLEEVE_MM + SLACK;
-        String words = (filled ? "with filler under it" : "over the groove as it is") + "; Ø " + mm(outside) + " outside, the seal's size stays, its lip sits tighter by "
-                + mm(2 * in.sleeveWallMm()) + " mm: look at the heat again";
+        String words = (filled ? "with filler under it" : "over the groove as it is") + "; Ø " + mm(outside)
+                + " outside, the seal's size stays, its lip sits tighter by " + mm(2 * in.sleeveWallMm())
+                + " mm: look at the heat again";
         if (in.measuredMm() == null) {
-            return made(Remedy.THIN_SLEEVE, MISSING, "the shaft has not been read beside the groove; " + words, null, outside, filled);
+            return made(
+                    Remedy.THIN_SLEEVE,
+                    MISSING,
+                    "the shaft has not been read beside the groove; " + words,
+                    null,
+                    outside,
+                    filled);
         }
-        Status fit = new Limits(in.nominalMm() - SLEEVE_FIT_MM, in.nominalMm() + SLEEVE_FIT_MM).judge(in.measuredMm(), in.uncertaintyMm());
-        String doubt = fit == PASS ? "" : "the shaft, " + mm(in.measuredMm()) + " mm, is " + (fit == FAIL ? "not" : "perhaps not") + " within 0.08 mm of " + mm(in.nominalMm()) + "; ";
+        Status fit = new Limits(in.nominalMm() - SLEEVE_FIT_MM, in.nominalMm() + SLEEVE_FIT_MM)
+                .judge(in.measuredMm(), in.uncertaintyMm());
+        String doubt = fit == PASS
+                ? ""
+                : "the shaft, " + mm(in.measuredMm()) + " mm, is " + (fit == FAIL ? "not" : "perhaps not")
+                        + " within 0.08 mm of " + mm(in.nominalMm()) + "; ";
         return made(Remedy.THIN_SLEEVE, filled ? fit.worse(CAUTION) : fit, doubt + words, null, outside, filled);
     }
 
@@ -156,23 +224,43 @@ final class RemedyRules {
             return offer(Remedy.HEAVY_SLEEVE, FAIL, "nothing of the shaft would be left under it");
         }
         double loss = strengthLoss(best);
-        String words = "turned down to Ø " + mm(back) + " and sleeved back to " + mm(in.nominalMm()) + ": " + percent(strengthLoss(back)) + " of the torsional strength goes"
-                + (larger.isEmpty() ? "" : "; or sleeved up to " + list(larger) + " from Ø " + mm(up) + ": " + percent(strengthLoss(up)));
-        return made(Remedy.HEAVY_SLEEVE, loss > STRENGTH_LOSS + SLACK ? CAUTION : PASS, words, larger, in.nominalMm(), false);
+        String words = "turned down to Ø " + mm(back) + " and sleeved back to " + mm(in.nominalMm()) + ": "
+                + percent(strengthLoss(back)) + " of the torsional strength goes"
+                + (larger.isEmpty()
+                        ? ""
+                        : "; or sleeved up to " + list(larger) + " from Ø " + mm(up) + ": "
+                                + percent(strengthLoss(up)));
+        return made(
+                Remedy.HEAVY_SLEEVE,
+                loss > STRENGTH_LOSS + SLACK ? CAUTION : PASS,
+                words,
+                larger,
+                in.nominalMm(),
+                false);
     }
 
     private Offer grindSmaller() {
         if (in.boreMm() == null) {
             return offer(Remedy.GRIND_SMALLER, MISSING, "without the bore no smaller seal can be looked for");
         }
-        List<SealSize> smaller = sizes(s -> s.shaftMm() < in.nominalMm() - SLACK && s.shaftMm() <= cleanedUpMm() + SLACK);
+        List<SealSize> smaller =
+                sizes(s -> s.shaftMm() < in.nominalMm() - SLACK && s.shaftMm() <= cleanedUpMm() + SLACK);
         if (smaller.isEmpty()) {
             return offer(Remedy.GRIND_SMALLER, FAIL, "no listed seal of this bore has a smaller shaft");
         }
         double to = smaller.stream().mapToDouble(SealSize::shaftMm).max().orElseThrow();
-        List<SealSize> next = smaller.stream().filter(s -> s.shaftMm() >= to - SLACK).toList();
-        return made(Remedy.GRIND_SMALLER, CAUTION, "to " + mm(to) + " h11 for " + list(next) + ": " + percent(strengthLoss(to)) + " of the torsional strength goes, and the hard layer must reach "
-                + mm((in.nominalMm() - to) / 2 + Place.shaft(to).finish().hardDepthMm()) + " mm down", smaller, to, false);
+        List<SealSize> next =
+                smaller.stream().filter(s -> s.shaftMm() >= to - SLACK).toList();
+        return made(
+                Remedy.GRIND_SMALLER,
+                CAUTION,
+                "to " + mm(to) + " h11 for " + list(next) + ": " + percent(strengthLoss(to))
+                        + " of the torsional strength goes, and the hard layer must reach "
+                        + mm((in.nominalMm() - to) / 2
+                                + Place.shaft(to).finish().hardDepthMm()) + " mm down",
+                smaller,
+                to,
+                false);
     }
 
     private static Offer sprayOrRenew() {
@@ -181,7 +269,8 @@ final class RemedyRules {
 
     /** What is left when the damage is turned off (mm). */
     private double cleanedUpMm() {
-        return Length.snap((in.measuredMm() == null ? in.nominalMm() : Math.min(in.measuredMm(), in.nominalMm())) - 2 * depth());
+        return Length.snap(
+                (in.measuredMm() == null ? in.nominalMm() : Math.min(in.measuredMm(), in.nominalMm())) - 2 * depth());
     }
 
     private double strengthLoss(double toMm) {
@@ -192,8 +281,14 @@ final class RemedyRules {
         if (in.boreMm() == null) {
             return List.of();
         }
-        return SealSize.all().stream().filter(s -> s.system() == system && in.boreMm() - s.boreMm() >= BORE_BELOW - SLACK && in.boreMm() - s.boreMm() <= BORE_ABOVE + SLACK)
-                .filter(wanted).sorted(Comparator.comparingDouble((SealSize s) -> Math.abs(s.shaftMm() - in.nominalMm())).thenComparing(SealSize::widthMm)).toList();
+        return SealSize.all().stream()
+                .filter(s -> s.system() == system
+                        && in.boreMm() - s.boreMm() >= BORE_BELOW - SLACK
+                        && in.boreMm() - s.boreMm() <= BORE_ABOVE + SLACK)
+                .filter(wanted)
+                .sorted(Comparator.comparingDouble((SealSize s) -> Math.abs(s.shaftMm() - in.nominalMm()))
+                        .thenComparing(SealSize::widthMm))
+                .toList();
     }
 
     private boolean fails(String id) {
@@ -204,8 +299,21 @@ final class RemedyRules {
         return made(remedy, verdict, reason, null, null, false);
     }
 
-    private static Offer made(Remedy remedy, Status verdict, String reason, @Nullable List<SealSize> sizes, @Nullable Double runningMm, boolean filled) {
-        return new Offer(remedy, verdict, reason, sizes == null || sizes.isEmpty() ? null : sizes, runningMm, remedy.precondition(filled), remedy.caution(filled));
+    private static Offer made(
+            Remedy remedy,
+            Status verdict,
+            String reason,
+            @Nullable List<SealSize> sizes,
+            @Nullable Double runningMm,
+            boolean filled) {
+        return new Offer(
+                remedy,
+                verdict,
+                reason,
+                sizes == null || sizes.isEmpty() ? null : sizes,
+                runningMm,
+                remedy.precondition(filled),
+                remedy.caution(filled));
     }
 
     private static String list(List<SealSize> sizes) {

@@ -22,34 +22,55 @@ public final class RunningSurfaceCheck {
     private static final Set<String> NOT_OF_THE_TRACK = Set.of("looked");
     /** Nominal sizes nearer than this are the same (mm). */
     private static final double SAME_MM = 0.02;
+
     private static final String WEAR = "wear of a running surface";
 
-    private RunningSurfaceCheck() { }
+    private RunningSurfaceCheck() {}
 
     public static RunningSurfaceResult check(RunningSurfaceInput in) {
         TrackFinish finish = Place.shaft(in.nominalMm()).finish();
         List<Finding> findings = new ArrayList<>();
         if (in.defects() == null) {
-            findings.add(Finding.missing("looked", "running surface under the lip", "Nobody has looked at the track yet.", "Clean it, look along it, draw a nail across it."));
+            findings.add(Finding.missing(
+                    "looked",
+                    "running surface under the lip",
+                    "Nobody has looked at the track yet.",
+                    "Clean it, look along it, draw a nail across it."));
         }
         if (in.grooveDepthMm() != null) {
             findings.add(DefectRules.groove(in.grooveDepthMm()));
         }
-        in.seen().stream().filter(d -> in.grooveDepthMm() == null || d.kind() != Defect.Kind.WEAR_GROOVE).map(d -> DefectRules.judge(d, in.rubberCase())).forEach(findings::add);
+        in.seen().stream()
+                .filter(d -> in.grooveDepthMm() == null || d.kind() != Defect.Kind.WEAR_GROOVE)
+                .map(d -> DefectRules.judge(d, in.rubberCase()))
+                .forEach(findings::add);
         findings.add(size(in));
-        findings.add(in.ovalityMm() == null ? Finding.missing("roundness", "ovality of the shaft at the lip", "It has not been read.", "Read two directions of one plane.")
-                : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm()));
+        findings.add(
+                in.ovalityMm() == null
+                        ? Finding.missing(
+                                "roundness",
+                                "ovality of the shaft at the lip",
+                                "It has not been read.",
+                                "Read two directions of one plane.")
+                        : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm()));
         findings.add(finish.roughness(in.raUm(), in.ptfeLip()));
         if (in.rzUm() != null) {
             findings.add(finish.rz(in.rzUm()));
         }
         findings.add(finish.hardness(in.hardnessHrc(), in.surfaceSpeedMPerS(), in.outsideDirt() != Dirt.CLEAN));
         double turned = in.measuredMm() == null ? in.nominalMm() : in.measuredMm();
-        findings.add(LeadTest.judge(in.leadAdvanceMm(), in.leadTurns(), in.leadReverses(), turned, finish.leadMostDeg()));
+        findings.add(
+                LeadTest.judge(in.leadAdvanceMm(), in.leadTurns(), in.leadReverses(), turned, finish.leadMostDeg()));
 
         var rules = new RemedyRules(in, findings);
-        Double lead = in.leadAdvanceMm() == null || in.leadTurns() == null ? null : Double.valueOf(Length.snap(LeadTest.angleDeg(in.leadAdvanceMm(), in.leadTurns(), turned)));
-        return new RunningSurfaceResult(lead, rules.requiredShiftMm(), wantsRemedy(in, findings) ? rules.offers() : List.of(), List.copyOf(findings));
+        Double lead = in.leadAdvanceMm() == null || in.leadTurns() == null
+                ? null
+                : Double.valueOf(Length.snap(LeadTest.angleDeg(in.leadAdvanceMm(), in.leadTurns(), turned)));
+        return new RunningSurfaceResult(
+                lead,
+                rules.requiredShiftMm(),
+                wantsRemedy(in, findings) ? rules.offers() : List.of(),
+                List.copyOf(findings));
     }
 
     private static Finding size(RunningSurfaceInput in) {
@@ -60,20 +81,36 @@ public final class RunningSurfaceCheck {
         SealSystem system = SealSystem.of(in.nominalMm(), null);
         Limits limits = Place.shaftLimits(system, in.nominalMm());
         Status status = limits.judge(in.measuredMm(), in.uncertaintyMm());
-        String message = switch (status) {
-            case PASS -> "The shaft has its size.";
-            case REMEASURE -> "The gauge cannot tell whether the shaft has its size.";
-            default -> in.measuredMm() < limits.lower() ? "The shaft is below its least size." : "The shaft is above its greatest size.";
-        };
-        return Finding.of("size", status, subject, message, status == Status.PASS ? "" : "Read again with a finer gauge; if it stays, a remedy or another seal.",
-                system == SealSystem.METRIC ? Source.STANDARD : Source.GUIDE, system == SealSystem.METRIC ? "ISO 6194-1, h11" : "inch trade limits")
-                .withValue(in.measuredMm(), "mm").withLimits(limits, in.uncertaintyMm());
+        String message =
+                switch (status) {
+                    case PASS -> "The shaft has its size.";
+                    case REMEASURE -> "The gauge cannot tell whether the shaft has its size.";
+                    default ->
+                        in.measuredMm() < limits.lower()
+                                ? "The shaft is below its least size."
+                                : "The shaft is above its greatest size.";
+                };
+        return Finding.of(
+                        "size",
+                        status,
+                        subject,
+                        message,
+                        status == Status.PASS
+                                ? ""
+                                : "Read again with a finer gauge; if it stays, a remedy or another seal.",
+                        system == SealSystem.METRIC ? Source.STANDARD : Source.GUIDE,
+                        system == SealSystem.METRIC ? "ISO 6194-1, h11" : "inch trade limits")
+                .withValue(in.measuredMm(), "mm")
+                .withLimits(limits, in.uncertaintyMm());
     }
 
     /** Whether anything found on the track wants work: it fails, cannot be told yet, or is a groove. */
     private static boolean wantsRemedy(RunningSurfaceInput in, List<Finding> findings) {
         boolean groove = in.grooveDepthMm() != null && in.grooveDepthMm() > 0;
-        return groove || findings.stream().anyMatch(f -> isOfTheTrack(f) && (f.status() == Status.FAIL || f.status() == Status.REMEASURE));
+        return groove
+                || findings.stream()
+                        .anyMatch(
+                                f -> isOfTheTrack(f) && (f.status() == Status.FAIL || f.status() == Status.REMEASURE));
     }
 
     private static boolean isOfTheTrack(Finding f) {
@@ -81,7 +118,9 @@ public final class RunningSurfaceCheck {
     }
 
     /**
-     * The findings as they stand once a remedy was decided: what it answers becomes a caution that names it, and the remedy itself is judged.
+     * The findings as they stand once a remedy was decided: what it answers becomes a caution that names it, and the
+     * remedy itself is judged.
+     *
      * @param remedy absent: nothing decided, the findings stand as they are
      */
     public static List<Finding> withRemedy(RunningSurfaceResult result, @Nullable Remedy remedy) {
@@ -91,26 +130,66 @@ public final class RunningSurfaceCheck {
         }
         List<Finding> out = new ArrayList<>();
         result.findings().forEach(f -> out.add(answered(f, offer)));
-        String reason = offer.reason().substring(0, 1).toUpperCase(Locale.ROOT) + offer.reason().substring(1) + ".";
-        out.add(Finding.of("remedy", offer.verdict(), "remedy: " + remedy.words(), reason, offer.ruledOut() ? "Take one that holds." : offer.caution() + ".", Source.GUIDE, WEAR));
+        String reason = offer.reason().substring(0, 1).toUpperCase(Locale.ROOT)
+                + offer.reason().substring(1) + ".";
+        out.add(Finding.of(
+                "remedy",
+                offer.verdict(),
+                "remedy: " + remedy.words(),
+                reason,
+                offer.ruledOut() ? "Take one that holds." : offer.caution() + ".",
+                Source.GUIDE,
+                WEAR));
         return out;
     }
 
-    /** A finding about the track as it stands once this remedy is decided; one that it does not answer stays as it is. */
+    /**
+     * A finding about the track as it stands once this remedy is decided; one that it does not answer stays as it is.
+     */
     public static Finding answered(Finding f, Offer offer) {
         boolean open = f.status() == Status.FAIL || f.status() == Status.REMEASURE;
-        return !open || offer.ruledOut() || !isOfTheTrack(f) ? f : new Finding(f.id(), Status.CAUTION, f.subject(), f.value(), f.unit(), f.lower(), f.upper(), f.margin(),
-                f.uncertainty(), f.message() + " Answered by: " + offer.remedy().words() + ".", offer.precondition() + ".", f.source(), f.reference(), f.part());
+        return !open || offer.ruledOut() || !isOfTheTrack(f)
+                ? f
+                : new Finding(
+                        f.id(),
+                        Status.CAUTION,
+                        f.subject(),
+                        f.value(),
+                        f.unit(),
+                        f.lower(),
+                        f.upper(),
+                        f.margin(),
+                        f.uncertainty(),
+                        f.message() + " Answered by: " + offer.remedy().words() + ".",
+                        offer.precondition() + ".",
+                        f.source(),
+                        f.reference(),
+                        f.part());
     }
 
     /** Whether the decided seal is one that its remedy leads to; PASS where the seal stays as it is. */
     public static Finding leadsTo(Offer offer, SealSize seal) {
         String subject = "seal after the remedy";
-        boolean fits = offer.sizes() == null || offer.sizes().contains(seal) || offer.runningDiameterMm() != null && Math.abs(seal.shaftMm() - offer.runningDiameterMm()) < SAME_MM;
+        boolean fits = offer.sizes() == null
+                || offer.sizes().contains(seal)
+                || offer.runningDiameterMm() != null && Math.abs(seal.shaftMm() - offer.runningDiameterMm()) < SAME_MM;
         if (fits) {
-            return Finding.of("remedy-size", Status.PASS, subject, seal.words() + " suits the worked shaft.", "", Source.COMPUTED, "");
+            return Finding.of(
+                    "remedy-size",
+                    Status.PASS,
+                    subject,
+                    seal.words() + " suits the worked shaft.",
+                    "",
+                    Source.COMPUTED,
+                    "");
         }
-        return Finding.of("remedy-size", Status.FAIL, subject, seal.words() + " is not the seal that this remedy leads to.",
-                "Take " + offer.sizes().stream().map(SealSize::words).collect(Collectors.joining(" or ")) + ".", Source.GUIDE, WEAR);
+        return Finding.of(
+                "remedy-size",
+                Status.FAIL,
+                subject,
+                seal.words() + " is not the seal that this remedy leads to.",
+                "Take " + offer.sizes().stream().map(SealSize::words).collect(Collectors.joining(" or ")) + ".",
+                Source.GUIDE,
+                WEAR);
     }
 }

@@ -7,34 +7,77 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The running surface of one lip as measured and seen; lengths in mm.
+ *
  * @param nominalMm shaft of the seal, @param measuredMm diameter beside the groove, @param uncertaintyMm its U
  * @param grooveDepthMm radial depth below the unworn surface beside it, @param grooveWidthMm along the axis
- * @param lipContactMm width of the lip's contact, absent: 0.8, @param axialPlayMm whole play, @param growthMm signed, + inward
+ * @param lipContactMm width of the lip's contact, absent: 0.8, @param axialPlayMm whole play, @param growthMm signed, +
+ *     inward
  * @param shiftInwardMm, @param shiftOutwardMm how far the lip may be moved each way
  * @param leadAdvanceMm, @param leadTurns, @param leadReverses the thread test
- * @param boreMm bore of the housing, for seals of another shaft size, @param lipMaterial code, for the roughness of a PTFE lip
+ * @param boreMm bore of the housing, for seals of another shaft size, @param lipMaterial code, for the roughness of a
+ *     PTFE lip
  * @param rubberCase whether the seal's case is covered with rubber, for marks in its seat; absent: not decided
- * @param sleeveWallMm wall of the thin sleeve at hand, absent: 0.3, @param defects everything seen; absent: nobody looked
+ * @param sleeveWallMm wall of the thin sleeve at hand, absent: 0.3, @param defects everything seen; absent: nobody
+ *     looked
  */
-public record RunningSurfaceInput(Double nominalMm, @Nullable Double measuredMm, @Nullable Double uncertaintyMm, @Nullable Double raUm, @Nullable Double rzUm,
-                                  @Nullable Double hardnessHrc, @Nullable Double surfaceSpeedMPerS, @Nullable Double grooveDepthMm, @Nullable Double grooveWidthMm,
-                                  @Nullable Double lipContactMm, @Nullable Double axialPlayMm, @Nullable Double growthMm, @Nullable Double shiftInwardMm,
-                                  @Nullable Double shiftOutwardMm, @Nullable Double leadAdvanceMm, @Nullable Double leadTurns, @Nullable Boolean leadReverses,
-                                  @Nullable Double boreMm, @Nullable Dirt outsideDirt, @Nullable String lipMaterial, @Nullable Double ovalityMm,
-                                  @Nullable Double sleeveWallMm, @Nullable List<Defect> defects, @Nullable Boolean rubberCase) {
+public record RunningSurfaceInput(
+        Double nominalMm,
+        @Nullable Double measuredMm,
+        @Nullable Double uncertaintyMm,
+        @Nullable Double raUm,
+        @Nullable Double rzUm,
+        @Nullable Double hardnessHrc,
+        @Nullable Double surfaceSpeedMPerS,
+        @Nullable Double grooveDepthMm,
+        @Nullable Double grooveWidthMm,
+        @Nullable Double lipContactMm,
+        @Nullable Double axialPlayMm,
+        @Nullable Double growthMm,
+        @Nullable Double shiftInwardMm,
+        @Nullable Double shiftOutwardMm,
+        @Nullable Double leadAdvanceMm,
+        @Nullable Double leadTurns,
+        @Nullable Boolean leadReverses,
+        @Nullable Double boreMm,
+        @Nullable Dirt outsideDirt,
+        @Nullable String lipMaterial,
+        @Nullable Double ovalityMm,
+        @Nullable Double sleeveWallMm,
+        @Nullable List<Defect> defects,
+        @Nullable Boolean rubberCase) {
     private static final double LIP_CONTACT_MM = 0.8;
     private static final double SLEEVE_WALL_MM = 0.3;
 
     public RunningSurfaceInput {
-        new Needs().size("nominalMm", nominalMm).optionalSize("measuredMm", measuredMm).optionalNotNegative("uncertaintyMm", uncertaintyMm)
-                .optionalNotNegative("raUm", raUm).optionalNotNegative("rzUm", rzUm).optionalBetween("hardnessHrc", hardnessHrc, 0, 80)
-                .optionalNotNegative("surfaceSpeedMPerS", surfaceSpeedMPerS).optionalNotNegative("grooveDepthMm", grooveDepthMm)
-                .that("grooveDepthMm", grooveDepthMm == null || nominalMm == null || grooveDepthMm < nominalMm / 2, "must be below half the shaft, got " + grooveDepthMm)
-                .optionalNotNegative("grooveWidthMm", grooveWidthMm).optionalNotNegative("lipContactMm", lipContactMm).optionalNotNegative("axialPlayMm", axialPlayMm)
-                .optionalPlace("growthMm", growthMm).optionalNotNegative("shiftInwardMm", shiftInwardMm).optionalNotNegative("shiftOutwardMm", shiftOutwardMm)
-                .optionalPlace("leadAdvanceMm", leadAdvanceMm).that("leadTurns", leadTurns == null || leadTurns > 0, "must be above 0, got " + leadTurns)
-                .optionalSize("boreMm", boreMm).that("boreMm", boreMm == null || nominalMm == null || boreMm > nominalMm, "must be above the shaft, got " + boreMm)
-                .optionalNotNegative("ovalityMm", ovalityMm).optionalSize("sleeveWallMm", sleeveWallMm).done();
+        new Needs()
+                .size("nominalMm", nominalMm)
+                .optionalSize("measuredMm", measuredMm)
+                .optionalNotNegative("uncertaintyMm", uncertaintyMm)
+                .optionalNotNegative("raUm", raUm)
+                .optionalNotNegative("rzUm", rzUm)
+                .optionalBetween("hardnessHrc", hardnessHrc, 0, 80)
+                .optionalNotNegative("surfaceSpeedMPerS", surfaceSpeedMPerS)
+                .optionalNotNegative("grooveDepthMm", grooveDepthMm)
+                .that(
+                        "grooveDepthMm",
+                        grooveDepthMm == null || nominalMm == null || grooveDepthMm < nominalMm / 2,
+                        "must be below half the shaft, got " + grooveDepthMm)
+                .optionalNotNegative("grooveWidthMm", grooveWidthMm)
+                .optionalNotNegative("lipContactMm", lipContactMm)
+                .optionalNotNegative("axialPlayMm", axialPlayMm)
+                .optionalPlace("growthMm", growthMm)
+                .optionalNotNegative("shiftInwardMm", shiftInwardMm)
+                .optionalNotNegative("shiftOutwardMm", shiftOutwardMm)
+                .optionalPlace("leadAdvanceMm", leadAdvanceMm)
+                .that("leadTurns", leadTurns == null || leadTurns > 0, "must be above 0, got " + leadTurns)
+                .optionalSize("boreMm", boreMm)
+                .that(
+                        "boreMm",
+                        boreMm == null || nominalMm == null || boreMm > nominalMm,
+                        "must be above the shaft, got " + boreMm)
+                .optionalNotNegative("ovalityMm", ovalityMm)
+                .optionalSize("sleeveWallMm", sleeveWallMm)
+                .done();
         uncertaintyMm = uncertaintyMm == null ? 0 : uncertaintyMm;
         lipContactMm = lipContactMm == null ? LIP_CONTACT_MM : lipContactMm;
         axialPlayMm = axialPlayMm == null ? 0 : axialPlayMm;

@@ -6,11 +6,17 @@ import org.jspecify.annotations.Nullable;
 
 /** The running surface under the lip as the eye and a finger nail find it, in one word of a short list. */
 public enum SurfaceByEye {
-    SMOOTH("smooth, nothing felt", null, null), TARNISH("tarnish or light rust, nothing felt", Kind.TARNISH, false),
-    GROOVE_SEEN("shiny band, nail does not catch", Kind.WEAR_GROOVE, false), GROOVE_CATCHES("groove, nail catches", Kind.WEAR_GROOVE, true),
-    SCORE_ROUND("score round the shaft, nail catches", Kind.SCORE_ROUND, true), SCORE_AXIAL("scratch along the shaft, nail catches", Kind.SCORE_AXIAL, true),
-    AXIAL_TRACE("scratch along the shaft, not felt", Kind.SCORE_AXIAL, false), SCORE_SLANTING("slanting scratches or grinding lead", Kind.SCORE_SLANTING, null),
-    PIT("pits or rust pocks", Kind.PIT, null), COATING_FLAKED("coating flaked", Kind.COATING_FLAKED, null), BURR("burr or raised edge", Kind.BURR, null);
+    SMOOTH("smooth, nothing felt", null, null),
+    TARNISH("tarnish or light rust, nothing felt", Kind.TARNISH, false),
+    GROOVE_SEEN("shiny band, nail does not catch", Kind.WEAR_GROOVE, false),
+    GROOVE_CATCHES("groove, nail catches", Kind.WEAR_GROOVE, true),
+    SCORE_ROUND("score round the shaft, nail catches", Kind.SCORE_ROUND, true),
+    SCORE_AXIAL("scratch along the shaft, nail catches", Kind.SCORE_AXIAL, true),
+    AXIAL_TRACE("scratch along the shaft, not felt", Kind.SCORE_AXIAL, false),
+    SCORE_SLANTING("slanting scratches or grinding lead", Kind.SCORE_SLANTING, null),
+    PIT("pits or rust pocks", Kind.PIT, null),
+    COATING_FLAKED("coating flaked", Kind.COATING_FLAKED, null),
+    BURR("burr or raised edge", Kind.BURR, null);
 
     private final String words;
     private final @Nullable Kind kind;

@@ -12,7 +12,7 @@ public final class TrackRoundness {
     /** A difference of two readings carries 1.4 U (guide: root of two). */
     private static final double DIFFERENCE = 1.4;
 
-    private TrackRoundness() { }
+    private TrackRoundness() {}
 
     /** @param u expanded uncertainty of one reading (mm) */
     public static Finding judge(double nominalMm, double ovalityMm, double u) {
@@ -20,13 +20,21 @@ public final class TrackRoundness {
         double limit = Length.snap((h8.upperUm() - h8.lowerUm()) / 1000);
         double spreadU = DIFFERENCE * u;
         Status status = Limits.twoStep(ovalityMm, spreadU, limit, 2 * limit);
-        String message = switch (status) {
-            case PASS -> "The track is round enough for the lip to follow.";
-            case REMEASURE -> "The gauge cannot tell whether the track is round enough.";
-            default -> "The lip has to follow an oval track: it lifts as the shaft turns faster.";
-        };
-        return Finding.of("roundness", status, "ovality of the shaft at the lip", message,
-                status == Status.PASS ? "" : "Read more planes; move the lip, sleeve or renew the shaft.", Source.GUIDE, "IT8 of the shaft")
-                .withValue(ovalityMm, "mm").withLimits(Limits.atMost(limit), spreadU);
+        String message =
+                switch (status) {
+                    case PASS -> "The track is round enough for the lip to follow.";
+                    case REMEASURE -> "The gauge cannot tell whether the track is round enough.";
+                    default -> "The lip has to follow an oval track: it lifts as the shaft turns faster.";
+                };
+        return Finding.of(
+                        "roundness",
+                        status,
+                        "ovality of the shaft at the lip",
+                        message,
+                        status == Status.PASS ? "" : "Read more planes; move the lip, sleeve or renew the shaft.",
+                        Source.GUIDE,
+                        "IT8 of the shaft")
+                .withValue(ovalityMm, "mm")
+                .withLimits(Limits.atMost(limit), spreadU);
     }
 }

@@ -1,6 +1,6 @@
 /**
- * The running surface under the lip, as far as the eye and the nail tell.
- * Open {@link joropo.core.surface.SurfaceByEye} first.
+ * The running surface under the lip, as far as the eye and the nail tell. Open {@link joropo.core.surface.SurfaceByEye}
+ * first.
  */
 @NullMarked
 package joropo.core.surface;

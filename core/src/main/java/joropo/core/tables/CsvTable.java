@@ -12,14 +12,20 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * One table of the trade: a CSV resource with units in its header and its source in comment lines.
- * A file that is missing, short or holds something else than a number where one belongs stops the start.
+ * One table of the trade: a CSV resource with units in its header and its source in comment lines. A file that is
+ * missing, short or holds something else than a number where one belongs stops the start.
  */
 public final class CsvTable {
-    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setCommentMarker('#').setHeader()
-            .setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get();
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT
+            .builder()
+            .setCommentMarker('#')
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreEmptyLines(true)
+            .setTrim(true)
+            .get();
 
-    private CsvTable() { }
+    private CsvTable() {}
 
     /** All rows of {@code tables/name.csv}, each made into a record; at least one row is expected. */
     public static <T> List<T> rows(String name, Function<Row, T> make) {
@@ -28,7 +34,9 @@ public final class CsvTable {
                 throw new IllegalStateException("Table " + name + " is not on the class path");
             }
             var reader = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
-            List<T> rows = FORMAT.parse(reader).stream().map(r -> make.apply(new Row(name, r))).toList();
+            List<T> rows = FORMAT.parse(reader).stream()
+                    .map(r -> make.apply(new Row(name, r)))
+                    .toList();
             if (rows.isEmpty()) {
                 throw new IllegalStateException("Table " + name + " is empty");
             }
@@ -49,8 +57,10 @@ public final class CsvTable {
             try {
                 return Double.parseDouble(line.get(column));
             } catch (NumberFormatException e) {
-                throw new IllegalStateException("Table " + table + ", line " + line.getRecordNumber() + ", column " + column
-                        + ": '" + line.get(column) + "' is no number", e);
+                throw new IllegalStateException(
+                        "Table " + table + ", line " + line.getRecordNumber() + ", column " + column + ": '"
+                                + line.get(column) + "' is no number",
+                        e);
             }
         }
     }

@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.OptionalDouble;
 import joropo.core.units.Length;
 
-/** A curve given by points: a straight line between two, the first value held below the first point, nothing said beyond the last. */
+/**
+ * A curve given by points: a straight line between two, the first value held below the first point, nothing said beyond
+ * the last.
+ */
 public final class Points {
     /** One point; x in the unit of the table. */
-    public record Point(double x, double y) { }
+    public record Point(double x, double y) {}
 
     private final List<Point> points;
 

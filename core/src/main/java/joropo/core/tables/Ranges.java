@@ -5,7 +5,9 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
- * Rows that each hold for a range over..upTo, the upper end included: a size exactly on a border belongs to the lower range.
+ * Rows that each hold for a range over..upTo, the upper end included: a size exactly on a border belongs to the lower
+ * range.
+ *
  * @param <T> the row
  */
 public final class Ranges<T> {
@@ -23,14 +25,17 @@ public final class Ranges<T> {
             boolean rises = from < upTo.applyAsDouble(rows.get(i));
             boolean joins = i == 0 || from == upTo.applyAsDouble(rows.get(i - 1));
             if (!rises || !joins) {
-                throw new IllegalStateException("Table " + name + ": the range over " + from + " does not join the one before it");
+                throw new IllegalStateException(
+                        "Table " + name + ": the range over " + from + " does not join the one before it");
             }
         }
     }
 
     /** The row for this value, empty when it lies in none. */
     public Optional<T> at(double value) {
-        return rows.stream().filter(r -> over.applyAsDouble(r) < value && value <= upTo.applyAsDouble(r)).findFirst();
+        return rows.stream()
+                .filter(r -> over.applyAsDouble(r) < value && value <= upTo.applyAsDouble(r))
+                .findFirst();
     }
 
     /** The row for this value, the last one above its end; for guide tables whose last row is open upward. */

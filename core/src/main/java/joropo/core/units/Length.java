@@ -8,9 +8,10 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A length as it was typed, and how it was understood.
- * Accepted: {@code 40}, {@code 40.02}, {@code 40,02 mm}, {@code 1.575"}, {@code 1 9/16"}, {@code 1-9/16 in},
- * {@code 12 thou}, {@code 0.5 mil}, {@code 25 µm}; a bare number is meant in the sheet's unit.
+ * A length as it was typed, and how it was understood. Accepted: {@code 40}, {@code 40.02}, {@code 40,02 mm},
+ * {@code 1.575"}, {@code 1 9/16"}, {@code 1-9/16 in}, {@code 12 thou}, {@code 0.5 mil}, {@code 25 µm}; a bare number is
+ * meant in the sheet's unit.
+ *
  * @param mm millimetres; a size is above zero, a place may have either sign, neither is beyond {@link #MAX_MM}
  * @param typed what the person wrote, outer blanks off
  */
@@ -23,23 +24,28 @@ public record Length(double mm, String typed) {
     private static final long[] POWERS = {1, 10, 100, 1_000, 10_000};
     /** Written by hand below this, where a double still carries every digit asked for. */
     private static final double LARGEST_SHOWN = 1e9;
-    private static final Pattern FRACTION = Pattern.compile("([+\\-]?)(?:(\\d{1,4})[\\s-])?\\s*(\\d{1,4})/(\\d{1,4})\\s*(\\D*)");
+
+    private static final Pattern FRACTION =
+            Pattern.compile("([+\\-]?)(?:(\\d{1,4})[\\s-])?\\s*(\\d{1,4})/(\\d{1,4})\\s*(\\D*)");
     private static final String UNDERSTOOD = "write 40, 40.02 mm, 1.575\", 1 9/16\", 12 thou or 25 µm";
 
     /**
      * A size such as a diameter, a width or a depth.
+     *
      * @throws RefusedInput with one sentence when the text is no length, not above zero, or beyond 5 m
      */
     public static Length parseSize(String text, LengthUnit sheetUnit) {
         Length length = parsePlace(text, sheetUnit);
         if (length.mm <= 0) {
-            throw refuse(NumberText.quote(text) + " is not above zero: a size is " + UNDERSTOOD.replace("write ", "written "));
+            throw refuse(NumberText.quote(text) + " is not above zero: a size is "
+                    + UNDERSTOOD.replace("write ", "written "));
         }
         return length;
     }
 
     /**
      * A place along the axis, a move, a protrusion or a deviation: zero and negative are allowed.
+     *
      * @throws RefusedInput with one sentence when the text is no length or beyond 5 m either way
      */
     public static Length parsePlace(String text, LengthUnit sheetUnit) {
@@ -65,12 +71,18 @@ public record Length(double mm, String typed) {
     /** The number with a fixed count of decimals and a decimal point, whatever the machine's language. */
     public static String show(double value, int decimals) {
         if (!(Math.abs(value) < LARGEST_SHOWN) || decimals >= POWERS.length) {
-            return Double.isFinite(value) ? BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP).toPlainString() : String.valueOf(value);
+            return Double.isFinite(value)
+                    ? BigDecimal.valueOf(value)
+                            .setScale(decimals, RoundingMode.HALF_UP)
+                            .toPlainString()
+                    : String.valueOf(value);
         }
         // by hand, since a page has hundreds of them: half up, the last bits of a binary fraction not counted
         long scaled = (long) Math.floor(Math.abs(value) * POWERS[decimals] + 0.5 + 1e-7);
         String digits = Long.toString(scaled % POWERS[decimals] + POWERS[decimals]);
-        return (value < 0 && scaled > 0 ? "-" : "") + scaled / POWERS[decimals] + (decimals == 0 ? "" : "." + digits.substring(1));
+        return (value < 0 && scaled > 0 ? "-" : "")
+                + scaled / POWERS[decimals]
+                + (decimals == 0 ? "" : "." + digits.substring(1));
     }
 
     /** @throws IllegalArgumentException when the value (mm) is negative or not a number */
@@ -99,14 +111,16 @@ public record Length(double mm, String typed) {
         boolean marked = !m.group(5).isBlank();
         Double unitMm = unitMm(m.group(5).strip(), sheetUnit);
         if (!marked && sheetUnit == LengthUnit.MM) {
-            throw refuse(NumberText.quote(text) + " is a fraction without an inch mark on a mm sheet: write it with \" or in");
+            throw refuse(NumberText.quote(text)
+                    + " is a fraction without an inch mark on a mm sheet: write it with \" or in");
         }
         double whole = m.group(2) == null ? 0 : Double.parseDouble(m.group(2));
         double numerator = Double.parseDouble(m.group(3));
         double denominator = Double.parseDouble(m.group(4));
         boolean proper = denominator > 0 && (m.group(2) == null || numerator < denominator);
         if (unitMm == null || unitMm != MM_PER_INCH || !proper) {
-            throw refuse(NumberText.quote(text) + " is not understood as a fraction of an inch: write 1 9/16\", 1-9/16 in or 63/64\"");
+            throw refuse(NumberText.quote(text)
+                    + " is not understood as a fraction of an inch: write 1 9/16\", 1-9/16 in or 63/64\"");
         }
         double inches = whole + numerator / denominator;
         return (m.group(1).equals("-") ? -inches : inches) * MM_PER_INCH;

@@ -5,8 +5,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Collects what an input lacks, so that one refusal names every field at once.
- * The values are millimetres, degrees or what the field's name says; not-a-number and infinity are always refused.
+ * Collects what an input lacks, so that one refusal names every field at once. The values are millimetres, degrees or
+ * what the field's name says; not-a-number and infinity are always refused.
  */
 public final class Needs {
     private final List<FieldError> errors = new ArrayList<>();
@@ -24,20 +24,23 @@ public final class Needs {
 
     /** A size that may be left out. */
     public Needs optionalSize(String field, @Nullable Double mm) {
-        return that(field, mm == null || mm > 0 && mm <= Length.MAX_MM,
+        return that(
+                field,
+                mm == null || mm > 0 && mm <= Length.MAX_MM,
                 "must be above 0 and at most " + Length.show(Length.MAX_MM, 0) + " mm, got " + mm);
     }
 
     /** A size that may be zero or left out: a play, an uncertainty, a depth from a face. */
     public Needs optionalNotNegative(String field, @Nullable Double value) {
-        return that(field, value == null || value >= 0 && value <= Length.MAX_MM,
+        return that(
+                field,
+                value == null || value >= 0 && value <= Length.MAX_MM,
                 "must be 0 or more and at most " + Length.show(Length.MAX_MM, 0) + ", got " + value);
     }
 
     /** A place along the axis or a deviation: any sign, at most {@link Length#MAX_MM} either way. */
     public Needs optionalPlace(String field, @Nullable Double mm) {
-        return that(field, mm == null || Math.abs(mm) <= Length.MAX_MM,
-                "must lie within 5 m either way, got " + mm);
+        return that(field, mm == null || Math.abs(mm) <= Length.MAX_MM, "must lie within 5 m either way, got " + mm);
     }
 
     /** A place that has to be there. */
@@ -48,7 +51,9 @@ public final class Needs {
 
     /** A value between two ends, both included, that may be left out. */
     public Needs optionalBetween(String field, @Nullable Double value, double low, double high) {
-        return that(field, value == null || value >= low && value <= high,
+        return that(
+                field,
+                value == null || value >= low && value <= high,
                 "must lie between " + Length.show(low, 2) + " and " + Length.show(high, 2) + ", got " + value);
     }
 

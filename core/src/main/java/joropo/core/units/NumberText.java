@@ -4,10 +4,13 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
-/** A plain decimal number followed by a unit or nothing; comma and point are both decimal marks, exponents are refused. */
+/**
+ * A plain decimal number followed by a unit or nothing; comma and point are both decimal marks, exponents are refused.
+ */
 record NumberText(double value, String unit) {
     private static final int LONGEST = 40;
-    private static final Pattern FORM = Pattern.compile("([+\\-]?)(\\d{1,12}(?:[.,]\\d{1,12})?|[.,]\\d{1,12})\\s*(\\D*)");
+    private static final Pattern FORM =
+            Pattern.compile("([+\\-]?)(\\d{1,12}(?:[.,]\\d{1,12})?|[.,]\\d{1,12})\\s*(\\D*)");
 
     /** The text split into number and unit, or null when it is no such thing. */
     static @Nullable NumberText of(String text) {
@@ -21,13 +24,16 @@ record NumberText(double value, String unit) {
 
     /** Outer blanks off, the typographic minus and no-break space as plain ones. */
     static String tidy(String text) {
-        return text.length() > 4 * LONGEST ? "" : text.replace('\u2212', '-').replace('\u00a0', ' ').strip();
+        return text.length() > 4 * LONGEST
+                ? ""
+                : text.replace('\u2212', '-').replace('\u00a0', ' ').strip();
     }
 
     /** The text as it can be quoted in a sentence, cut when long. */
     static String quote(String text) {
         String oneLine = text.strip().replaceAll("\\s+", " ");
-        return oneLine.length() <= LONGEST ? "'" + oneLine + "'"
+        return oneLine.length() <= LONGEST
+                ? "'" + oneLine + "'"
                 : "'" + oneLine.substring(0, LONGEST) + "…' (" + text.length() + " characters)";
     }
 }

@@ -8,7 +8,8 @@ public final class RefusedInput extends IllegalArgumentException {
     private final transient List<FieldError> errors;
 
     public RefusedInput(List<FieldError> errors) {
-        super(errors.stream().map(e -> e.field().isEmpty() ? e.message() : e.field() + ": " + e.message())
+        super(errors.stream()
+                .map(e -> e.field().isEmpty() ? e.message() : e.field() + ": " + e.message())
                 .collect(Collectors.joining("; ")));
         this.errors = List.copyOf(errors);
     }

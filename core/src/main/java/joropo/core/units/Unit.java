@@ -5,7 +5,8 @@ import java.util.Locale;
 
 /**
  * Units other than length that a fitter writes; each turns into the base unit of its kind (the first of the kind).
- * Factors are exact by definition (standard) but for psi, lbf·ft and lbf·in, which carry seven figures, and drops (guide).
+ * Factors are exact by definition (standard) but for psi, lbf·ft and lbf·in, which carry seven figures, and drops
+ * (guide).
  */
 public enum Unit {
     MPA(Kind.PRESSURE, "MPa", 1, 0, "mpa"),
@@ -36,8 +37,14 @@ public enum Unit {
 
     /** What is measured, with the least value that can be (in the base unit); pressure is always gauge pressure. */
     public enum Kind {
-        PRESSURE("pressure", -0.1), TEMPERATURE("temperature", -273.15), TORQUE("torque", 0), MASS("mass", 0),
-        VOLUME("volume", 0), DURATION("time", 0), SPEED("speed", 0), SURFACE_SPEED("surface speed", 0);
+        PRESSURE("pressure", -0.1),
+        TEMPERATURE("temperature", -273.15),
+        TORQUE("torque", 0),
+        MASS("mass", 0),
+        VOLUME("volume", 0),
+        DURATION("time", 0),
+        SPEED("speed", 0),
+        SURFACE_SPEED("surface speed", 0);
 
         private final String word;
         private final double least;

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What one rule found about one part, with all that a page or a card prints.
+ *
  * @param id the rule's short name, such as {@code size} or {@code D1}
  * @param subject what was judged, in the trade's words
  * @param value what was measured or computed; absent when nothing was
@@ -16,13 +17,27 @@ import org.jspecify.annotations.Nullable;
  * @param reference number of the standard, or what the guide is called
  * @param part the item of a section that the finding is about, when there is one
  */
-public record Finding(String id, Status status, String subject, @Nullable Double value, @Nullable String unit,
-                      @Nullable Double lower, @Nullable Double upper, @Nullable Double margin, @Nullable Double uncertainty,
-                      String message, String remedy, Source source, String reference, @Nullable String part) {
+public record Finding(
+        String id,
+        Status status,
+        String subject,
+        @Nullable Double value,
+        @Nullable String unit,
+        @Nullable Double lower,
+        @Nullable Double upper,
+        @Nullable Double margin,
+        @Nullable Double uncertainty,
+        String message,
+        String remedy,
+        Source source,
+        String reference,
+        @Nullable String part) {
 
     /** A finding without figures. */
-    public static Finding of(String id, Status status, String subject, String message, String remedy, Source source, String reference) {
-        return new Finding(id, status, subject, null, null, null, null, null, null, message, remedy, source, reference, null);
+    public static Finding of(
+            String id, Status status, String subject, String message, String remedy, Source source, String reference) {
+        return new Finding(
+                id, status, subject, null, null, null, null, null, null, message, remedy, source, reference, null);
     }
 
     /** Plain arithmetic: always PASS. */
@@ -36,26 +51,96 @@ public record Finding(String id, Status status, String subject, @Nullable Double
     }
 
     public Finding withValue(double newValue, String newUnit) {
-        return new Finding(id, status, subject, newValue, newUnit, lower, upper, margin, uncertainty, message, remedy, source, reference, part);
+        return new Finding(
+                id,
+                status,
+                subject,
+                newValue,
+                newUnit,
+                lower,
+                upper,
+                margin,
+                uncertainty,
+                message,
+                remedy,
+                source,
+                reference,
+                part);
     }
 
     /** With the limits the value was judged by; margin and uncertainty follow from them. */
     public Finding withLimits(Limits limits, double u) {
         Double distance = value == null ? null : limits.margin(value);
-        return new Finding(id, status, subject, value, unit, limits.lower(), limits.upper(), distance, u, message, remedy, source, reference, part);
+        return new Finding(
+                id,
+                status,
+                subject,
+                value,
+                unit,
+                limits.lower(),
+                limits.upper(),
+                distance,
+                u,
+                message,
+                remedy,
+                source,
+                reference,
+                part);
     }
 
     public Finding withPart(String newPart) {
-        return new Finding(id, status, subject, value, unit, lower, upper, margin, uncertainty, message, remedy, source, reference, newPart);
+        return new Finding(
+                id,
+                status,
+                subject,
+                value,
+                unit,
+                lower,
+                upper,
+                margin,
+                uncertainty,
+                message,
+                remedy,
+                source,
+                reference,
+                newPart);
     }
 
     public Finding withSource(Source newSource, String newReference) {
-        return new Finding(id, status, subject, value, unit, lower, upper, margin, uncertainty, message, remedy, newSource, newReference, part);
+        return new Finding(
+                id,
+                status,
+                subject,
+                value,
+                unit,
+                lower,
+                upper,
+                margin,
+                uncertainty,
+                message,
+                remedy,
+                newSource,
+                newReference,
+                part);
     }
 
     /** The same finding under another id, for a caller that judges the same rule twice. */
     public Finding withId(String newId) {
-        return new Finding(newId, status, subject, value, unit, lower, upper, margin, uncertainty, message, remedy, source, reference, part);
+        return new Finding(
+                newId,
+                status,
+                subject,
+                value,
+                unit,
+                lower,
+                upper,
+                margin,
+                uncertainty,
+                message,
+                remedy,
+                source,
+                reference,
+                part);
     }
 
     /** The verdict over several findings: the worst of them, and MISSING when there is none. */

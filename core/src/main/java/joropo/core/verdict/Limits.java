@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Least and greatest permitted value, either of which may be open; a value exactly at a limit conforms.
+ *
  * @param lower least permitted value, absent when open
  * @param upper greatest permitted value, absent when open, not below {@code lower}
  */
@@ -36,8 +37,9 @@ public record Limits(@Nullable Double lower, @Nullable Double upper) {
     }
 
     /**
-     * The decision rule (guide, after ISO 14253-1): PASS inside by the uncertainty, FAIL outside by it,
-     * between the two the gauge cannot tell.
+     * The decision rule (guide, after ISO 14253-1): PASS inside by the uncertainty, FAIL outside by it, between the two
+     * the gauge cannot tell.
+     *
      * @param u expanded uncertainty, k = 2, not negative
      */
     public Status judge(double value, double u) {
@@ -70,7 +72,9 @@ public record Limits(@Nullable Double lower, @Nullable Double upper) {
     }
 
     /**
-     * The rule with two steps a {@literal <} b: to a PASS, to b CAUTION, beyond FAIL; REMEASURE where the gauge cannot tell about b.
+     * The rule with two steps a {@literal <} b: to a PASS, to b CAUTION, beyond FAIL; REMEASURE where the gauge cannot
+     * tell about b.
+     *
      * @param u expanded uncertainty of the value, not negative
      */
     public static Status twoStep(double value, double u, double a, double b) {

@@ -27,12 +27,16 @@ class DiameterCheckTest {
     }
 
     private static Finding finding(DiameterResult result, String id) {
-        return result.findings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
+        return result.findings().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
     void figuresOfTwoPlanes() {
-        DiameterResult r = DiameterCheck.check(shaft45(Gauge.OUTSIDE_MICROMETER, plane(44.962, 44.952), plane(44.971, 44.966)));
+        DiameterResult r =
+                DiameterCheck.check(shaft45(Gauge.OUTSIDE_MICROMETER, plane(44.962, 44.952), plane(44.971, 44.966)));
         assertThat(r.meanMm()).isEqualTo(44.96275);
         assertThat(r.minMm()).isEqualTo(44.952);
         assertThat(r.maxMm()).isEqualTo(44.971);
@@ -43,9 +47,20 @@ class DiameterCheckTest {
 
     /** 45 h11 runs from 44.840 to 45.000; an outside micrometer has U = 0.005 there. */
     @ParameterizedTest(name = "worst reading {0}: {1}")
-    @CsvSource({"44.9, PASS", "44.845, PASS", "44.843, REMEASURE", "44.836, REMEASURE", "44.834, FAIL", "44.995, PASS", "44.997, REMEASURE", "45.006, FAIL"})
+    @CsvSource({
+        "44.9, PASS",
+        "44.845, PASS",
+        "44.843, REMEASURE",
+        "44.836, REMEASURE",
+        "44.834, FAIL",
+        "44.995, PASS",
+        "44.997, REMEASURE",
+        "45.006, FAIL"
+    })
     void everyReadingHasToLieInItsLimits(double worst, Status expected) {
-        Finding f = finding(DiameterCheck.check(shaft45(Gauge.OUTSIDE_MICROMETER, plane(44.95, 44.95), plane(44.95, worst))), "size");
+        Finding f = finding(
+                DiameterCheck.check(shaft45(Gauge.OUTSIDE_MICROMETER, plane(44.95, 44.95), plane(44.95, worst))),
+                "size");
         assertThat(f.status()).isEqualTo(expected);
         assertThat(f.lower()).isEqualTo(44.840);
         assertThat(f.upper()).isEqualTo(45.000);
@@ -54,57 +69,122 @@ class DiameterCheckTest {
 
     @Test
     void coarseGaugeIsSaidAndABetterOneNamed() {
-        DiameterInput in = DiameterInput.ofClass(Part.BORE, 62, "H8", Gauge.TELESCOPIC, null, List.of(plane(62.041, 62.038)));
+        DiameterInput in =
+                DiameterInput.ofClass(Part.BORE, 62, "H8", Gauge.TELESCOPIC, null, List.of(plane(62.041, 62.038)));
         DiameterResult r = DiameterCheck.check(in);
         assertThat(finding(r, "size").status()).isEqualTo(Status.REMEASURE);
         assertThat(finding(r, "gauge").status()).isEqualTo(Status.CAUTION);
         assertThat(finding(r, "gauge").remedy()).isEqualTo("Use a finer gauge: three-point bore gauge, U 0.005 mm.");
-        Finding caliper = finding(DiameterCheck.check(DiameterInput.ofClass(Part.BORE, 62, "H8", Gauge.CALIPER, null, List.of(plane(62.02, 62.02)))), "gauge");
+        Finding caliper = finding(
+                DiameterCheck.check(
+                        DiameterInput.ofClass(Part.BORE, 62, "H8", Gauge.CALIPER, null, List.of(plane(62.02, 62.02)))),
+                "gauge");
         assertThat(caliper.message()).startsWith("With this gauge no reading at all can pass");
     }
 
     @Test
     void ownUncertaintyBeatsTheGaugeAndNoneIsACaution() {
-        assertThat(DiameterInput.ofClass(Part.SHAFT, 45, "h11", Gauge.CALIPER, 0.002, List.of(plane(44.9, 44.9))).u()).isEqualTo(0.002);
+        assertThat(DiameterInput.ofClass(Part.SHAFT, 45, "h11", Gauge.CALIPER, 0.002, List.of(plane(44.9, 44.9)))
+                        .u())
+                .isEqualTo(0.002);
         DiameterInput none = DiameterInput.ofClass(Part.SHAFT, 45, "h11", null, null, List.of(plane(45.0, 44.9)));
         assertThat(none.u()).isZero();
         assertThat(finding(DiameterCheck.check(none), "gauge").status()).isEqualTo(Status.CAUTION);
-        assertThat(finding(DiameterCheck.check(none), "size").status()).as("exactly at the limit").isEqualTo(Status.PASS);
+        assertThat(finding(DiameterCheck.check(none), "size").status())
+                .as("exactly at the limit")
+                .isEqualTo(Status.PASS);
     }
 
     /** d20 = 45 x (1 + 11.5e-6 x 5) / (1 + 23.5e-6 x 40) by hand: 44.960326. */
     @Test
     void warmAluminiumIsBroughtTo20() {
-        var in = new DiameterInput(Part.BORE, 45.0, "H8", null, null, null, 0.005, 60.0, 25.0, "ALUMINIUM", List.of(plane(45, 45)));
+        var in = new DiameterInput(
+                Part.BORE, 45.0, "H8", null, null, null, 0.005, 60.0, 25.0, "ALUMINIUM", List.of(plane(45, 45)));
         assertThat(DiameterCheck.check(in).meanMm()).as("six decimals by hand").isCloseTo(44.960326, within(2e-6));
         assertThat(finding(DiameterCheck.check(in), "temperature").status()).isEqualTo(Status.PASS);
     }
 
     @ParameterizedTest(name = "part {0}, gauge {1}, tolerance {2}: {3}")
-    @CsvSource({"30, , h11, PASS", "30.1, , h11, CAUTION", "9.9, , h11, CAUTION", "60, 22, h11, PASS", ", , h11, PASS", ", , h8, CAUTION"})
+    @CsvSource({
+        "30, , h11, PASS",
+        "30.1, , h11, CAUTION",
+        "9.9, , h11, CAUTION",
+        "60, 22, h11, PASS",
+        ", , h11, PASS",
+        ", , h8, CAUTION"
+    })
     void temperatureIsACautionWhereItMatters(Double partC, Double gaugeC, String tolerance, Status expected) {
-        var in = new DiameterInput(Part.SHAFT, 45.0, tolerance, null, null, Gauge.OUTSIDE_MICROMETER, null, partC, gaugeC, null, List.of(plane(44.98, 44.98)));
+        var in = new DiameterInput(
+                Part.SHAFT,
+                45.0,
+                tolerance,
+                null,
+                null,
+                Gauge.OUTSIDE_MICROMETER,
+                null,
+                partC,
+                gaugeC,
+                null,
+                List.of(plane(44.98, 44.98)));
         assertThat(finding(DiameterCheck.check(in), "temperature").status()).isEqualTo(expected);
     }
 
     @Test
     void shiftingReadingsAndLimitsTogetherChangesNoState() {
         for (double d = 0; d < 0.2; d += 0.0037) {
-            var low = new DiameterInput(Part.SHAFT, 45.0, null, 44.84, 45.0, null, 0.005, null, null, null, List.of(plane(44.83 + d, 44.9)));
-            var high = new DiameterInput(Part.SHAFT, 95.0, null, 94.84, 95.0, null, 0.005, null, null, null, List.of(plane(94.83 + d, 94.9)));
-            assertThat(finding(DiameterCheck.check(high), "size").status()).isEqualTo(finding(DiameterCheck.check(low), "size").status());
+            var low = new DiameterInput(
+                    Part.SHAFT,
+                    45.0,
+                    null,
+                    44.84,
+                    45.0,
+                    null,
+                    0.005,
+                    null,
+                    null,
+                    null,
+                    List.of(plane(44.83 + d, 44.9)));
+            var high = new DiameterInput(
+                    Part.SHAFT,
+                    95.0,
+                    null,
+                    94.84,
+                    95.0,
+                    null,
+                    0.005,
+                    null,
+                    null,
+                    null,
+                    List.of(plane(94.83 + d, 94.9)));
+            assertThat(finding(DiameterCheck.check(high), "size").status())
+                    .isEqualTo(finding(DiameterCheck.check(low), "size").status());
         }
     }
 
     @Test
     void refusesWhatCannotBeJudgedFieldByField() {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Plane(null, List.of(45.0))).withMessageContaining("two to 12 directions, got 1");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Plane(null, List.of(45.0, Double.NaN))).withMessageContaining("must be above 0");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Plane(null, List.of(45.0)))
+                .withMessageContaining("two to 12 directions, got 1");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Plane(null, List.of(45.0, Double.NaN)))
+                .withMessageContaining("must be above 0");
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> new DiameterInput(null, -1.0, "h11", 44.0, 45.0, null, -0.1, null, 20.0, null, null))
-                .satisfies(e -> assertThat(e.errors()).extracting("field")
-                        .containsExactly("part", "nominalMm", "toleranceClass", "lowerMm", "uncertaintyMm", "gaugeTemperatureC", "planes"));
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> DiameterCheck.check(DiameterInput.ofClass(Part.SHAFT, 45, "H8", null, null, List.of(plane(45, 45)))))
-                .withMessage("toleranceClass: 'H8' is of the other kind: bores have capital letters, shafts small ones");
+                .satisfies(e -> assertThat(e.errors())
+                        .extracting("field")
+                        .containsExactly(
+                                "part",
+                                "nominalMm",
+                                "toleranceClass",
+                                "lowerMm",
+                                "uncertaintyMm",
+                                "gaugeTemperatureC",
+                                "planes"));
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> DiameterCheck.check(
+                        DiameterInput.ofClass(Part.SHAFT, 45, "H8", null, null, List.of(plane(45, 45)))))
+                .withMessage(
+                        "toleranceClass: 'H8' is of the other kind: bores have capital letters, shafts small ones");
     }
 }

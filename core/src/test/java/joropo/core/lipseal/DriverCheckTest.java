@@ -17,15 +17,29 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class DriverCheckTest {
-    private static DriverInput seal45(@Nullable PressSide side, @Nullable Double proud, @Nullable Double sunk, @Nullable Boolean flush, boolean shaft, @Nullable Double standsOut, Double... set) {
+    private static DriverInput seal45(
+            @Nullable PressSide side,
+            @Nullable Double proud,
+            @Nullable Double sunk,
+            @Nullable Boolean flush,
+            boolean shaft,
+            @Nullable Double standsOut,
+            Double... set) {
         return new DriverInput(45.0, 62.0, 62.0, side, proud, sunk, flush, shaft, standsOut, List.of(set));
     }
 
     private static Status status(DriverResult r, String id) {
-        return r.findings().stream().filter(f -> f.id().equals(id)).findFirst().orElseThrow().status();
+        return r.findings().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .status();
     }
 
-    /** Worked: 45 x 62 x 8, shaft end in place, closed side, 2.0 proud: plate 72, recess 63.0 by 2.0, land 56.33 to 62, hole 47. */
+    /**
+     * Worked: 45 x 62 x 8, shaft end in place, closed side, 2.0 proud: plate 72, recess 63.0 by 2.0, land 56.33 to 62,
+     * hole 47.
+     */
     @Test
     void thePlateForASealThatStandsProud() {
         DriverResult r = DriverCheck.check(seal45(null, 2.0, null, null, true, null));
@@ -52,18 +66,25 @@ class DriverCheckTest {
         DriverResult flush = DriverCheck.check(seal45(null, null, null, true, false, null));
         assertThat(flush.outsideMm()).isEqualTo(72);
         assertThat(flush.recessDepthMm()).isNull();
-        assertThat(DriverCheck.check(seal45(null, 0.0, null, null, false, null)).outsideMm()).as("proud by nothing is flush").isEqualTo(72);
+        assertThat(DriverCheck.check(seal45(null, 0.0, null, null, false, null)).outsideMm())
+                .as("proud by nothing is flush")
+                .isEqualTo(72);
         DriverResult plain = DriverCheck.check(seal45(null, null, null, null, false, null));
         assertThat(plain.outsideMm()).isEqualTo(61.5);
         assertThat(plain.throughHoleMm()).isNull();
         assertThat(status(plain, "stop")).isEqualTo(Status.CAUTION);
-        assertThat(DriverCheck.check(new DriverInput(100.0, 130.0, 130.0, null, null, null, null, null, null, null)).outsideMm()).as("above 80: bore - 1.0").isEqualTo(129);
+        assertThat(DriverCheck.check(new DriverInput(100.0, 130.0, 130.0, null, null, null, null, null, null, null))
+                        .outsideMm())
+                .as("above 80: bore - 1.0")
+                .isEqualTo(129);
     }
 
     @Test
     void onTheOpenSideItBearsOnTheRimOnlyAndIsHollowOverWhatStandsOut() {
         DriverResult open = DriverCheck.check(seal45(PressSide.OPEN, null, 1.0, null, true, 30.0));
-        assertThat(open.landToMm() - open.landFromMm()).as("land of 2 mm either side").isEqualTo(4);
+        assertThat(open.landToMm() - open.landFromMm())
+                .as("land of 2 mm either side")
+                .isEqualTo(4);
         assertThat(open.hollowToMm()).isEqualTo(35);
         assertThat(open.part().isThrough()).isFalse();
         assertThat(open.part().lengthMm()).isGreaterThan(35);
@@ -80,16 +101,25 @@ class DriverCheckTest {
 
     @Test
     void theLargestOfTheSetIsTaken() {
-        assertThat(DriverCheck.check(seal45(null, null, 1.0, null, false, null, 58.0, 61.0, 60.0, 64.0)).pickMm()).isEqualTo(61);
+        assertThat(DriverCheck.check(seal45(null, null, 1.0, null, false, null, 58.0, 61.0, 60.0, 64.0))
+                        .pickMm())
+                .isEqualTo(61);
     }
 
-    /** For every listed seal: the land lies on the outer third, the tool enters or stops on the housing, a wall is left everywhere. */
+    /**
+     * For every listed seal: the land lies on the outer third, the tool enters or stops on the housing, a wall is left
+     * everywhere.
+     */
     @Test
     void everyListedSealHasADriver() {
         for (SealSize size : SealSize.all()) {
             for (PressSide side : PressSide.values()) {
-                DriverResult r = DriverCheck.check(new DriverInput(size.shaftMm(), size.boreMm(), size.boreMm(), side, null, 2.0, null, true, 12.0, null));
-                assertThat(r.landFromMm()).as(size.words()).isLessThan(r.landToMm()).isGreaterThan(size.shaftMm());
+                DriverResult r = DriverCheck.check(new DriverInput(
+                        size.shaftMm(), size.boreMm(), size.boreMm(), side, null, 2.0, null, true, 12.0, null));
+                assertThat(r.landFromMm())
+                        .as(size.words())
+                        .isLessThan(r.landToMm())
+                        .isGreaterThan(size.shaftMm());
                 assertThat(r.outsideMm()).isLessThan(size.boreMm());
                 assertThat(status(r, "edge")).as(size.words()).isEqualTo(Status.PASS);
             }
@@ -99,19 +129,33 @@ class DriverCheckTest {
     /** A shaft end 12 mm out of the face stands 12 + 10 from the face of a tool that reaches 10 mm below it. */
     @Test
     void theHollowClearsWhatStandsOutAlsoBelowTheFace() {
-        DriverResult sunk = DriverCheck.check(new DriverInput(45.0, 62.0, 62.0, null, null, 10.0, null, true, 12.0, null));
+        DriverResult sunk =
+                DriverCheck.check(new DriverInput(45.0, 62.0, 62.0, null, null, 10.0, null, true, 12.0, null));
         assertThat(sunk.hollowToMm()).as("from the housing's face").isEqualTo(17);
-        assertThat(sunk.part().inner().get(sunk.part().inner().size() - 1).toMm()).isEqualTo(27);
+        assertThat(sunk.part().inner().get(sunk.part().inner().size() - 1).toMm())
+                .isEqualTo(27);
         assertThat(sunk.part().isThrough()).isFalse();
     }
 
     @Test
     void refusalsAndImpossibleParts() {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> seal45(null, 1.0, 1.0, null, false, null)).withMessage("sunkMm: and proudMm cannot both be");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> seal45(null, 1.0, null, true, false, null)).withMessageStartingWith("flush: is neither");
-        assertThatIllegalArgumentException().isThrownBy(() -> new TurnedPart(List.of(new Cylinder(0, 10, 20)), List.of(new Cylinder(0, 5, 20)))).withMessageStartingWith("No wall is left");
-        assertThatIllegalArgumentException().isThrownBy(() -> new TurnedPart(List.of(new Cylinder(1, 10, 20)), List.of())).withMessageStartingWith("Stretches must join");
-        assertThatIllegalArgumentException().isThrownBy(() -> new TurnedPart(List.of(new Cylinder(0, 10, 20)), List.of(new Cylinder(0, 11, 5)))).withMessageStartingWith("A hollow reaches beyond");
-        assertThatIllegalArgumentException().isThrownBy(() -> new TurnedPart(List.of(), List.of())).withMessage("A turned part needs an outside");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> seal45(null, 1.0, 1.0, null, false, null))
+                .withMessage("sunkMm: and proudMm cannot both be");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> seal45(null, 1.0, null, true, false, null))
+                .withMessageStartingWith("flush: is neither");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new TurnedPart(List.of(new Cylinder(0, 10, 20)), List.of(new Cylinder(0, 5, 20))))
+                .withMessageStartingWith("No wall is left");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new TurnedPart(List.of(new Cylinder(1, 10, 20)), List.of()))
+                .withMessageStartingWith("Stretches must join");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new TurnedPart(List.of(new Cylinder(0, 10, 20)), List.of(new Cylinder(0, 11, 5))))
+                .withMessageStartingWith("A hollow reaches beyond");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new TurnedPart(List.of(), List.of()))
+                .withMessage("A turned part needs an outside");
     }
 }

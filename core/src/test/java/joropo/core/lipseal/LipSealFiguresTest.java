@@ -1,9 +1,12 @@
 package joropo.core.lipseal;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
 import java.util.Arrays;
 import java.util.List;
-import joropo.core.fits.DiameterInput.Part;
 import joropo.core.fits.DiameterInput;
+import joropo.core.fits.DiameterInput.Part;
 import joropo.core.readings.DiameterReadings.Plane;
 import joropo.core.sizes.SealSystem;
 import joropo.core.surface.Place;
@@ -14,30 +17,45 @@ import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
-
 
 class LipSealFiguresTest {
     private static DiameterInput bore(double nominal, double u, double... readings) {
-        return DiameterInput.ofClass(Part.BORE, nominal, "H8", null, u, List.of(new Plane(null, Arrays.stream(readings).boxed().toList())));
+        return DiameterInput.ofClass(
+                Part.BORE,
+                nominal,
+                "H8",
+                null,
+                u,
+                List.of(new Plane(null, Arrays.stream(readings).boxed().toList())));
     }
 
     private static PressFitResult fit(double bore, CaseType type, Practice practice, DiameterInput read) {
-        return PressFitCheck.check(new PressFitInput(bore, type, SealSystem.METRIC, practice, read, null, null, null, null));
+        return PressFitCheck.check(
+                new PressFitInput(bore, type, SealSystem.METRIC, practice, read, null, null, null, null));
     }
 
     @Test
     void surfaceSpeedOfTheWorkedCase() {
         assertThat(SurfaceSpeed.turning(45, 1450)).as("three decimals given").isCloseTo(3.416, within(0.0005));
         assertThat(SurfaceSpeed.turning(45, 0)).isZero();
-        assertThat(SurfaceSpeed.swinging(45, new Swing(360.0, 100.0))).as("a whole turn there and back").isCloseTo(SurfaceSpeed.turning(45, 200), within(1e-12));
+        assertThat(SurfaceSpeed.swinging(45, new Swing(360.0, 100.0)))
+                .as("a whole turn there and back")
+                .isCloseTo(SurfaceSpeed.turning(45, 200), within(1e-12));
     }
 
     @ParameterizedTest(name = "bore {0} {1} {2}, H8: {3} to {4}")
-    @CsvSource({"50, METAL, ISO, 0.041, 0.200", "50, METAL, DIN, 0.061, 0.200", "62, METAL, ISO, 0.044, 0.230", "62, METAL, DIN, 0.084, 0.230",
-        "62, RUBBER, ISO, 0.154, 0.350", "62, RUBBER, DIN, 0.154, 0.350", "80, METAL, ISO, 0.044, 0.230", "80.01, METAL, ISO, 0.046, 0.250",
-        "150, STAINLESS, ISO, 0.057, 0.280", "500, RUBBER, ISO, 0.203, 0.550"})
+    @CsvSource({
+        "50, METAL, ISO, 0.041, 0.200",
+        "50, METAL, DIN, 0.061, 0.200",
+        "62, METAL, ISO, 0.044, 0.230",
+        "62, METAL, DIN, 0.084, 0.230",
+        "62, RUBBER, ISO, 0.154, 0.350",
+        "62, RUBBER, DIN, 0.154, 0.350",
+        "80, METAL, ISO, 0.044, 0.230",
+        "80.01, METAL, ISO, 0.046, 0.250",
+        "150, STAINLESS, ISO, 0.057, 0.280",
+        "500, RUBBER, ISO, 0.203, 0.550"
+    })
     void interferenceInABoreNotRead(double bore, CaseType type, Practice practice, double least, double most) {
         PressFitResult r = fit(bore, type, practice, null);
         assertThat(r.interferenceMinMm()).isEqualTo(least);
@@ -47,38 +65,68 @@ class LipSealFiguresTest {
 
     /** 62 metal, ISO: least outside 62.09; a bare case needs 0.02 left, a rubber one wants 0.05 and needs 0. */
     @ParameterizedTest(name = "{0}, bore read {1}, U {2}: {3}")
-    @CsvSource({"METAL, 62.06, 0.005, PASS", "METAL, 62.068, 0.005, REMEASURE", "METAL, 62.08, 0.005, FAIL", "RUBBER, 62.14, 0.005, PASS",
-        "RUBBER, 62.16, 0.005, CAUTION", "RUBBER, 62.198, 0.005, REMEASURE", "RUBBER, 62.21, 0.005, FAIL"})
+    @CsvSource({
+        "METAL, 62.06, 0.005, PASS",
+        "METAL, 62.068, 0.005, REMEASURE",
+        "METAL, 62.08, 0.005, FAIL",
+        "RUBBER, 62.14, 0.005, PASS",
+        "RUBBER, 62.16, 0.005, CAUTION",
+        "RUBBER, 62.198, 0.005, REMEASURE",
+        "RUBBER, 62.21, 0.005, FAIL"
+    })
     void judgesWhatIsLeftInTheBoreAsRead(CaseType type, double read, double u, Status expected) {
-        assertThat(fit(62, type, null, bore(62, u, read, 62.03)).findings().get(0).status()).isEqualTo(expected);
+        assertThat(fit(62, type, null, bore(62, u, read, 62.03))
+                        .findings()
+                        .get(0)
+                        .status())
+                .isEqualTo(expected);
     }
 
     @Test
     void inchSealsAndVeryLargeOnesNeedTheirMaker() {
-        assertThat(PressFitCheck.check(new PressFitInput(63.5, CaseType.METAL, SealSystem.INCH, null, null, null, null, null, null)).findings()).extracting("status").containsExactly(Status.MISSING);
-        assertThat(fit(600, CaseType.METAL, null, null).findings()).extracting("status").containsExactly(Status.MISSING);
+        assertThat(PressFitCheck.check(new PressFitInput(
+                                63.5, CaseType.METAL, SealSystem.INCH, null, null, null, null, null, null))
+                        .findings())
+                .extracting("status")
+                .containsExactly(Status.MISSING);
+        assertThat(fit(600, CaseType.METAL, null, null).findings())
+                .extracting("status")
+                .containsExactly(Status.MISSING);
     }
 
     @Test
     void aWiderBoreNeverHoldsBetter() {
         double last = Double.MAX_VALUE;
         for (double read = 61.95; read < 62.2; read += 0.01) {
-            double least = fit(62, CaseType.METAL, null, bore(62, 0.005, read, read)).interferenceMinMm();
+            double least =
+                    fit(62, CaseType.METAL, null, bore(62, 0.005, read, read)).interferenceMinMm();
             assertThat(least).isLessThan(last);
             last = least;
         }
     }
 
     @ParameterizedTest(name = "lip {0}, shaft from {1}, {2}: {3}")
-    @CsvSource({"IN, IN, FULL_CHAMFER, PASS", "IN, IN, ROUNDED, FAIL", "IN, OUT, ROUNDED, PASS", "IN, OUT, SHARP, FAIL", "IN, IN, KEYWAY_OR_THREAD, FAIL",
-        "OUT, OUT, ROUNDED, FAIL", "OUT, IN, ROUNDED, PASS", "OUT, IN, FULL_CHAMFER, PASS", "IN, , ROUNDED, MISSING", "IN, IN, , MISSING"})
+    @CsvSource({
+        "IN, IN, FULL_CHAMFER, PASS",
+        "IN, IN, ROUNDED, FAIL",
+        "IN, OUT, ROUNDED, PASS",
+        "IN, OUT, SHARP, FAIL",
+        "IN, IN, KEYWAY_OR_THREAD, FAIL",
+        "OUT, OUT, ROUNDED, FAIL",
+        "OUT, IN, ROUNDED, PASS",
+        "OUT, IN, FULL_CHAMFER, PASS",
+        "IN, , ROUNDED, MISSING",
+        "IN, IN, , MISSING"
+    })
     void edgesThatPassUnderTheLip(Side lip, Side from, ShaftEnd end, Status expected) {
-        assertThat(ShaftEntry.judge(45, lip, false, false, from, end, null).status()).isEqualTo(expected);
+        assertThat(ShaftEntry.judge(45, lip, false, false, from, end, null).status())
+                .isEqualTo(expected);
     }
 
     @Test
     void theRemedyNamesTheChamferOfTheTable() {
-        assertThat(ShaftEntry.judge(45, Side.IN, false, false, Side.IN, ShaftEnd.ROUNDED, null).remedy())
+        assertThat(ShaftEntry.judge(45, Side.IN, false, false, Side.IN, ShaftEnd.ROUNDED, null)
+                        .remedy())
                 .isEqualTo("Make the chamfer 15° to 25°, taking 3.5 mm off the diameter, or use a cone.");
     }
 
@@ -90,9 +138,15 @@ class LipSealFiguresTest {
         var covered = ShaftEntry.judge(45, Side.IN, true, false, Side.OUT, ShaftEnd.SPLINE, EdgeCover.SLEEVE);
         assertThat(covered.status()).isEqualTo(Status.CAUTION);
         assertThat(covered.remedy()).contains("46.00").contains("count it in and out");
-        assertThat(ShaftEntry.judge(45, Side.IN, true, false, Side.OUT, ShaftEnd.SPLINE, null).status()).isEqualTo(Status.FAIL);
-        assertThat(ShaftEntry.judge(45, Side.IN, false, true, Side.IN, ShaftEnd.FULL_CHAMFER, null).remedy()).contains("cone");
-        assertThat(ShaftEntry.judge(45, Side.IN, false, true, Side.OUT, ShaftEnd.FULL_CHAMFER, null).status()).isEqualTo(Status.PASS);
+        assertThat(ShaftEntry.judge(45, Side.IN, true, false, Side.OUT, ShaftEnd.SPLINE, null)
+                        .status())
+                .isEqualTo(Status.FAIL);
+        assertThat(ShaftEntry.judge(45, Side.IN, false, true, Side.IN, ShaftEnd.FULL_CHAMFER, null)
+                        .remedy())
+                .contains("cone");
+        assertThat(ShaftEntry.judge(45, Side.IN, false, true, Side.OUT, ShaftEnd.FULL_CHAMFER, null)
+                        .status())
+                .isEqualTo(Status.PASS);
     }
 
     /** Two seals of 8 mm: 16.3 mm. */
@@ -102,28 +156,51 @@ class LipSealFiguresTest {
         assertThat(PairRoom.judge(8, depth, u).status()).isEqualTo(expected);
     }
 
-    /** 62 mm in aluminium at 70 °C: 62 x 12.0e-6 x 50 = 0.0372 mm; bare H8: 0.09 - 0.046 - 0.0372 = 0.0068; rubber 0.20 - 0.046 - 0.6 x 0.0372 = 0.1317. */
+    /**
+     * 62 mm in aluminium at 70 °C: 62 x 12.0e-6 x 50 = 0.0372 mm; bare H8: 0.09 - 0.046 - 0.0372 = 0.0068; rubber 0.20
+     * - 0.046 - 0.6 x 0.0372 = 0.1317.
+     */
     @ParameterizedTest(name = "{0} in {1} at {2} °C: {3}, {4}")
-    @CsvSource({"METAL, ALUMINIUM, 70, 0.0068, FAIL", "RUBBER, ALUMINIUM, 70, 0.13168, PASS", "METAL, STEEL, 70, 0.044, PASS", "METAL, CAST_IRON, 70, 0.044, PASS",
-        "METAL, ALUMINIUM, -20, 0.044, PASS", "STAINLESS, ALUMINIUM, 70, 0.0223, PASS", "METAL, PA, 70, -0.19935, FAIL", "RUBBER, PA, 120, -0.13802, FAIL"})
+    @CsvSource({
+        "METAL, ALUMINIUM, 70, 0.0068, FAIL",
+        "RUBBER, ALUMINIUM, 70, 0.13168, PASS",
+        "METAL, STEEL, 70, 0.044, PASS",
+        "METAL, CAST_IRON, 70, 0.044, PASS",
+        "METAL, ALUMINIUM, -20, 0.044, PASS",
+        "STAINLESS, ALUMINIUM, 70, 0.0223, PASS",
+        "METAL, PA, 70, -0.19935, FAIL",
+        "RUBBER, PA, 120, -0.13802, FAIL"
+    })
     void whatIsLeftWhenHot(CaseType type, String housing, double hotC, double left, Status expected) {
-        var result = PressFitCheck.check(new PressFitInput(62.0, type, SealSystem.METRIC, null, null, null, null, housing, hotC));
+        var result = PressFitCheck.check(
+                new PressFitInput(62.0, type, SealSystem.METRIC, null, null, null, null, housing, hotC));
         assertThat(result.hotInterferenceMinMm()).isCloseTo(left, within(1e-6));
         assertThat(result.findings()).extracting(f -> f.id() + " " + f.status()).contains("hot " + expected);
     }
 
     @Test
     void theMakersOutsideOverridesTheTableAndServesInch() {
-        var inch = PressFitCheck.check(new PressFitInput(63.5, CaseType.METAL, SealSystem.INCH, null, null, 63.60, 63.70, null, null));
-        assertThat(inch.interferenceMinMm()).isCloseTo(0.1 - 0.046, within(1e-6));   // H8 about the nominal where the bore was not read
+        var inch = PressFitCheck.check(
+                new PressFitInput(63.5, CaseType.METAL, SealSystem.INCH, null, null, 63.60, 63.70, null, null));
+        assertThat(inch.interferenceMinMm())
+                .isCloseTo(0.1 - 0.046, within(1e-6)); // H8 about the nominal where the bore was not read
         assertThat(inch.findings().get(0).source()).isEqualTo(Source.MAKER);
-        assertThat(PressFitCheck.check(new PressFitInput(62.0, CaseType.METAL, SealSystem.METRIC, null, null, null, null, null, 70.0)).findings())
-                .extracting(f -> f.id() + " " + f.status()).containsExactly("interference PASS", "hot MISSING");
+        assertThat(PressFitCheck.check(new PressFitInput(
+                                62.0, CaseType.METAL, SealSystem.METRIC, null, null, null, null, null, 70.0))
+                        .findings())
+                .extracting(f -> f.id() + " " + f.status())
+                .containsExactly("interference PASS", "hot MISSING");
     }
 
     /** IT8 of 45 is 0.039; ovality carries 1.4 U. */
     @ParameterizedTest(name = "ovality {0}, U {1}: {2}")
-    @CsvSource({"0.032, 0.005, PASS", "0.033, 0.005, CAUTION", "0.071, 0.005, CAUTION", "0.072, 0.005, REMEASURE", "0.086, 0.005, FAIL"})
+    @CsvSource({
+        "0.032, 0.005, PASS",
+        "0.033, 0.005, CAUTION",
+        "0.071, 0.005, CAUTION",
+        "0.072, 0.005, REMEASURE",
+        "0.086, 0.005, FAIL"
+    })
     void trackRoundnessByTwoSteps(double ovality, double u, Status expected) {
         assertThat(TrackRoundness.judge(45, ovality, u).status()).isEqualTo(expected);
     }
@@ -146,6 +223,8 @@ class LipSealFiguresTest {
         assertThat(Thrust.mustBeHeld(0.03, 45, 62)).isFalse();
         assertThat(Thrust.mustBeHeld(0.031, 45, 62)).isTrue();
         assertThat(Thrust.mustBeHeld(-0.031, 45, 62)).isTrue();
-        assertThat(Thrust.mustBeHeld(0.02, 200, 500)).as("over 1 N per mm of circumference").isTrue();
+        assertThat(Thrust.mustBeHeld(0.02, 200, 500))
+                .as("over 1 N per mm of circumference")
+                .isTrue();
     }
 }

@@ -1,5 +1,8 @@
 package joropo.core.lipseal;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
 import java.util.HashSet;
 import java.util.List;
 import joropo.core.sizes.SealSize;
@@ -11,9 +14,6 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
-
 
 class LipSealSizeCheckTest {
     private static LipSealSizeResult find(double shaft, @Nullable Double bore, @Nullable Double depth) {
@@ -28,7 +28,9 @@ class LipSealSizeCheckTest {
     void findsTheSizesOfAMeasuredPlaceStandardFirst() {
         assertThat(words(find(44.96, 62.02, 10.5))).containsExactly("45x62x8", "45x62x7", "45x62x10");
         assertThat(words(find(44.96, 62.02, 10.2))).as("10 wide wants 10.3").containsExactly("45x62x8", "45x62x7");
-        assertThat(find(44.96, 62.02, 10.2).rejected()).extracting("reason").containsExactly("45x62x10 wants 10.30 mm of depth, there are 10.20 mm.");
+        assertThat(find(44.96, 62.02, 10.2).rejected())
+                .extracting("reason")
+                .containsExactly("45x62x10 wants 10.30 mm of depth, there are 10.20 mm.");
     }
 
     /** A worn shaft is below its nominal size: 44.52 is a worn 45, never a fat 44. */
@@ -56,19 +58,32 @@ class LipSealSizeCheckTest {
     void warnsWhereMetricAndInchBothMatch() {
         LipSealSizeResult both = LipSealSizeCheck.check(new LipSealSizeInput(44.50, null, null, null, null));
         assertThat(both.sizes()).extracting(SealSize::system).contains(SealSystem.METRIC, SealSystem.INCH);
-        assertThat(both.findings()).filteredOn(f -> f.id().equals("system")).extracting(Finding::status).containsExactly(Status.CAUTION);
+        assertThat(both.findings())
+                .filteredOn(f -> f.id().equals("system"))
+                .extracting(Finding::status)
+                .containsExactly(Status.CAUTION);
         assertThat(find(44.50, null, null).findings()).noneMatch(f -> f.id().equals("system"));
     }
 
     @ParameterizedTest(name = "shaft {0}, bore {1}: {2}")
-    @CsvSource({"45, 62, METRIC", "63.5, 85.62, INCH", "44.45, , INCH", ", 85.62, INCH", "47.3, 66.6, METRIC", ", , METRIC", "152.4, , INCH"})
+    @CsvSource({
+        "45, 62, METRIC",
+        "63.5, 85.62, INCH",
+        "44.45, , INCH",
+        ", 85.62, INCH",
+        "47.3, 66.6, METRIC",
+        ", , METRIC",
+        "152.4, , INCH"
+    })
     void nominalSizesTellTheirSystem(Double shaft, Double bore, SealSystem expected) {
         assertThat(SealSystem.of(shaft, bore)).isEqualTo(expected);
     }
 
     @Test
     void namesSizesThatDifferOnlyInside() {
-        assertThat(find(45, 62.0, 8.3).findings()).filteredOn(f -> f.id().equals("confused")).extracting(Finding::message)
+        assertThat(find(45, 62.0, 8.3).findings())
+                .filteredOn(f -> f.id().equals("confused"))
+                .extracting(Finding::message)
                 .containsExactly("Same outside and width, other inside: 42x62x8, 48x62x8.");
     }
 
@@ -90,14 +105,26 @@ class LipSealSizeCheckTest {
 
     @Test
     void aBoreNoLargerThanTheShaftIsRefused() {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new LipSealSizeInput(45.0, 45.0, null, null, null)).withMessageStartingWith("boreMm: must be above the shaft");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new LipSealSizeInput(45.0, 45.0, null, null, null))
+                .withMessageStartingWith("boreMm: must be above the shaft");
     }
 
     @ParameterizedTest
-    @CsvSource({"45x62x8, PASS, 45x62x8", "'AS 45-62-8 NBR', PASS, 45x62x8", "45*62*7, PASS, 45x62x7", "42 x 62 x 8, CAUTION, 45x62x8", "unreadable, CAUTION, 45x62x8", "'1.750x2.500x0.375', CAUTION, 45x62x8"})
+    @CsvSource({
+        "45x62x8, PASS, 45x62x8",
+        "'AS 45-62-8 NBR', PASS, 45x62x8",
+        "45*62*7, PASS, 45x62x7",
+        "42 x 62 x 8, CAUTION, 45x62x8",
+        "unreadable, CAUTION, 45x62x8",
+        "'1.750x2.500x0.375', CAUTION, 45x62x8"
+    })
     void theMarkingOnTheOldSealDecidesOrWarns(String marking, Status expected, String first) {
         LipSealSizeResult result = LipSealSizeCheck.check(new LipSealSizeInput(44.9, 62.02, 10.0, null, marking));
-        assertThat(result.findings()).filteredOn(f -> f.id().equals("marking")).extracting("status").containsExactly(expected);
+        assertThat(result.findings())
+                .filteredOn(f -> f.id().equals("marking"))
+                .extracting("status")
+                .containsExactly(expected);
         assertThat(result.sizes().get(0).words()).isEqualTo(first);
     }
 
@@ -105,7 +132,11 @@ class LipSealSizeCheckTest {
     void theMarkingTellsMetricFromInch() {
         LipSealSizeResult both = LipSealSizeCheck.check(new LipSealSizeInput(44.50, null, null, null, null));
         assertThat(both.findings()).extracting("id").contains("system");
-        String inch = both.sizes().stream().filter(s -> s.system() == SealSystem.INCH).findFirst().orElseThrow().words();
+        String inch = both.sizes().stream()
+                .filter(s -> s.system() == SealSystem.INCH)
+                .findFirst()
+                .orElseThrow()
+                .words();
         LipSealSizeResult marked = LipSealSizeCheck.check(new LipSealSizeInput(44.50, null, null, null, inch));
         assertThat(marked.findings()).extracting("id").doesNotContain("system");
         assertThat(marked.sizes().get(0).words()).isEqualTo(inch);

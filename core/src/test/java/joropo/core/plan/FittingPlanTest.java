@@ -32,31 +32,82 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 class FittingPlanTest {
-    private static List<Step> plan(Side lip, @Nullable Side dustLip, CaseType type, @Nullable ShaftEnd end, @Nullable Double depth) {
+    private static List<Step> plan(
+            Side lip, @Nullable Side dustLip, CaseType type, @Nullable ShaftEnd end, @Nullable Double depth) {
         return FittingPlan.of(input(lip, dustLip, type, end, depth));
     }
 
-    private static PlanInput input(Side lip, @Nullable Side dustLip, CaseType type, @Nullable ShaftEnd end, @Nullable Double depth) {
+    private static PlanInput input(
+            Side lip, @Nullable Side dustLip, CaseType type, @Nullable ShaftEnd end, @Nullable Double depth) {
         Layout layout = dustLip == null ? Layout.PLAIN : Layout.DUST_LIP;
         Elastomer material = Elastomer.of("HNBR");
-        return new PlanInput(section(lip, dustLip), SealSize.parse("45x62x8", LengthUnit.MM), layout, material, type, end, null, depth, null,
-                Lubricants.of(material, Medium.OIL, layout, type, false, end == ShaftEnd.SPLINE), null, false, null, false);
+        return new PlanInput(
+                section(lip, dustLip),
+                SealSize.parse("45x62x8", LengthUnit.MM),
+                layout,
+                material,
+                type,
+                end,
+                null,
+                depth,
+                null,
+                Lubricants.of(material, Medium.OIL, layout, type, false, end == ShaftEnd.SPLINE),
+                null,
+                false,
+                null,
+                false);
     }
 
-    private static PlanInput with(PlanInput in, @Nullable EdgeCover cover, @Nullable Remedy remedy, double grooveMm, @Nullable DriverResult driver, boolean sleeve) {
-        var surface = RunningSurfaceCheck.check(new RunningSurfaceInput(45.0, 44.98, 0.005, null, null, null, null, grooveMm, 1.2, null, null, null, 2.5, 0.0, null, null, null, 62.0,
-                null, null, null, null, List.of(), null));
-        return new PlanInput(in.section(), in.size(), in.layout(), in.material(), in.caseType(), in.shaftEnd(), cover, in.targetDepthMm(),
-                remedy == null ? null : surface.offer(remedy).orElseThrow(), in.lubricants(), driver, sleeve, sleeve ? 12.5 : null, false);
+    private static PlanInput with(
+            PlanInput in,
+            @Nullable EdgeCover cover,
+            @Nullable Remedy remedy,
+            double grooveMm,
+            @Nullable DriverResult driver,
+            boolean sleeve) {
+        var surface = RunningSurfaceCheck.check(new RunningSurfaceInput(
+                45.0, 44.98, 0.005, null, null, null, null, grooveMm, 1.2, null, null, null, 2.5, 0.0, null, null, null,
+                62.0, null, null, null, null, List.of(), null));
+        return new PlanInput(
+                in.section(),
+                in.size(),
+                in.layout(),
+                in.material(),
+                in.caseType(),
+                in.shaftEnd(),
+                cover,
+                in.targetDepthMm(),
+                remedy == null ? null : surface.offer(remedy).orElseThrow(),
+                in.lubricants(),
+                driver,
+                sleeve,
+                sleeve ? 12.5 : null,
+                false);
     }
 
     private static String acts(PlanInput in) {
-        return FittingPlan.of(in).stream().map(s -> s.act() + " " + s.why() + " " + s.caution()).collect(Collectors.joining(" "));
+        return FittingPlan.of(in).stream()
+                .map(s -> s.act() + " " + s.why() + " " + s.caution())
+                .collect(Collectors.joining(" "));
     }
 
     private static Section section(Side lip, @Nullable Side dustLip) {
-        return new Section("output", Rotation.CCW, 45.0, 62.0, Side.IN, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(new BoreItem.Seal("s1", 2.0, 8.0, 62.0, null, lip, dustLip, true, null)), List.of(), null, null, null, null, null, null, null);
+        return new Section(
+                "output",
+                Rotation.CCW,
+                45.0,
+                62.0,
+                Side.IN,
+                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
+                List.of(new BoreItem.Seal("s1", 2.0, 8.0, 62.0, null, lip, dustLip, true, null)),
+                List.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     private static Step step(List<Step> plan, String id) {
@@ -66,16 +117,39 @@ class FittingPlanTest {
     @Test
     void runsInWorkingOrderWithItsHoldPoints() {
         List<Step> plan = plan(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 2.0);
-        assertThat(plan).extracting(Step::id).containsExactly("parts", "clean", "dry-trial", "way-round", "outside", "lip", "between", "edges", "start", "drive", "depth", "free",
-                "shaft", "print", "turn", "fill", "run");
-        assertThat(plan).filteredOn(Step::hold).extracting(Step::id).containsExactly("parts", "clean", "way-round", "depth", "free", "shaft", "turn", "run");
+        assertThat(plan)
+                .extracting(Step::id)
+                .containsExactly(
+                        "parts",
+                        "clean",
+                        "dry-trial",
+                        "way-round",
+                        "outside",
+                        "lip",
+                        "between",
+                        "edges",
+                        "start",
+                        "drive",
+                        "depth",
+                        "free",
+                        "shaft",
+                        "print",
+                        "turn",
+                        "fill",
+                        "run");
+        assertThat(plan)
+                .filteredOn(Step::hold)
+                .extracting(Step::id)
+                .containsExactly("parts", "clean", "way-round", "depth", "free", "shaft", "turn", "run");
         assertThat(new HashSet<>(plan)).hasSameSizeAs(plan);
     }
 
     @Test
     void saysWhichWayRoundWithoutTheDrawing() {
-        assertThat(FittingPlan.wayRound(section(Side.IN, Side.OUT))).isEqualTo("Open side, with the spring, faces inside, towards the oil; dust lip faces outside.");
-        assertThat(FittingPlan.wayRound(section(Side.OUT, null))).isEqualTo("Open side, with the spring, faces outside, towards the air.");
+        assertThat(FittingPlan.wayRound(section(Side.IN, Side.OUT)))
+                .isEqualTo("Open side, with the spring, faces inside, towards the oil; dust lip faces outside.");
+        assertThat(FittingPlan.wayRound(section(Side.OUT, null)))
+                .isEqualTo("Open side, with the spring, faces outside, towards the air.");
     }
 
     @Test
@@ -83,52 +157,135 @@ class FittingPlanTest {
         List<Step> plan = plan(Side.IN, null, CaseType.METAL, ShaftEnd.KEYWAY_OR_THREAD, 2.5);
         assertThat(step(plan, "depth").act()).contains("to 2.50 mm from the face");
         assertThat(step(plan, "outside").act()).startsWith("Case outside: dry");
-        assertThat(step(plan, "edges").act()).isEqualTo("Cover it: keyway or thread on the way. Lubricated assembly sleeve or tape; count it in.");
+        assertThat(step(plan, "edges").act())
+                .isEqualTo("Cover it: keyway or thread on the way. Lubricated assembly sleeve or tape; count it in.");
         assertThat(step(plan, "turn").act()).contains("first anticlockwise seen from outside");
-        assertThat(step(plan(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, null), "edges").act()).contains("meets the open side first");
-        assertThat(step(plan(Side.OUT, null, CaseType.RUBBER, ShaftEnd.ROUNDED, null), "edges").act()).contains("enters with the lip");
-        assertThat(step(plan(Side.IN, Side.OUT, CaseType.RUBBER, null, null), "between").act()).contains("a third to a half");
+        assertThat(step(plan(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, null), "edges")
+                        .act())
+                .contains("meets the open side first");
+        assertThat(step(plan(Side.OUT, null, CaseType.RUBBER, ShaftEnd.ROUNDED, null), "edges")
+                        .act())
+                .contains("enters with the lip");
+        assertThat(step(plan(Side.IN, Side.OUT, CaseType.RUBBER, null, null), "between")
+                        .act())
+                .contains("a third to a half");
     }
 
     @Test
     void takesRemedySleeveDriverAndCoverIntoItsSteps() {
         PlanInput base = input(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.SPLINE, 2.5);
-        assertThat(acts(with(base, null, Remedy.MOVE, 0.04, null, false))).contains("Move the lip: it takes 2.00 mm; inward there is room").contains("goes to 2.50 mm from the face");
-        assertThat(acts(with(base, null, Remedy.THIN_SLEEVE, 0.04, null, false))).contains("Thin sleeve over the worn track").contains("1.5 mm past the lip on both sides");
-        assertThat(FittingPlan.of(with(base, null, Remedy.DRESS, 0.01, null, false))).extracting(Step::id).contains("remedy", "remedy-proof");
-        assertThat(acts(with(base, EdgeCover.SLEEVE, null, 0, null, false))).contains("assembly sleeve to Ø 46.00").contains("blind splines are not filled");
+        assertThat(acts(with(base, null, Remedy.MOVE, 0.04, null, false)))
+                .contains("Move the lip: it takes 2.00 mm; inward there is room")
+                .contains("goes to 2.50 mm from the face");
+        assertThat(acts(with(base, null, Remedy.THIN_SLEEVE, 0.04, null, false)))
+                .contains("Thin sleeve over the worn track")
+                .contains("1.5 mm past the lip on both sides");
+        assertThat(FittingPlan.of(with(base, null, Remedy.DRESS, 0.01, null, false)))
+                .extracting(Step::id)
+                .contains("remedy", "remedy-proof");
+        assertThat(acts(with(base, EdgeCover.SLEEVE, null, 0, null, false)))
+                .contains("assembly sleeve to Ø 46.00")
+                .contains("blind splines are not filled");
         var driver = DriverCheck.check(new DriverInput(45.0, 62.0, 62.0, null, 2.0, null, null, true, null, null));
-        assertThat(acts(with(base, null, null, 0, driver, false))).contains("plate Ø 72.0, bearing on the case from Ø 56.33 outward, recess 2.00 deep");
-        assertThat(acts(with(base, null, null, 0, null, true))).contains("at 12.50 mm from its shoulder, within 0.25 mm").contains("never one alone");
+        assertThat(acts(with(base, null, null, 0, driver, false)))
+                .contains("plate Ø 72.0, bearing on the case from Ø 56.33 outward, recess 2.00 deep");
+        assertThat(acts(with(base, null, null, 0, null, true)))
+                .contains("at 12.50 mm from its shoulder, within 0.25 mm")
+                .contains("never one alone");
     }
 
     @Test
     void thePartsListRenewsSleeveAndSealTogether() {
         PlanInput base = input(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.SPLINE, 2.5);
-        assertThat(PartsList.of(base)).extracting(PartsList.Part::name).containsExactly("lip seal 45x62x8, lip with dust lip, HNBR, rubber-covered case");
+        assertThat(PartsList.of(base))
+                .extracting(PartsList.Part::name)
+                .containsExactly("lip seal 45x62x8, lip with dust lip, HNBR, rubber-covered case");
         var sleeved = PartsList.of(with(base, EdgeCover.TAPE, null, 0, null, true));
         assertThat(sleeved).extracting(PartsList.Part::together).containsExactly("running sleeve", "lip seal", null);
-        assertThat(PartsList.of(with(base, null, Remedy.THIN_SLEEVE, 0.4, null, false))).extracting(PartsList.Part::name)
-                .anyMatch(n -> n.startsWith("thin repair sleeve for shaft 45.00, Ø 45.60")).contains("metal-filled epoxy", "sealant film");
-        assertThat(PartsList.of(with(base, null, Remedy.MOVE, 0.04, null, false))).hasSize(1);
+        assertThat(PartsList.of(with(base, null, Remedy.THIN_SLEEVE, 0.4, null, false)))
+                .extracting(PartsList.Part::name)
+                .anyMatch(n -> n.startsWith("thin repair sleeve for shaft 45.00, Ø 45.60"))
+                .contains("metal-filled epoxy", "sealant film");
+        assertThat(PartsList.of(with(base, null, Remedy.MOVE, 0.04, null, false)))
+                .hasSize(1);
     }
 
-    /** Two seals, a washer, a ring, splines closed before the outer seal, a port on top: each in its turn, with what it is held against. */
+    /**
+     * Two seals, a washer, a ring, splines closed before the outer seal, a port on top: each in its turn, with what it
+     * is held against.
+     */
     @Test
     void putsInEveryPartOfTheSectionInItsOrder() {
-        List<BoreItem> bore = List.of(new BoreItem.Ring("r1", 1.0, 2.2, 2.0, null, null, null), new BoreItem.Seal("s1", 3.0, 8.0, 62.0, null, Side.OUT, null, true, null),
-                new BoreItem.Spacer("w1", 11.0, 2.5, null, null, null, null, null), new BoreItem.Seal("s2", 14.0, 8.0, 62.0, null, Side.IN, null, true, null), new BoreItem.Shoulder("h1", 22.0, null, null));
-        Section section = new Section("pair", Rotation.CW, null, null, 45.0, 62.0, Side.IN,
-                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.GREASE, null, null, Level.PARTIAL), new Space(Medium.OIL, null, null, null)), bore, List.of(),
-                List.of(new Joint(Joint.Kind.SPLINE, List.of(0, 2), Joint.Closure.SEALANT, "s1"), new Joint(Joint.Kind.GASKET, List.of(0, 2), Joint.Closure.GASKET), new Joint(Joint.Kind.PLUG, List.of(0, 2), null)),
-                List.of(new ClockMark("port on top", 12.0)), null, null, null, null, null, null, null, null);
+        List<BoreItem> bore = List.of(
+                new BoreItem.Ring("r1", 1.0, 2.2, 2.0, null, null, null),
+                new BoreItem.Seal("s1", 3.0, 8.0, 62.0, null, Side.OUT, null, true, null),
+                new BoreItem.Spacer("w1", 11.0, 2.5, null, null, null, null, null),
+                new BoreItem.Seal("s2", 14.0, 8.0, 62.0, null, Side.IN, null, true, null),
+                new BoreItem.Shoulder("h1", 22.0, null, null));
+        Section section = new Section(
+                "pair",
+                Rotation.CW,
+                null,
+                null,
+                45.0,
+                62.0,
+                Side.IN,
+                List.of(
+                        new Space(Medium.AIR, null, null, null),
+                        new Space(Medium.GREASE, null, null, Level.PARTIAL),
+                        new Space(Medium.OIL, null, null, null)),
+                bore,
+                List.of(),
+                List.of(
+                        new Joint(Joint.Kind.SPLINE, List.of(0, 2), Joint.Closure.SEALANT, "s1"),
+                        new Joint(Joint.Kind.GASKET, List.of(0, 2), Joint.Closure.GASKET),
+                        new Joint(Joint.Kind.PLUG, List.of(0, 2), null)),
+                List.of(new ClockMark("port on top", 12.0)),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
         PlanInput base = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 13.5);
-        List<Step> plan = FittingPlan.of(new PlanInput(section, base.size(), base.layout(), base.material(), base.caseType(), base.shaftEnd(), null, 13.5, null, base.lubricants(), null, false, null, false));
-        assertThat(plan).extracting(Step::id).containsSubsequence("way-round", "clock-1", "joint-gasket-joint-between-outside-and-space-2", "start", "drive", "depth", "free", "in-w1",
-                "joint-splines-between-outside-and-space-2", "in-s1", "in-r1", "shaft");
+        List<Step> plan = FittingPlan.of(new PlanInput(
+                section,
+                base.size(),
+                base.layout(),
+                base.material(),
+                base.caseType(),
+                base.shaftEnd(),
+                null,
+                13.5,
+                null,
+                base.lubricants(),
+                null,
+                false,
+                null,
+                false));
+        assertThat(plan)
+                .extracting(Step::id)
+                .containsSubsequence(
+                        "way-round",
+                        "clock-1",
+                        "joint-gasket-joint-between-outside-and-space-2",
+                        "start",
+                        "drive",
+                        "depth",
+                        "free",
+                        "in-w1",
+                        "joint-splines-between-outside-and-space-2",
+                        "in-s1",
+                        "in-r1",
+                        "shaft");
         assertThat(plan).extracting(Step::id).as("an open joint is no step").noneMatch(id -> id.contains("plug"));
-        assertThat(plan.stream().filter(s -> s.part() != null).map(Step::part)).containsExactly("s2", "s2", "w1", "s1", "r1");
-        assertThat(step(plan, "in-s1").act()).isEqualTo("Then the lip seal s1: open side faces outside, outer face to 2.50 mm; the room behind it filled with grease first, a third to a half.");
+        assertThat(plan.stream().filter(s -> s.part() != null).map(Step::part))
+                .containsExactly("s2", "s2", "w1", "s1", "r1");
+        assertThat(step(plan, "in-s1").act())
+                .isEqualTo("Then the lip seal s1: open side faces outside, outer face to 2.50 mm; the room behind it "
+                        + "filled with grease first, a third to a half.");
         assertThat(step(plan, "in-s1").hold()).isTrue();
         assertThat(step(plan, "in-r1").caution()).contains("nobody in line with the ring");
         assertThat(step(plan, "clock-1").act()).contains("at 12 o'clock");
@@ -140,7 +297,22 @@ class FittingPlanTest {
     void whatRunsOneWayIsTurnedOneWay() {
         PlanInput in = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 2.0);
         assertThat(step(FittingPlan.of(in), "turn").act()).contains("first anticlockwise seen from outside");
-        PlanInput oneWay = new PlanInput(in.section(), in.size(), in.layout(), in.material(), in.caseType(), in.shaftEnd(), null, 2.0, null, in.lubricants(), null, false, null, true);
-        assertThat(step(FittingPlan.of(oneWay), "turn").act()).contains("anticlockwise seen from outside only, never back");
+        PlanInput oneWay = new PlanInput(
+                in.section(),
+                in.size(),
+                in.layout(),
+                in.material(),
+                in.caseType(),
+                in.shaftEnd(),
+                null,
+                2.0,
+                null,
+                in.lubricants(),
+                null,
+                false,
+                null,
+                true);
+        assertThat(step(FittingPlan.of(oneWay), "turn").act())
+                .contains("anticlockwise seen from outside only, never back");
     }
 }

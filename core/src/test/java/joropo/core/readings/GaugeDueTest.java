@@ -16,7 +16,9 @@ class GaugeDueTest {
     void aCertificateSpeaksToItsLastDay(LocalDate today, Status expected) {
         Finding f = GaugeDue.judge("Bore gauge 60 to 75", DUE, today);
         assertThat(f.status()).isEqualTo(expected);
-        assertThat(f.message()).isEqualTo("Bore gauge 60 to 75" + (expected == Status.PASS ? " is good to " : " was due on ") + "2026-09-30.");
+        assertThat(f.message())
+                .isEqualTo("Bore gauge 60 to 75" + (expected == Status.PASS ? " is good to " : " was due on ")
+                        + "2026-09-30.");
         assertThat(f.remedy().isEmpty()).isEqualTo(expected == Status.PASS);
     }
 }

@@ -36,7 +36,8 @@ class HarmonicFitTest {
 
     @Test
     void fiveReadingsFitTheSecondHarmonicWithoutResidual() {
-        HarmonicFit fit = HarmonicFit.of(List.of(new Point(0, 1), new Point(72, 3), new Point(144, 2), new Point(216, 5), new Point(288, 4)));
+        HarmonicFit fit = HarmonicFit.of(
+                List.of(new Point(0, 1), new Point(72, 3), new Point(144, 2), new Point(216, 5), new Point(288, 4)));
         assertThat(fit.rank()).isEqualTo(5);
         assertThat(fit.residuals()).allSatisfy(r -> assertThat(r).isCloseTo(0, within(SOLVED)));
     }
@@ -45,7 +46,8 @@ class HarmonicFitTest {
     void separatesOvalFromOffset() {
         List<Point> points = new ArrayList<>();
         for (int d = 0; d < 360; d += 45) {
-            points.add(new Point(d, 1 + 0.02 * Math.cos(Math.toRadians(d)) + 0.05 * Math.cos(2 * Math.toRadians(d - 30))));
+            points.add(
+                    new Point(d, 1 + 0.02 * Math.cos(Math.toRadians(d)) + 0.05 * Math.cos(2 * Math.toRadians(d - 30))));
         }
         HarmonicFit fit = HarmonicFit.of(points);
         assertThat(fit.amplitude()).isCloseTo(0.02, within(SOLVED));
@@ -62,7 +64,9 @@ class HarmonicFitTest {
                 points.add(new Point(60 * k, random.nextDouble()));
             }
             HarmonicFit fit = HarmonicFit.of(points);
-            HarmonicFit turned = HarmonicFit.of(points.stream().map(p -> new Point(p.angleDeg() + turn, p.valueMm())).toList());
+            HarmonicFit turned = HarmonicFit.of(points.stream()
+                    .map(p -> new Point(p.angleDeg() + turn, p.valueMm()))
+                    .toList());
             assertThat(turned.amplitude()).isCloseTo(fit.amplitude(), within(SOLVED));
             double off = HarmonicFit.normalize(turned.directionDeg() - fit.directionDeg() - turn + 180) - 180;
             assertThat(off).isCloseTo(0, within(1e-6));
@@ -74,15 +78,23 @@ class HarmonicFitTest {
         List<Point> points = new ArrayList<>(circle(2, 0.05, 0.01, 0, 60, 120, 180, 240, 300));
         points.set(3, new Point(180, points.get(3).valueMm() + 0.2));
         assertThat(HarmonicFit.suspicious(points, 0.008)).hasValue(3);
-        assertThat(HarmonicFit.suspicious(circle(2, 0.05, 0.01, 0, 60, 120, 180, 240, 300), 0.008)).isEmpty();
-        assertThat(HarmonicFit.suspicious(points.subList(0, 5), 0.008)).as("below six no check is possible").isEmpty();
+        assertThat(HarmonicFit.suspicious(circle(2, 0.05, 0.01, 0, 60, 120, 180, 240, 300), 0.008))
+                .isEmpty();
+        assertThat(HarmonicFit.suspicious(points.subList(0, 5), 0.008))
+                .as("below six no check is possible")
+                .isEmpty();
     }
 
     @Test
     void refusesAnglesThatCannotPlaceACircle() {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> HarmonicFit.of(circle(1, 1, 1, 0, 120))).withMessageContaining("at least 3 readings");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> HarmonicFit.of(circle(1, 1, 1, 0, 30, 59))).withMessageContaining("within 60 degrees");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> HarmonicFit.of(circle(1, 1, 1, 0, 180, 360, 180)))
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> HarmonicFit.of(circle(1, 1, 1, 0, 120)))
+                .withMessageContaining("at least 3 readings");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> HarmonicFit.of(circle(1, 1, 1, 0, 30, 59)))
+                .withMessageContaining("within 60 degrees");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> HarmonicFit.of(circle(1, 1, 1, 0, 180, 360, 180)))
                 .withMessageContaining("too few different angles");
     }
 }

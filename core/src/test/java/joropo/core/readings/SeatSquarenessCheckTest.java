@@ -17,8 +17,10 @@ class SeatSquarenessCheckTest {
     /** The worked case has three figures. */
     private static final double WORKED = 0.0005;
 
-    private static SeatSquarenessResult at12369(double od, double circle, double u, double d12, double d3, double d6, double d9) {
-        return SeatSquarenessCheck.check(new SeatSquarenessInput(od, circle, List.of(clock(12, d12), clock(3, d3), clock(6, d6), clock(9, d9)), u));
+    private static SeatSquarenessResult at12369(
+            double od, double circle, double u, double d12, double d3, double d6, double d9) {
+        return SeatSquarenessCheck.check(new SeatSquarenessInput(
+                od, circle, List.of(clock(12, d12), clock(3, d3), clock(6, d6), clock(9, d9)), u));
     }
 
     private static Reading clock(double clock, double depth) {
@@ -39,13 +41,25 @@ class SeatSquarenessCheckTest {
     }
 
     @ParameterizedTest(name = "OD {0}, tilt {1}: {2}")
-    @CsvSource({"50, 0.14, PASS", "50, 0.16, CAUTION", "80, 0.19, PASS", "80, 0.21, CAUTION", "120, 0.24, PASS", "180, 0.29, PASS", "200, 0.39, PASS",
-        "50, 0.32, FAIL", "200, 0.79, CAUTION", "200, 0.82, FAIL"})
+    @CsvSource({
+        "50, 0.14, PASS",
+        "50, 0.16, CAUTION",
+        "80, 0.19, PASS",
+        "80, 0.21, CAUTION",
+        "120, 0.24, PASS",
+        "180, 0.29, PASS",
+        "200, 0.39, PASS",
+        "50, 0.32, FAIL",
+        "200, 0.79, CAUTION",
+        "200, 0.82, FAIL"
+    })
     void limitGrowsWithTheOutsideDiameter(double od, double tilt, Status expected) {
         double half = tilt / 2;
         Finding f = at12369(od, od, 0, 2 + half, 2, 2 - half, 2).findings().get(0);
         assertThat(f.status()).isEqualTo(expected);
-        assertThat(f.remedy()).isEqualTo(expected == Status.PASS ? "" : "Tap on the case at 6.0 o'clock, then read all places again.");
+        assertThat(f.remedy())
+                .isEqualTo(
+                        expected == Status.PASS ? "" : "Tap on the case at 6.0 o'clock, then read all places again.");
     }
 
     @Test
@@ -57,18 +71,31 @@ class SeatSquarenessCheckTest {
 
     @Test
     void gaugeNotNamedIsACautionAndFewReadingsSayThatNoSlipWasLookedFor() {
-        SeatSquarenessResult r = SeatSquarenessCheck.check(new SeatSquarenessInput(72.0, 62.0,
-                List.of(new Reading(null, 0.0, 2.0), new Reading(null, 120.0, 2.0), new Reading(null, 240.0, 2.0)), null));
-        assertThat(r.findings()).filteredOn(f -> f.id().equals("gauge")).extracting(Finding::status).containsExactly(Status.CAUTION);
-        assertThat(r.findings()).filteredOn(f -> f.id().equals("suspicious")).extracting(Finding::message)
+        SeatSquarenessResult r = SeatSquarenessCheck.check(new SeatSquarenessInput(
+                72.0,
+                62.0,
+                List.of(new Reading(null, 0.0, 2.0), new Reading(null, 120.0, 2.0), new Reading(null, 240.0, 2.0)),
+                null));
+        assertThat(r.findings())
+                .filteredOn(f -> f.id().equals("gauge"))
+                .extracting(Finding::status)
+                .containsExactly(Status.CAUTION);
+        assertThat(r.findings())
+                .filteredOn(f -> f.id().equals("suspicious"))
+                .extracting(Finding::message)
                 .containsExactly("With fewer than six readings a slip cannot be told from a tilt; no check was made.");
     }
 
     @Test
     void refusesBothWaysOfNamingAPlaceAtOnceAndNone() {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Reading(3.0, 90.0, 2.0)).withMessageContaining("one of the two");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Reading(null, null, 2.0)).withMessageContaining("one of the two");
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Reading(13.0, null, Double.NaN))
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Reading(3.0, 90.0, 2.0))
+                .withMessageContaining("one of the two");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Reading(null, null, 2.0))
+                .withMessageContaining("one of the two");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Reading(13.0, null, Double.NaN))
                 .satisfies(e -> assertThat(e.errors()).extracting("field").containsExactly("clock", "depthMm"));
     }
 

@@ -20,7 +20,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ArrangementsTest {
     static Stream<String> lines() throws IOException {
         try (var in = ArrangementsTest.class.getResourceAsStream("/arrangements.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList().stream();
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList().stream();
         }
     }
 
@@ -35,18 +36,35 @@ class ArrangementsTest {
         List<Finding> findings = SectionCheck.check(Written.section(cells[1])).findings();
         for (String expected : cells[2].split(", ")) {
             String rule = expected.split(" ")[0];
-            Status worst = findings.stream().filter(f -> f.id().equals(rule)).map(Finding::status).reduce(Status::worse).orElseThrow(() -> new AssertionError("no " + rule));
-            assertThat(worst).as(rule + ": " + findings.stream().filter(f -> f.id().equals(rule)).map(Finding::message).toList()).isEqualTo(Status.valueOf(expected.split(" ")[1]));
+            Status worst = findings.stream()
+                    .filter(f -> f.id().equals(rule))
+                    .map(Finding::status)
+                    .reduce(Status::worse)
+                    .orElseThrow(() -> new AssertionError("no " + rule));
+            assertThat(worst)
+                    .as(rule + ": "
+                            + findings.stream()
+                                    .filter(f -> f.id().equals(rule))
+                                    .map(Finding::message)
+                                    .toList())
+                    .isEqualTo(Status.valueOf(expected.split(" ")[1]));
         }
     }
 
     /** Every rule is seen to hold and not to hold; each that can be borderline is seen to be. */
     @Test
     void everyRuleIsSeenBothWays() throws IOException {
-        Map<String, List<String>> seen = lines().flatMap(l -> Arrays.stream(cells(l)[2].split(", "))).collect(Collectors.groupingBy(e -> e.split(" ")[0], TreeMap::new,
-                Collectors.mapping(e -> e.split(" ")[1], Collectors.toList())));
-        assertThat(seen.keySet()).contains("D1", "D2", "D3", "D4", "D5", "D6", "D7", "D8", "D9", "D10", "D11", "D12", "S1", "S2", "S3", "S4", "S5", "S7");
-        seen.forEach((rule, states) -> assertThat(states).as(rule).contains("PASS").containsAnyOf("FAIL", "CAUTION"));
+        Map<String, List<String>> seen = lines().flatMap(l -> Arrays.stream(cells(l)[2].split(", ")))
+                .collect(Collectors.groupingBy(
+                        e -> e.split(" ")[0],
+                        TreeMap::new,
+                        Collectors.mapping(e -> e.split(" ")[1], Collectors.toList())));
+        assertThat(seen.keySet())
+                .contains(
+                        "D1", "D2", "D3", "D4", "D5", "D6", "D7", "D8", "D9", "D10", "D11", "D12", "S1", "S2", "S3",
+                        "S4", "S5", "S7");
+        seen.forEach(
+                (rule, states) -> assertThat(states).as(rule).contains("PASS").containsAnyOf("FAIL", "CAUTION"));
         assertThat(lines().count()).isGreaterThanOrEqualTo(90);
     }
 }

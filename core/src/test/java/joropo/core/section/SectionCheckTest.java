@@ -1,5 +1,8 @@
 package joropo.core.section;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
 import java.util.ArrayList;
 import java.util.List;
 import joropo.core.lipseal.Side;
@@ -14,9 +17,6 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
-
 
 /** One seal 45x62x8 in many places; worked cases of direction and depth among them. */
 class SectionCheckTest {
@@ -28,9 +28,15 @@ class SectionCheckTest {
         double insideMpa;
         double outsideMpa;
         Side lip = Side.IN;
-        @Nullable Side dustLip;
+
+        @Nullable
+        Side dustLip;
+
         double from = 2;
-        @Nullable Double stop = 10.5;
+
+        @Nullable
+        Double stop = 10.5;
+
         BoreItem.@Nullable Bearing bearing;
         ShaftItem.@Nullable RunningSurface surface = new ShaftItem.RunningSurface(0.0, 20.0);
         double play;
@@ -47,9 +53,24 @@ class SectionCheckTest {
             if (bearing != null) {
                 items.add(bearing);
             }
-            return new Section("case", null, 45.0, 62.0, null, List.of(new Space(outside, dirt, outsideMpa, null), new Space(inside, null, insideMpa, null)), items,
-                    surface == null ? List.of() : List.of(new ShaftItem.RunningSurface(datum + surface.fromMm(), datum + surface.toMm())), play, growth, datum,
-                    null, null, null, u);
+            return new Section(
+                    "case",
+                    null,
+                    45.0,
+                    62.0,
+                    null,
+                    List.of(new Space(outside, dirt, outsideMpa, null), new Space(inside, null, insideMpa, null)),
+                    items,
+                    surface == null
+                            ? List.of()
+                            : List.of(new ShaftItem.RunningSurface(datum + surface.fromMm(), datum + surface.toMm())),
+                    play,
+                    growth,
+                    datum,
+                    null,
+                    null,
+                    null,
+                    u);
         }
 
         Status judge(String rule) {
@@ -58,14 +79,28 @@ class SectionCheckTest {
     }
 
     private static Finding finding(Section section, String rule) {
-        return SectionCheck.check(section).findings().stream().filter(f -> f.id().equals(rule)).findFirst().orElseThrow();
+        return SectionCheck.check(section).findings().stream()
+                .filter(f -> f.id().equals(rule))
+                .findFirst()
+                .orElseThrow();
     }
 
     @ParameterizedTest(name = "{0} | {1} inside, {2} outside: lip {3} is {4}")
-    @CsvSource({"reducer as found, OIL, AIR, OUT, FAIL", "turned, OIL, AIR, IN, PASS", "water outside only, AIR, WATER, IN, FAIL", "water outside kept, AIR, WATER, OUT, PASS",
-        "two liquids, OIL, WATER, IN, PASS", "two liquids the other way, OIL, WATER, OUT, PASS", "grease kept, GREASE, AIR, IN, PASS",
-        "grease at the back, GREASE, AIR, OUT, CAUTION", "air both sides, AIR, AIR, IN, PASS", "steam, STEAM, AIR, OUT, FAIL", "refrigerant, REFRIGERANT, AIR, IN, PASS",
-        "grease against water, GREASE, WATER, OUT, PASS", "vacuum inside, VACUUM, AIR, IN, PASS"})
+    @CsvSource({
+        "reducer as found, OIL, AIR, OUT, FAIL",
+        "turned, OIL, AIR, IN, PASS",
+        "water outside only, AIR, WATER, IN, FAIL",
+        "water outside kept, AIR, WATER, OUT, PASS",
+        "two liquids, OIL, WATER, IN, PASS",
+        "two liquids the other way, OIL, WATER, OUT, PASS",
+        "grease kept, GREASE, AIR, IN, PASS",
+        "grease at the back, GREASE, AIR, OUT, CAUTION",
+        "air both sides, AIR, AIR, IN, PASS",
+        "steam, STEAM, AIR, OUT, FAIL",
+        "refrigerant, REFRIGERANT, AIR, IN, PASS",
+        "grease against water, GREASE, WATER, OUT, PASS",
+        "vacuum inside, VACUUM, AIR, IN, PASS"
+    })
     void d1LipFacesWhatItHasToKeep(String what, Medium inside, Medium outside, Side lip, Status expected) {
         var a = new Arrangement();
         a.inside = inside;
@@ -75,7 +110,15 @@ class SectionCheckTest {
     }
 
     @ParameterizedTest(name = "inside {0}, outside {1}, lip {2}: {3}")
-    @CsvSource({"0, 0, IN, PASS", "0.05, 0, IN, PASS", "0, 0.02, IN, CAUTION", "0, 0.021, IN, FAIL", "0.02, 0, OUT, CAUTION", "0.021, 0, OUT, FAIL", "-0.05, 0, IN, FAIL"})
+    @CsvSource({
+        "0, 0, IN, PASS",
+        "0.05, 0, IN, PASS",
+        "0, 0.02, IN, CAUTION",
+        "0, 0.021, IN, FAIL",
+        "0.02, 0, OUT, CAUTION",
+        "0.021, 0, OUT, FAIL",
+        "-0.05, 0, IN, FAIL"
+    })
     void d2PressureOnTheBack(double insideMpa, double outsideMpa, Side lip, Status expected) {
         var a = new Arrangement();
         a.insideMpa = insideMpa;
@@ -85,9 +128,19 @@ class SectionCheckTest {
     }
 
     @ParameterizedTest(name = "{0} outside, {1} inside, lip {2}, dust lip {3}: {4}")
-    @CsvSource({"CLEAN, OIL, IN, , PASS", "DUST, OIL, IN, , CAUTION", "MUD, OIL, IN, , CAUTION", "DUST, OIL, IN, OUT, PASS", "MUD, OIL, IN, OUT, PASS",
-        "IMMERSED, OIL, IN, OUT, FAIL", "IMMERSED, GREASE, OUT, , PASS", "DUST, GREASE, OUT, , PASS", "DUST, OIL, OUT, , CAUTION", "CLEAN, OIL, IN, IN, FAIL",
-        "IMMERSED, OIL, OUT, , FAIL"})
+    @CsvSource({
+        "CLEAN, OIL, IN, , PASS",
+        "DUST, OIL, IN, , CAUTION",
+        "MUD, OIL, IN, , CAUTION",
+        "DUST, OIL, IN, OUT, PASS",
+        "MUD, OIL, IN, OUT, PASS",
+        "IMMERSED, OIL, IN, OUT, FAIL",
+        "IMMERSED, GREASE, OUT, , PASS",
+        "DUST, GREASE, OUT, , PASS",
+        "DUST, OIL, OUT, , CAUTION",
+        "CLEAN, OIL, IN, IN, FAIL",
+        "IMMERSED, OIL, OUT, , FAIL"
+    })
     void d6WhatKeepsDirtOut(Dirt dirt, Medium inside, Side lip, Side dustLip, Status expected) {
         var a = new Arrangement();
         a.dirt = dirt;
@@ -97,7 +150,9 @@ class SectionCheckTest {
         assertThat(a.judge("D6")).isEqualTo(expected);
     }
 
-    /** Worked case 1: oil at splash level, dust outside, one seal with the lip outward; then turned and with a dust lip. */
+    /**
+     * Worked case 1: oil at splash level, dust outside, one seal with the lip outward; then turned and with a dust lip.
+     */
     @Test
     void workedCaseOfTheGearReducer() {
         var a = new Arrangement();
@@ -107,11 +162,13 @@ class SectionCheckTest {
         assertThat(a.judge("D6")).isEqualTo(Status.CAUTION);
         a.lip = Side.IN;
         a.dustLip = Side.OUT;
-        assertThat(List.of(a.judge("D1"), a.judge("D2"), a.judge("D6"), a.judge("D9"))).containsOnly(Status.PASS);
+        assertThat(List.of(a.judge("D1"), a.judge("D2"), a.judge("D6"), a.judge("D9")))
+                .containsOnly(Status.PASS);
     }
 
     @ParameterizedTest(name = "inside {0} MPa, seal from {1}: {2}")
-    @CsvSource({"0, 2, PASS", "0.03, 2, PASS", "0.05, 2, FAIL", "-0.05, 2.5, PASS", "-0.05, 2, PASS", "-0.05, 1.9, FAIL"})
+    @CsvSource({"0, 2, PASS", "0.03, 2, PASS", "0.05, 2, FAIL", "-0.05, 2.5, PASS", "-0.05, 2, PASS", "-0.05, 1.9, FAIL"
+    })
     void d9HeldOnTheLowPressureSide(double insideMpa, double from, Status expected) {
         var a = new Arrangement();
         a.insideMpa = insideMpa;
@@ -128,7 +185,9 @@ class SectionCheckTest {
         a.bearing = new BoreItem.Bearing("b1", 12.0, null, 12.0);
         a.play = 0.2;
         a.growth = -0.1;
-        assertThat(SectionCheck.check(a.section()).window()).as("12 - 8 - (0.5 + 0.1 + 0.1), aim at the shallow end").isEqualTo(new Window(0, 3.3, 0));
+        assertThat(SectionCheck.check(a.section()).window())
+                .as("12 - 8 - (0.5 + 0.1 + 0.1), aim at the shallow end")
+                .isEqualTo(new Window(0, 3.3, 0));
     }
 
     /** A still ring stops the seal only where the case lands on it and the turning parts lie behind. */
@@ -142,7 +201,16 @@ class SectionCheckTest {
     }
 
     @ParameterizedTest(name = "outer face at {0}, U {1}: {2}")
-    @CsvSource({"2.5, 0.04, PASS", "0, 0.04, REMEASURE", "1, 0.04, PASS", "2.53, 0.04, PASS", "2.55, 0.04, FAIL", "-0.03, 0.04, REMEASURE", "-0.1, 0.04, FAIL", "2.45, 0, PASS"})
+    @CsvSource({
+        "2.5, 0.04, PASS",
+        "0, 0.04, REMEASURE",
+        "1, 0.04, PASS",
+        "2.53, 0.04, PASS",
+        "2.55, 0.04, FAIL",
+        "-0.03, 0.04, REMEASURE",
+        "-0.1, 0.04, FAIL",
+        "2.45, 0, PASS"
+    })
     void s2DepthAgainstItsWindow(double from, double u, Status expected) {
         var a = new Arrangement();
         a.from = from;
@@ -157,7 +225,9 @@ class SectionCheckTest {
         assertThat(a.judge("S2")).as("window empty").isEqualTo(Status.FAIL);
         a.stop = null;
         assertThat(a.judge("S2")).isEqualTo(Status.MISSING);
-        assertThat(List.of(a.judge("D1"), a.judge("D2"), a.judge("D6"), a.judge("D9"), a.judge("S4"))).as("no other rule changes").containsOnly(Status.PASS);
+        assertThat(List.of(a.judge("D1"), a.judge("D2"), a.judge("D6"), a.judge("D9"), a.judge("S4")))
+                .as("no other rule changes")
+                .containsOnly(Status.PASS);
     }
 
     @Test
@@ -165,7 +235,9 @@ class SectionCheckTest {
         var a = new Arrangement();
         a.play = 0.2;
         a.growth = 0.1;
-        assertThat(SectionCheck.check(a.section()).track()).as("2 + 8 - 3.2 = 6.8, +- (0.1 + 0.1 + 0.4)").isEqualTo(new Band(6.2, 7.4));
+        assertThat(SectionCheck.check(a.section()).track())
+                .as("2 + 8 - 3.2 = 6.8, +- (0.1 + 0.1 + 0.4)")
+                .isEqualTo(new Band(6.2, 7.4));
         a.lip = Side.OUT;
         assertThat(SectionCheck.check(a.section()).track()).as("2 + 3.2").isEqualTo(new Band(4.6, 5.8));
     }
@@ -188,26 +260,73 @@ class SectionCheckTest {
 
     /** Seal at 2, lip at 6.8, band 6.4 to 7.2; the groove is 1.2 wide. */
     @ParameterizedTest(name = "groove from {0}: {1}")
-    @CsvSource({"6.2, FAIL, 'The outer face at 0.00 mm clears it by 1.00 mm.'", "3.0, PASS, ''", "4.3, CAUTION, 'The outer face at 2.10 mm clears it by 1.00 mm.'",
-        "8.2, PASS, ''", "8.1, CAUTION, 'The outer face at 1.90 mm clears it by 1.00 mm.'", "5.4, FAIL, No depth in the window clears it: dress by measure#sleeve#or renew the shaft."})
+    @CsvSource({
+        "6.2, FAIL, 'The outer face at 0.00 mm clears it by 1.00 mm.'",
+        "3.0, PASS, ''",
+        "4.3, CAUTION, 'The outer face at 2.10 mm clears it by 1.00 mm.'",
+        "8.2, PASS, ''",
+        "8.1, CAUTION, 'The outer face at 1.90 mm clears it by 1.00 mm.'",
+        "5.4, FAIL, No depth in the window clears it: dress by measure#sleeve#or renew the shaft."
+    })
     void s5KeepsClearOfAnOldGroove(double from, Status expected, String remedy) {
         Section plain = new Arrangement().section();
-        Section worn = new Section(plain.name(), null, 45.0, 62.0, null, plain.spaces(), plain.boreItems(), List.of(new ShaftItem.WearGroove(from, from + 1.2, null)),
-                null, null, null, null, null, null, null);
+        Section worn = new Section(
+                plain.name(),
+                null,
+                45.0,
+                62.0,
+                null,
+                plain.spaces(),
+                plain.boreItems(),
+                List.of(new ShaftItem.WearGroove(from, from + 1.2, null)),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
         Finding s5 = finding(worn, "S5");
         assertThat(s5.status()).isEqualTo(expected);
         assertThat(s5.remedy()).isEqualTo(remedy.replace("#", ", "));
-        assertThat(SectionCheck.check(plain).findings()).as("no groove, no rule").noneMatch(f -> f.id().equals("S5"));
+        assertThat(SectionCheck.check(plain).findings())
+                .as("no groove, no rule")
+                .noneMatch(f -> f.id().equals("S5"));
     }
 
     @ParameterizedTest(name = "total {0}, cylinder {1}, corner {2}, lead-in {3} at {4}: {5}")
-    @CsvSource({"8.3, 6.8, 0.5, 0.7, 15, PASS", "8.29, 6.8, 0.5, 0.7, 15, FAIL", "8.3, 6.79, 0.5, 0.7, 15, FAIL", "8.3, 6.8, 0.51, 0.7, 15, FAIL",
-        "8.3, 6.8, 0.5, 0.6, 15, FAIL", "8.3, 6.8, 0.5, 1.2, 15, PASS", "8.3, 6.8, 0.5, 0.7, 31, FAIL"})
-    void s6SeatOfAnEightMmSeal(double total, double cylinder, double corner, double leadIn, double angle, Status expected) {
-        var section = new Section("seat", null, 45.0, 62.0, null, List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(new BoreItem.Seal("s1", 0.0, 8.0, 62.0, null, Side.IN, null, true, null), new BoreItem.LeadIn(null, 0.0, leadIn, angle)), List.of(), null, null, null,
-                cylinder, total, corner, null);
-        List<Finding> s6 = SectionCheck.check(section).findings().stream().filter(f -> f.id().equals("S6")).toList();
+    @CsvSource({
+        "8.3, 6.8, 0.5, 0.7, 15, PASS",
+        "8.29, 6.8, 0.5, 0.7, 15, FAIL",
+        "8.3, 6.79, 0.5, 0.7, 15, FAIL",
+        "8.3, 6.8, 0.51, 0.7, 15, FAIL",
+        "8.3, 6.8, 0.5, 0.6, 15, FAIL",
+        "8.3, 6.8, 0.5, 1.2, 15, PASS",
+        "8.3, 6.8, 0.5, 0.7, 31, FAIL"
+    })
+    void s6SeatOfAnEightMmSeal(
+            double total, double cylinder, double corner, double leadIn, double angle, Status expected) {
+        var section = new Section(
+                "seat",
+                null,
+                45.0,
+                62.0,
+                null,
+                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
+                List.of(
+                        new BoreItem.Seal("s1", 0.0, 8.0, 62.0, null, Side.IN, null, true, null),
+                        new BoreItem.LeadIn(null, 0.0, leadIn, angle)),
+                List.of(),
+                null,
+                null,
+                null,
+                cylinder,
+                total,
+                corner,
+                null);
+        List<Finding> s6 = SectionCheck.check(section).findings().stream()
+                .filter(f -> f.id().equals("S6"))
+                .toList();
         assertThat(s6).hasSize(5);
         assertThat(Finding.worst(s6)).isEqualTo(expected);
     }
@@ -221,8 +340,11 @@ class SectionCheckTest {
                 var there = new Arrangement();
                 there.from = from;
                 there.datum = datum;
-                assertThat(SectionCheck.check(there.section()).findings()).extracting(Finding::status)
-                        .isEqualTo(SectionCheck.check(here.section()).findings().stream().map(Finding::status).toList());
+                assertThat(SectionCheck.check(there.section()).findings())
+                        .extracting(Finding::status)
+                        .isEqualTo(SectionCheck.check(here.section()).findings().stream()
+                                .map(Finding::status)
+                                .toList());
             }
         }
     }
@@ -266,7 +388,12 @@ class SectionCheckTest {
 
     @Test
     void anImpossibleSectionIsRefusedFieldByField() {
-        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> new Section(null, null, 62.0, 45.0, null, List.of(), List.of(), List.of(), -1.0, null, null, null,
-                null, null, null)).satisfies(e -> assertThat(e.errors()).extracting("field").containsExactly("boreDiameterMm", "boreItems", "spaces", "axialPlayMm"));
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> new Section(
+                        null, null, 62.0, 45.0, null, List.of(), List.of(), List.of(), -1.0, null, null, null, null,
+                        null, null))
+                .satisfies(e -> assertThat(e.errors())
+                        .extracting("field")
+                        .containsExactly("boreDiameterMm", "boreItems", "spaces", "axialPlayMm"));
     }
 }

@@ -11,8 +11,8 @@ import joropo.core.material.Medium;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Reads an arrangement from one line, parts parted by semicolons, spaces by commas before the first of them:
- * {@code AIR dust, OIL; seal 2+8 IN dust OUT; stop 10.5; ground 0-20; play 0.2}.
+ * Reads an arrangement from one line, parts parted by semicolons, spaces by commas before the first of them: {@code AIR
+ * dust, OIL; seal 2+8 IN dust OUT; stop 10.5; ground 0-20; play 0.2}.
  */
 final class Written {
     private final List<Space> spaces = new ArrayList<>();
@@ -32,8 +32,27 @@ final class Written {
         List<String> parts = Arrays.stream(line.split(";")).map(String::strip).toList();
         Arrays.stream(parts.get(0).split(",")).forEach(s -> out.space(s.strip()));
         parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(out::part);
-        return new Section("written", out.rotation, out.motion, out.attitude, out.shaftMm, 62.0, null, out.spaces, out.bore, out.shaft, out.joints, null, out.play, out.growth, null,
-                null, null, null, null, null);
+        return new Section(
+                "written",
+                out.rotation,
+                out.motion,
+                out.attitude,
+                out.shaftMm,
+                62.0,
+                null,
+                out.spaces,
+                out.bore,
+                out.shaft,
+                out.joints,
+                null,
+                out.play,
+                out.growth,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     private void space(String text) {
@@ -79,7 +98,10 @@ final class Written {
     private static Joint joint(List<String> words) {
         int before = words.indexOf("before");
         boolean closed = words.size() > 4 && before != 4;
-        return new Joint(Joint.Kind.valueOf(words.get(1)), List.of(Integer.valueOf(words.get(2)), Integer.valueOf(words.get(3))), closed ? Joint.Closure.valueOf(words.get(4)) : null,
+        return new Joint(
+                Joint.Kind.valueOf(words.get(1)),
+                List.of(Integer.valueOf(words.get(2)), Integer.valueOf(words.get(3))),
+                closed ? Joint.Closure.valueOf(words.get(4)) : null,
                 before < 0 ? null : words.get(before + 1));
     }
 
@@ -88,16 +110,57 @@ final class Written {
         double from = Double.parseDouble(ends[0]);
         Double second = ends.length > 1 ? Double.valueOf(ends[1]) : null;
         switch (kind) {
-            case "seal" -> bore.add(new BoreItem.Seal("s" + ++seals, from, second, number(more, "tol"), 62.0, null, more.contains("onshaft") ? Mount.SHAFT : null, null, side(more.strip().split(" ")[0]),
-                    word(more, "dust") == null ? null : side(word(more, "dust")), !more.contains("nospring"), word(more, "ribs") == null ? null : Ribs.valueOf(word(more, "ribs")), null, null,
-                    more.contains("onpurpose"), word(more, "enters") == null ? null : side(word(more, "enters")), word(more, "before"),
-                    number(more, "flange"), word(more, "flange") == null ? null : Double.valueOf(2)));
-            case "ring" -> bore.add(new BoreItem.Ring("r" + bore.size(), from, second, number(more, "t"), number(more, "tol"), null, null));
-            case "washer" -> bore.add(new BoreItem.Spacer("w" + bore.size(), from, second, number(more, "tol"), number(more, "in"), number(more, "out"), null, word(more, "before")));
-            case "stop" -> bore.add(new BoreItem.Shoulder("h" + bore.size(), from, number(more, "tol"), number(more, "in")));
-            case "bearing" -> bore.add(new BoreItem.Bearing("b" + bore.size(), from, number(more, "in"), number(more, "turns"), more.contains("sealed"), number(more, "mate"), null, null));
-            case "port" -> bore.add(new BoreItem.Port(null, BoreItem.Port.Kind.valueOf(more.strip()), from, second, null));
-            case "chevron" -> bore.add(new BoreItem.Chevron("c" + bore.size(), from, second, null, side(more.strip()), 4, null, null));
+            case "seal" ->
+                bore.add(new BoreItem.Seal(
+                        "s" + ++seals,
+                        from,
+                        second,
+                        number(more, "tol"),
+                        62.0,
+                        null,
+                        more.contains("onshaft") ? Mount.SHAFT : null,
+                        null,
+                        side(more.strip().split(" ")[0]),
+                        word(more, "dust") == null ? null : side(word(more, "dust")),
+                        !more.contains("nospring"),
+                        word(more, "ribs") == null ? null : Ribs.valueOf(word(more, "ribs")),
+                        null,
+                        null,
+                        more.contains("onpurpose"),
+                        word(more, "enters") == null ? null : side(word(more, "enters")),
+                        word(more, "before"),
+                        number(more, "flange"),
+                        word(more, "flange") == null ? null : Double.valueOf(2)));
+            case "ring" ->
+                bore.add(new BoreItem.Ring(
+                        "r" + bore.size(), from, second, number(more, "t"), number(more, "tol"), null, null));
+            case "washer" ->
+                bore.add(new BoreItem.Spacer(
+                        "w" + bore.size(),
+                        from,
+                        second,
+                        number(more, "tol"),
+                        number(more, "in"),
+                        number(more, "out"),
+                        null,
+                        word(more, "before")));
+            case "stop" ->
+                bore.add(new BoreItem.Shoulder("h" + bore.size(), from, number(more, "tol"), number(more, "in")));
+            case "bearing" ->
+                bore.add(new BoreItem.Bearing(
+                        "b" + bore.size(),
+                        from,
+                        number(more, "in"),
+                        number(more, "turns"),
+                        more.contains("sealed"),
+                        number(more, "mate"),
+                        null,
+                        null));
+            case "port" ->
+                bore.add(new BoreItem.Port(null, BoreItem.Port.Kind.valueOf(more.strip()), from, second, null));
+            case "chevron" ->
+                bore.add(
+                        new BoreItem.Chevron("c" + bore.size(), from, second, null, side(more.strip()), 4, null, null));
             case "cover" -> bore.add(new BoreItem.Cover("p" + bore.size(), from, second, null, null));
             case "step" -> bore.add(new BoreItem.Step(null, from, number(more, "d")));
             case "ground" -> shaft.add(new ShaftItem.RunningSurface(from, second));

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TablesTest {
-    private record Row(double over, double upTo) { }
+    private record Row(double over, double upTo) {}
 
     private static Ranges<Row> ranges(Row... rows) {
         return new Ranges<>("test", List.of(rows), Row::over, Row::upTo);
@@ -33,31 +33,64 @@ class TablesTest {
 
     @Test
     void gapsOverlapsAndEmptyRangesStopTheStart() {
-        assertThatIllegalStateException().isThrownBy(() -> ranges(new Row(0, 3), new Row(4, 6))).withMessageContaining("over 4.0 does not join");
-        assertThatIllegalStateException().isThrownBy(() -> ranges(new Row(0, 3), new Row(2, 6))).withMessageContaining("over 2.0 does not join");
-        assertThatIllegalStateException().isThrownBy(() -> ranges(new Row(3, 3))).withMessageContaining("does not join");
+        assertThatIllegalStateException()
+                .isThrownBy(() -> ranges(new Row(0, 3), new Row(4, 6)))
+                .withMessageContaining("over 4.0 does not join");
+        assertThatIllegalStateException()
+                .isThrownBy(() -> ranges(new Row(0, 3), new Row(2, 6)))
+                .withMessageContaining("over 2.0 does not join");
+        assertThatIllegalStateException()
+                .isThrownBy(() -> ranges(new Row(3, 3)))
+                .withMessageContaining("does not join");
     }
 
     @Test
     void aMissingTableOrATextWhereANumberBelongsStopsTheStart() {
-        assertThatIllegalStateException().isThrownBy(() -> CsvTable.rows("no-such-table", r -> r)).withMessage("Table no-such-table is not on the class path");
-        assertThatIllegalStateException().isThrownBy(() -> CsvTable.rows("thermal-expansion", r -> r.number("name")))
+        assertThatIllegalStateException()
+                .isThrownBy(() -> CsvTable.rows("no-such-table", r -> r))
+                .withMessage("Table no-such-table is not on the class path");
+        assertThatIllegalStateException()
+                .isThrownBy(() -> CsvTable.rows("thermal-expansion", r -> r.number("name")))
                 .withMessage("Table thermal-expansion, line 1, column name: 'carbon and alloy steel' is no number");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"gauges", "iso286-it-grades", "iso286-shaft-deviations", "iso286-hole-deviations", "iso286-hole-delta", "lip-seal-housing",
-        "lip-seal-press-fit", "lip-seal-shaft", "lip-seal-sizes-metric", "lip-seal-sizes-inch", "seat-squareness", "thermal-expansion", "elastomers",
-        "elastomer-temperature-by-fluid", "fluid-compatibility", "lip-seal-limits", "wear-remedies", "cleaning"})
+    @ValueSource(
+            strings = {
+                "gauges",
+                "iso286-it-grades",
+                "iso286-shaft-deviations",
+                "iso286-hole-deviations",
+                "iso286-hole-delta",
+                "lip-seal-housing",
+                "lip-seal-press-fit",
+                "lip-seal-shaft",
+                "lip-seal-sizes-metric",
+                "lip-seal-sizes-inch",
+                "seat-squareness",
+                "thermal-expansion",
+                "elastomers",
+                "elastomer-temperature-by-fluid",
+                "fluid-compatibility",
+                "lip-seal-limits",
+                "wear-remedies",
+                "cleaning"
+            })
     void everyTableHasRowsOfOneWidth(String name) {
-        assertThat(CsvTable.rows(name, r -> r)).isNotEmpty().allMatch(r -> r.line().isConsistent());
+        assertThat(CsvTable.rows(name, r -> r)).isNotEmpty().allMatch(r -> r.line()
+                .isConsistent());
     }
 
     @Test
     void expansionIsKnownByCodeAndRefusedOtherwise() {
         assertThat(ThermalExpansion.of("ALUMINIUM").perK()).isEqualTo(23.5e-6);
-        assertThat(ThermalExpansion.all()).extracting(ThermalExpansion::code).contains("STEEL", "CAST_IRON", "PTFE_SOLID").doesNotHaveDuplicates();
-        Assertions.assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> ThermalExpansion.of("WOOD")).withMessageStartingWith("'WOOD' is no material of the table");
+        assertThat(ThermalExpansion.all())
+                .extracting(ThermalExpansion::code)
+                .contains("STEEL", "CAST_IRON", "PTFE_SOLID")
+                .doesNotHaveDuplicates();
+        Assertions.assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> ThermalExpansion.of("WOOD"))
+                .withMessageStartingWith("'WOOD' is no material of the table");
     }
 
     /** DIN 3760 class: cylinder 0.85 b, total b + 0.3, corner 0.5 to b = 10 and 0.7 above. */
@@ -66,9 +99,13 @@ class TablesTest {
         assertThat(Place.cylindricalDepthMm(8)).isEqualTo(6.8);
         assertThat(Place.totalDepthMm(12)).isEqualTo(12.3);
         assertThat(Place.housing(10).cornerRadiusMm()).isEqualTo(0.5);
-        assertThat(Place.housing(11).cornerRadiusMm()).as("between two widths the narrower row").isEqualTo(0.5);
+        assertThat(Place.housing(11).cornerRadiusMm())
+                .as("between two widths the narrower row")
+                .isEqualTo(0.5);
         assertThat(Place.housing(12).cornerRadiusMm()).isEqualTo(0.7);
-        assertThat(Place.housing(3).leadInMinMm()).as("narrower than any: the first").isEqualTo(0.7);
+        assertThat(Place.housing(3).leadInMinMm())
+                .as("narrower than any: the first")
+                .isEqualTo(0.7);
         double last = 0;
         for (double shaft = 4; shaft <= 500; shaft++) {
             assertThat(Place.shaft(shaft).chamferReductionMm()).isGreaterThanOrEqualTo(last);
@@ -76,7 +113,10 @@ class TablesTest {
         }
     }
 
-    /** Run-out falls with speed and offset rises with size, FKM never above NBR; every curve is read at, between and beyond its points. */
+    /**
+     * Run-out falls with speed and offset rises with size, FKM never above NBR; every curve is read at, between and
+     * beyond its points.
+     */
     @Test
     void theCurvesOfTheLipLimits() {
         for (String material : List.of("NBR", "HNBR", "FKM", "ACM", "VMQ", "EPDM", "FFKM", "PTFE")) {
@@ -90,21 +130,30 @@ class TablesTest {
             double offset = 0;
             for (double shaft = 5; shaft <= 400; shaft += 5) {
                 double now = LipLimits.offsetMm(material, shaft).orElseThrow();
-                assertThat(now).isGreaterThanOrEqualTo(offset).isLessThanOrEqualTo(LipLimits.offsetMm("NBR", shaft).orElseThrow());
+                assertThat(now)
+                        .isGreaterThanOrEqualTo(offset)
+                        .isLessThanOrEqualTo(LipLimits.offsetMm("NBR", shaft).orElseThrow());
                 offset = now;
             }
         }
         assertThat(LipLimits.runOutMm("NBR", 1500)).hasValue(0.225);
         assertThat(LipLimits.runOutMm("HNBR", 1500)).as("as NBR").hasValue(0.225);
         assertThat(LipLimits.runOutMm("PTFE", 1500)).as("as FKM").hasValue(0.18);
-        assertThat(LipLimits.offsetMm("NBR", 5)).as("held below the first point").hasValue(0.10);
+        assertThat(LipLimits.offsetMm("NBR", 5))
+                .as("held below the first point")
+                .hasValue(0.10);
     }
 
     @Test
     void aCurveWhoseXDoesNotRiseStopsTheStart() {
-        assertThatIllegalStateException().isThrownBy(() -> new Points("test", List.of(new Points.Point(2, 1), new Points.Point(2, 3)))).withMessage("Table test: x must rise at 2.0");
-        assertThatIllegalStateException().isThrownBy(() -> new Points("test", List.of())).withMessage("Table test has no point");
-        assertThat(new Points("test", List.of(new Points.Point(1, 10), new Points.Point(3, 20))).at(2)).hasValue(15);
+        assertThatIllegalStateException()
+                .isThrownBy(() -> new Points("test", List.of(new Points.Point(2, 1), new Points.Point(2, 3))))
+                .withMessage("Table test: x must rise at 2.0");
+        assertThatIllegalStateException()
+                .isThrownBy(() -> new Points("test", List.of()))
+                .withMessage("Table test has no point");
+        assertThat(new Points("test", List.of(new Points.Point(1, 10), new Points.Point(3, 20))).at(2))
+                .hasValue(15);
     }
 
     /** The classes of grooves join from 0 on, and the last one is open upward. */

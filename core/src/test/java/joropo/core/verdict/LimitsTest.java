@@ -23,14 +23,34 @@ class LimitsTest {
     }
 
     @ParameterizedTest(name = "{0} mm with U = {1} mm is {2}")
-    @CsvSource({"24.986, 0.004, PASS", "24.993, 0, PASS", "24.980, 0, PASS", "24.9931, 0, FAIL", "24.992, 0.004, REMEASURE", "24.984, 0.004, PASS",
-        "24.9839, 0.004, REMEASURE", "24.976, 0.004, REMEASURE", "24.9759, 0.004, FAIL", "24.997, 0.004, REMEASURE", "24.9971, 0.004, FAIL", "NaN, 0.004, REMEASURE"})
+    @CsvSource({
+        "24.986, 0.004, PASS",
+        "24.993, 0, PASS",
+        "24.980, 0, PASS",
+        "24.9931, 0, FAIL",
+        "24.992, 0.004, REMEASURE",
+        "24.984, 0.004, PASS",
+        "24.9839, 0.004, REMEASURE",
+        "24.976, 0.004, REMEASURE",
+        "24.9759, 0.004, FAIL",
+        "24.997, 0.004, REMEASURE",
+        "24.9971, 0.004, FAIL",
+        "NaN, 0.004, REMEASURE"
+    })
     void judgesInsideAtNearAndOutside(double value, double u, Status expected) {
         assertThat(SHAFT_25_G6.judge(value, u)).isEqualTo(expected);
     }
 
     @ParameterizedTest(name = "{0} with U {1}, steps 0.15 and 0.30: {2}")
-    @CsvSource({"0.15, 0, PASS", "0.14, 0.01, PASS", "0.145, 0.01, CAUTION", "0.30, 0, CAUTION", "0.295, 0.01, REMEASURE", "0.31, 0.01, REMEASURE", "0.3101, 0.01, FAIL"})
+    @CsvSource({
+        "0.15, 0, PASS",
+        "0.14, 0.01, PASS",
+        "0.145, 0.01, CAUTION",
+        "0.30, 0, CAUTION",
+        "0.295, 0.01, REMEASURE",
+        "0.31, 0.01, REMEASURE",
+        "0.3101, 0.01, FAIL"
+    })
     void twoStepRuleHasCautionBetween(double value, double u, Status expected) {
         assertThat(Limits.twoStep(value, u, 0.15, 0.30)).isEqualTo(expected);
     }
@@ -69,6 +89,8 @@ class LimitsTest {
 
     @Test
     void refusalNamesTheValues() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Limits(25.0, Double.NaN)).withMessage("Need lower <= upper, got 25.0 and NaN");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Limits(25.0, Double.NaN))
+                .withMessage("Need lower <= upper, got 25.0 and NaN");
     }
 }
