@@ -11,8 +11,8 @@ import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchRule;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
 import org.apache.ibatis.annotations.Mapper;
 import org.junit.jupiter.api.Test;
 import org.springframework.stereotype.Controller;
@@ -130,7 +130,7 @@ class HouseTest {
         }
 
         Object judge(Section section) {
-            return SectionCheck.check(section) + mapper.toString();
+            return LipSealRules.section(section) + mapper.toString();
         }
     }
 

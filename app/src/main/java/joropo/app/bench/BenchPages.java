@@ -18,12 +18,11 @@ import joropo.app.drawing.SectionDrawing;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
 import joropo.app.ui.Sign;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.BoreItem;
 import joropo.core.section.GreaseFeed;
-import joropo.core.section.Schools;
 import joropo.core.section.Schools.School;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.SectionResult.Shift;
@@ -59,7 +58,7 @@ class BenchPages {
             String notice) {}
 
     BenchView view(Sheet sheet, Section section, @Nullable Section found, boolean redo, Asked asked, Person person) {
-        SectionResult result = SectionCheck.check(section.comparedWith(found));
+        SectionResult result = LipSealRules.section(section.comparedWith(found));
         List<Finding> findings = result.findings().stream()
                 .sorted(Comparator.comparing(Finding::status))
                 .toList();
@@ -269,7 +268,7 @@ class BenchPages {
     }
 
     private List<SchoolView> schools(Section section) {
-        List<School> schools = Schools.of(section);
+        List<School> schools = LipSealRules.schools(section);
         return IntStream.range(0, schools.size())
                 .mapToObj(i -> new SchoolView(
                         i,

@@ -4,10 +4,11 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.Arranging;
 import joropo.core.section.Arranging.Arranged;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.ClockMark;
 import joropo.core.section.Joint;
 import joropo.core.section.Schools;
@@ -15,6 +16,7 @@ import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.ShaftItem.RunningSurface;
 import joropo.core.section.ShaftItem.WearGroove;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -208,7 +210,15 @@ final class Hand {
         double width =
                 section.seals().isEmpty() ? USUAL_WIDTH_MM : section.seal().widthMm();
         return switch (kind) {
-            case "SEAL" -> new BoreItem.Seal(id("s"), from, width, bore, null, Side.IN, null, true, null);
+            case "SEAL" ->
+                BoreItemSealBuilder.builder()
+                        .id(id("s"))
+                        .fromMm(from)
+                        .widthMm(width)
+                        .outsideDiameterMm(bore)
+                        .mainLip(Side.IN)
+                        .spring(true)
+                        .build();
             case "RING" -> new BoreItem.Ring(id("r"), from, 2.2, 2.0, null, null, null);
             case "SPACER" -> new BoreItem.Spacer(id("w"), from, 2.5, null, null, null, null, null);
             case "SHOULDER" -> new BoreItem.Shoulder(id("h"), from, null, null);
@@ -245,7 +255,7 @@ final class Hand {
 
     /** The section as one of its schools arranges it. @param number among those offered */
     Next school(int number) {
-        List<Schools.School> schools = Schools.of(section);
+        List<Schools.School> schools = LipSealRules.schools(section);
         if (number < 0 || number >= schools.size()) {
             throw new RefusedInput("", "is not offered any more");
         }

@@ -16,16 +16,16 @@ import java.util.List;
 import java.util.stream.IntStream;
 import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
-import joropo.core.lipseal.CaseType;
-import joropo.core.lipseal.Rotation;
 import joropo.core.material.Dirt;
 import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
+import joropo.core.section.CaseType;
 import joropo.core.section.GreaseFeed;
 import joropo.core.section.Joint;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
+import joropo.core.shaft.Rotation;
 
 /**
  * Fields of everything that can be taken in hand; their names are those of the section's JSON. The first ones always

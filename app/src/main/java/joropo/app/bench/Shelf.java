@@ -16,13 +16,14 @@ import joropo.app.ui.FindingLine;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Show;
 import joropo.app.ui.Sign;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.Medium;
-import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Comparison;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.Space;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
@@ -62,7 +63,8 @@ class Shelf {
                             section.name().isBlank() ? "Section " + s.id() : section.name(),
                             s.madeBy(),
                             s.movedAt(),
-                            show.sign(Finding.worst(SectionCheck.check(section).findings())));
+                            show.sign(
+                                    Finding.worst(LipSealRules.section(section).findings())));
                 })
                 .toList();
     }
@@ -92,23 +94,22 @@ class Shelf {
 
     /** From nothing: a shaft in a bore, and the first seal. @throws RefusedInput naming the field that will not do */
     long beginWith(String name, double shaftMm, double boreMm, double widthMm, Person person) {
-        var seal = new BoreItem.Seal("s1", 0.0, widthMm, boreMm, null, Side.IN, null, true, null);
-        var section = new Section(
-                name.strip(),
-                null,
-                shaftMm,
-                boreMm,
-                null,
-                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(seal),
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        var seal = BoreItemSealBuilder.builder()
+                .id("s1")
+                .fromMm(0.0)
+                .widthMm(widthMm)
+                .outsideDiameterMm(boreMm)
+                .mainLip(Side.IN)
+                .spring(true)
+                .build();
+        var section = SectionBuilder.builder()
+                .name(name.strip())
+                .shaftDiameterMm(shaftMm)
+                .boreDiameterMm(boreMm)
+                .spaces(List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)))
+                .boreItems(List.of(seal))
+                .shaftItems(List.of())
+                .build();
         return store.open(null, Role.OWN, section, "began from nothing", person);
     }
 
@@ -118,7 +119,7 @@ class Shelf {
     FittedView fitted(long positionId) {
         Section section = store.fittedAt(positionId)
                 .orElseThrow(() -> new NotFound("section as fitted at position " + positionId));
-        List<Finding> findings = SectionCheck.check(section).findings().stream()
+        List<Finding> findings = LipSealRules.section(section).findings().stream()
                 .filter(f -> f.status() != Status.PASS)
                 .sorted(Comparator.comparing(Finding::status))
                 .toList();
@@ -175,7 +176,7 @@ class Shelf {
                 ? "as thick as what was found"
                 : Length.show(Math.abs(total), 2) + " mm " + (total > 0 ? "thicker" : "thinner")
                         + " than what was found";
-        List<Against.RuleLine> rules = Comparison.rules(planned, found).stream()
+        List<Against.RuleLine> rules = LipSealRules.compared(planned, found).stream()
                 .map(r -> new Against.RuleLine(
                         r.id(),
                         r.kit() == null ? null : show.sign(r.kit()),

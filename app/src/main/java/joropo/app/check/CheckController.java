@@ -9,7 +9,7 @@ import joropo.core.assembly.TorquePlanResult;
 import joropo.core.diagnosis.DiagnosisCheck;
 import joropo.core.diagnosis.DiagnosisInput;
 import joropo.core.diagnosis.DiagnosisResult;
-import joropo.core.diagnosis.Sign;
+import joropo.core.diagnosis.Symptom;
 import joropo.core.fits.DiameterCheck;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterResult;
@@ -25,6 +25,7 @@ import joropo.core.lipseal.DriverResult;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealInput;
 import joropo.core.lipseal.LipSealResult;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.LipSealSizeCheck;
 import joropo.core.lipseal.LipSealSizeInput;
 import joropo.core.lipseal.LipSealSizeResult;
@@ -35,9 +36,7 @@ import joropo.core.removal.RemovalCheck;
 import joropo.core.removal.RemovalInput;
 import joropo.core.removal.RemovalResult;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult;
-import joropo.core.surface.RunningSurfaceCheck;
 import joropo.core.surface.RunningSurfaceInput;
 import joropo.core.surface.RunningSurfaceResult;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -129,7 +128,7 @@ class CheckController {
     @PostMapping("/" + RUNNING_SURFACE)
     @Operation(summary = "A worn or damaged running surface, and the remedies in the order offered")
     CheckAnswer<RunningSurfaceResult> runningSurface(@RequestBody RunningSurfaceInput input) {
-        RunningSurfaceResult result = RunningSurfaceCheck.check(input);
+        RunningSurfaceResult result = LipSealRules.surface(input);
         return CheckAnswer.of(RUNNING_SURFACE, result, result.findings());
     }
 
@@ -157,7 +156,7 @@ class CheckController {
     @PostMapping("/" + SECTION)
     @Operation(summary = "An arrangement of seals: which way, how deep, what is in the way, in which order")
     CheckAnswer<SectionResult> section(@RequestBody Section input) {
-        SectionResult result = SectionCheck.check(input);
+        SectionResult result = LipSealRules.section(input);
         return CheckAnswer.of(SECTION, result, result.findings());
     }
 
@@ -177,8 +176,8 @@ class CheckController {
 
     @GetMapping("/" + DIAGNOSIS + "/signs")
     @Operation(summary = "Lists the signs that a diagnosis knows")
-    List<Sign> signs() {
-        return Sign.all();
+    List<Symptom> signs() {
+        return Symptom.all();
     }
 
     @PostMapping("/{kind}")

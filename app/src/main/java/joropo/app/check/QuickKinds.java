@@ -21,11 +21,9 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
 import joropo.app.ui.SignFields;
-import joropo.core.diagnosis.Sign;
-import joropo.core.lipseal.CaseType;
+import joropo.core.diagnosis.Symptom;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealCheck;
-import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.Wetting;
 import joropo.core.material.Dirt;
 import joropo.core.material.Elastomer;
@@ -34,6 +32,8 @@ import joropo.core.material.Medium;
 import joropo.core.material.ThermalExpansion;
 import joropo.core.readings.Gauge;
 import joropo.core.removal.RemovalInput;
+import joropo.core.section.CaseType;
+import joropo.core.shaft.Rotation;
 import joropo.core.surface.SurfaceByEye;
 
 /** The quick checks there are, in the order in which fitters work; fields are named as in the JSON interface. */
@@ -391,17 +391,17 @@ final class QuickKinds {
                         "Why does it leak?",
                         "What is seen, what is not, and which causes that points to; what to look at next.")
                 .mind("Look with the machine stopped and locked; a jet under pressure goes through skin.");
-        for (Sign.Group group : Sign.Group.values()) {
-            Field[] fields = Sign.all().stream()
+        for (Symptom.Group group : Symptom.Group.values()) {
+            Field[] fields = Symptom.all().stream()
                     .filter(s -> s.group() == group)
                     .map(SignFields::of)
                     .toArray(Field[]::new);
-            kind = group == Sign.Group.INNOCENT || group == Sign.Group.RUNNING
+            kind = group == Symptom.Group.INNOCENT || group == Symptom.Group.RUNNING
                     ? kind.with(group.words(), fields)
                     : kind.folded(group.words(), fields);
         }
-        return kind.into(Sign.all().stream()
-                .filter(s -> s.group().compareTo(Sign.Group.LIP) <= 0)
+        return kind.into(Symptom.all().stream()
+                .filter(s -> s.group().compareTo(Symptom.Group.LIP) <= 0)
                 .map(SignFields::name)
                 .toArray(String[]::new));
     }

@@ -29,7 +29,7 @@ import joropo.core.assembly.TorquePlanResult;
 import joropo.core.diagnosis.Cause;
 import joropo.core.diagnosis.DiagnosisCheck;
 import joropo.core.diagnosis.DiagnosisResult;
-import joropo.core.diagnosis.Sign;
+import joropo.core.diagnosis.Symptom;
 import joropo.core.fits.Deviations;
 import joropo.core.fits.DiameterCheck;
 import joropo.core.fits.DiameterInput;
@@ -46,6 +46,7 @@ import joropo.core.lipseal.DriverResult;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealInput;
 import joropo.core.lipseal.LipSealResult;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.LipSealSizeCheck;
 import joropo.core.lipseal.LipSealSizeInput;
 import joropo.core.lipseal.LipSealSizeResult;
@@ -57,7 +58,6 @@ import joropo.core.removal.RemovalCheck;
 import joropo.core.removal.RemovalInput;
 import joropo.core.removal.RemovalResult;
 import joropo.core.section.SectionResult.Band;
-import joropo.core.surface.RunningSurfaceCheck;
 import joropo.core.surface.RunningSurfaceInput;
 import joropo.core.surface.RunningSurfaceResult;
 import joropo.core.surface.SurfaceByEye;
@@ -234,7 +234,7 @@ class QuickRuns {
     }
 
     private QuickResult surface(RunningSurfaceInput in) {
-        RunningSurfaceResult r = RunningSurfaceCheck.check(in);
+        RunningSurfaceResult r = LipSealRules.surface(in);
         List<Figure> figures = new ArrayList<>();
         if (r.requiredShiftMm() != null) {
             figures.add(mm("lip has to move", r.requiredShiftMm(), 2));
@@ -381,7 +381,7 @@ class QuickRuns {
     private QuickResult diagnosis(DiagnosisResult r) {
         List<Listing> lists = new ArrayList<>();
         if (r.nextCheck() != null) {
-            Sign next = Sign.of(r.nextCheck()).orElseThrow();
+            Symptom next = Symptom.of(r.nextCheck()).orElseThrow();
             lists.add(new Listing(
                     "Look at this next", false, List.of(new Entry(null, next.words() + "?", next.check()))));
         }

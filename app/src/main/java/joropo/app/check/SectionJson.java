@@ -2,9 +2,9 @@ package joropo.app.check;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem;
 import joropo.core.section.ShaftItem;
+import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
-import joropo.core.lipseal.Rotation;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.ShaftItem;
+import joropo.core.shaft.Rotation;
 import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 

@@ -1,9 +1,9 @@
 package joropo.app.drawing;
 
 import java.util.List;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.units.Length;
 import joropo.core.units.Needs;
@@ -38,7 +38,7 @@ public record Drawn(
     public static Drawn of(Section section) {
         return of(
                 section,
-                SectionCheck.check(section).lipTracks().stream()
+                LipSealRules.section(section).lipTracks().stream()
                         .map(t -> new Band(t.fromMm(), t.toMm()))
                         .toList());
     }

@@ -2,12 +2,12 @@ package joropo.app.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import joropo.core.lipseal.CaseType;
-import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem;
+import joropo.core.section.CaseType;
 import joropo.core.section.Mount;
 import joropo.core.section.Profile;
 import joropo.core.section.Ribs;
+import joropo.core.shaft.Side;
 
 /**
  * The outline of a lip seal for any size, in mm: s runs from the back (0) to the open side (width), v from the shaft

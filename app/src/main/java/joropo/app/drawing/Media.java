@@ -5,11 +5,12 @@ import java.util.Collections;
 import java.util.List;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.section.Attitude;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
 import joropo.core.section.Space;
+import joropo.core.shaft.Attitude;
 
 /** Fills the spaces: a pattern first, then a wash, so that they can be told apart in black and white. */
 final class Media {
@@ -40,16 +41,14 @@ final class Media {
     private static BoreItem.Seal asSeal(BoreItem.Sealing part, Section section) {
         return part instanceof BoreItem.Seal s
                 ? s
-                : new BoreItem.Seal(
-                        "set",
-                        part.fromMm(),
-                        part.widthMm(),
-                        section.boreDiameterMm(),
-                        null,
-                        part.open(),
-                        null,
-                        false,
-                        null);
+                : BoreItemSealBuilder.builder()
+                        .id("set")
+                        .fromMm(part.fromMm())
+                        .widthMm(part.widthMm())
+                        .outsideDiameterMm(section.boreDiameterMm())
+                        .mainLip(part.open())
+                        .spring(false)
+                        .build();
     }
 
     static void definitions(Svg svg) {

@@ -1,11 +1,11 @@
 package joropo.app.drawing;
 
 import java.util.List;
-import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Joint;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 
 /** Paints every part where its figures say, each as one thing that a page can take hold of. */

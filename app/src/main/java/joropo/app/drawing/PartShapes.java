@@ -2,10 +2,10 @@ package joropo.app.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
+import joropo.core.shaft.Side;
 
 /** Outlines of every part in mm, the same for picture and file. What a part's figures do not say is drawn as usual. */
 final class PartShapes {

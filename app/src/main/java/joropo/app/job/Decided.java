@@ -1,13 +1,13 @@
 package joropo.app.job;
 
 import java.util.Optional;
-import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealResult.Candidate;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Elastomer;
+import joropo.core.section.CaseType;
+import joropo.core.shaft.Side;
 import joropo.core.sizes.SealSize;
 import org.jspecify.annotations.Nullable;
 

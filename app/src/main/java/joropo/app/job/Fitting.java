@@ -7,14 +7,15 @@ import joropo.core.lipseal.DriverInput;
 import joropo.core.lipseal.DriverInput.PressSide;
 import joropo.core.lipseal.DriverResult;
 import joropo.core.lipseal.EdgeCover;
+import joropo.core.lipseal.FittingPlan;
 import joropo.core.lipseal.Lubricants;
+import joropo.core.lipseal.PartsList;
+import joropo.core.lipseal.PlanInput;
 import joropo.core.lipseal.ShaftEnd;
-import joropo.core.lipseal.Side;
-import joropo.core.plan.FittingPlan;
-import joropo.core.plan.PartsList;
-import joropo.core.plan.PlanInput;
+import joropo.core.plan.Part;
 import joropo.core.plan.Step;
 import joropo.core.section.Section;
+import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param driver absent while nothing says how deep, @param plan, @param parts empty while the seal is not decided
  */
-record Fitting(@Nullable DriverResult driver, List<Step> plan, List<PartsList.Part> parts) {
+record Fitting(@Nullable DriverResult driver, List<Step> plan, List<Part> parts) {
     /** A seal this near the face is flush with it (mm). */
     private static final double FLUSH_MM = 0.005;
 

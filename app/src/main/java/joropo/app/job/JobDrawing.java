@@ -14,8 +14,8 @@ import joropo.app.drawing.SectionDrawing;
 import joropo.app.drawing.TrackDrawing;
 import joropo.app.drawing.TrackDrawn;
 import joropo.app.job.Sketch.Assumed;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.ShaftItem;
 import joropo.core.sizes.SealSystem;
@@ -133,7 +133,7 @@ final class JobDrawing {
         Set<Assumed> assumed = sketch.assumed();
         boolean decided = !assumed.contains(Assumed.WIDTH) && !assumed.contains(Assumed.FACING);
         List<Band> tracks = decided
-                ? SectionCheck.check(sketch.section()).lipTracks().stream()
+                ? LipSealRules.section(sketch.section()).lipTracks().stream()
                         .map(t -> new Band(t.fromMm(), t.toMm()))
                         .toList()
                 : List.of();
@@ -168,7 +168,7 @@ final class JobDrawing {
         boolean placed = !assumed.contains(Assumed.WIDTH)
                 && !assumed.contains(Assumed.FACING)
                 && !assumed.contains(Assumed.DEPTH);
-        Band track = placed ? SectionCheck.check(section).track() : null;
+        Band track = placed ? LipSealRules.section(section).track() : null;
         Offer remedy = surface.remedy();
         boolean sleeved = track != null
                 && remedy != null

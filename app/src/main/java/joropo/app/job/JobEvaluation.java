@@ -7,15 +7,15 @@ import joropo.app.register.Position;
 import joropo.app.settings.Shop;
 import joropo.core.assembly.TorquePlanResult;
 import joropo.core.diagnosis.DiagnosisResult;
-import joropo.core.lipseal.CaseType;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.PressFitResult;
 import joropo.core.plan.Step;
 import joropo.core.removal.RemovalCheck;
 import joropo.core.removal.RemovalInput;
 import joropo.core.removal.RemovalResult;
+import joropo.core.section.CaseType;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.verdict.Finding;
@@ -68,7 +68,7 @@ public final class JobEvaluation {
                 : PressFitCheck.check(duty.pressFit(values, measured, sketch.section(), caseType));
         section = arranged.planned() == null && (decided.size() == null || decided.mainLip() == null)
                 ? null
-                : SectionCheck.check(sketch.section()
+                : LipSealRules.section(sketch.section()
                         .comparedWith(
                                 arranged.found() == null
                                         ? null

@@ -5,24 +5,24 @@ import java.util.List;
 import java.util.Set;
 import joropo.app.settings.ShopGauge;
 import joropo.core.assembly.AxialPlay;
-import joropo.core.assembly.HoldPoints;
 import joropo.core.assembly.ProvingCheck;
 import joropo.core.assembly.ProvingInput;
-import joropo.core.lipseal.CaseType;
+import joropo.core.lipseal.BoreFinish;
 import joropo.core.lipseal.EdgeCover;
 import joropo.core.lipseal.LipSealResult;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.NewSealCheck;
 import joropo.core.lipseal.PairRoom;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.ShaftEntry;
-import joropo.core.lipseal.Side;
+import joropo.core.plan.HoldPoints;
 import joropo.core.readings.Gauge;
 import joropo.core.readings.GaugeDue;
 import joropo.core.section.AsFound;
 import joropo.core.section.BoreItem;
-import joropo.core.section.SectionCheck;
-import joropo.core.surface.BoreFinish;
+import joropo.core.section.CaseType;
+import joropo.core.shaft.Side;
 import joropo.core.surface.RunningSurfaceCheck;
 import joropo.core.surface.SleevePlace;
 import joropo.core.units.Length;
@@ -240,7 +240,7 @@ final class JobFindings {
         SeatDepths seat = job.seat();
         seat.findings().forEach(f -> add(Stage.FIT, f));
         if (seat.square() != null) {
-            SectionCheck.check(job.fitted()).findings().stream()
+            LipSealRules.section(job.fitted()).findings().stream()
                     .filter(f -> FITTED.contains(f.id()))
                     .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
         }

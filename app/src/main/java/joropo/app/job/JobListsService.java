@@ -12,9 +12,9 @@ import joropo.app.settings.SettingsService;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
 import joropo.app.ui.NotFound;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
-import joropo.core.plan.PartsList;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
@@ -46,7 +46,7 @@ public class JobListsService {
     /** Puts one of the proposals on the list. */
     public void propose(String number, Stage stage, String id, Person person) {
         JobState state = store.load(number);
-        PartsList.Part part = JobParts.proposals(state, lines(state)).stream()
+        Part part = JobParts.proposals(state, lines(state)).stream()
                 .filter(p -> p.id().equals(id))
                 .findFirst()
                 .orElse(null);
@@ -73,7 +73,7 @@ public class JobListsService {
             lists.list(
                     number,
                     stage,
-                    new PartsList.Part(
+                    new Part(
                             "lip-seal",
                             count.isEmpty() ? 1 : Integer.parseInt(count),
                             kind,
@@ -92,7 +92,7 @@ public class JobListsService {
         lists.list(
                 number,
                 stage,
-                new PartsList.Part(
+                new Part(
                         id,
                         count.isEmpty() ? 1 : Integer.parseInt(count),
                         kind,

@@ -22,7 +22,7 @@ import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
 import joropo.core.assembly.TorquePlanInput;
 import joropo.core.assembly.TorquePlanResult;
-import joropo.core.plan.FittingPlan;
+import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.Step;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;

@@ -9,8 +9,8 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import joropo.core.plan.Companions;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
-import joropo.core.plan.PartsList;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +22,7 @@ final class JobParts {
 
     /** Every line once. What the plan says of a part goes before what was listed of it by hand. */
     static List<PartLine> of(JobState state, JobEvaluation evaluation) {
-        Map<String, PartsList.Part> parts = new LinkedHashMap<>();
+        Map<String, Part> parts = new LinkedHashMap<>();
         state.kept().lists().parts().forEach(p -> parts.put(p.part(), p.asPart()));
         evaluation.fitting().parts().forEach(p -> parts.put(p.id(), p));
         destroyed(state.kept().lists().log(), parts).forEach(p -> parts.putIfAbsent(p.id(), p));
@@ -42,14 +42,14 @@ final class JobParts {
      * What came off and does not go back, by kind; a kind that is on the list already, such as the seal, is not listed
      * again.
      */
-    private static List<PartsList.Part> destroyed(List<StripPart> log, Map<String, PartsList.Part> there) {
+    private static List<Part> destroyed(List<StripPart> log, Map<String, Part> there) {
         Map<PartKind, Long> counts = log.stream()
                 .filter(s -> s.kind().after() == PartKind.After.RENEWED && s.kind() != PartKind.SEALANT)
                 .collect(Collectors.groupingBy(StripPart::kind, TreeMap::new, Collectors.counting()));
-        List<PartsList.Part> out = new ArrayList<>();
+        List<Part> out = new ArrayList<>();
         counts.forEach((kind, count) -> {
             if (there.values().stream().noneMatch(p -> p.kind() == kind)) {
-                out.add(new PartsList.Part(
+                out.add(new Part(
                         "strip-" + kind.name().toLowerCase(Locale.ROOT),
                         count.intValue(),
                         kind,
@@ -67,11 +67,11 @@ final class JobParts {
      * What may be put on the list with one tap: the seal that was fitted here last, what removal destroys, what is
      * renewed while the machine is open.
      */
-    static List<PartsList.Part> proposals(JobState state, List<PartLine> lines) {
-        List<PartsList.Part> out = new ArrayList<>();
+    static List<Part> proposals(JobState state, List<PartLine> lines) {
+        List<Part> out = new ArrayList<>();
         ListsMapper.LastSeal last = state.kept().lists().last();
         if (last != null) {
-            out.add(new PartsList.Part(
+            out.add(new Part(
                     "lip-seal",
                     1,
                     PartKind.LIP_SEAL,

@@ -10,8 +10,8 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.Sign;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
-import joropo.core.plan.PartsList;
 import joropo.core.plan.Step;
 import joropo.core.plan.StripLog;
 import joropo.core.units.LengthUnit;
@@ -91,7 +91,7 @@ public record JobView(
      */
     public record Lists(
             List<PartView> parts,
-            List<PartsList.Part> proposals,
+            List<Part> proposals,
             List<StripPart> log,
             List<StripPart> back,
             List<PartKind> known,

@@ -1,7 +1,7 @@
 package joropo.app.job;
 
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
-import joropo.core.plan.PartsList;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,7 +16,7 @@ record ListedPart(
         String size,
         @Nullable String material,
         String why) {
-    PartsList.Part asPart() {
-        return new PartsList.Part(part, count, kind, name, size, material, why, kind.together());
+    Part asPart() {
+        return new Part(part, count, kind, name, size, material, why, kind.together());
     }
 }

@@ -3,9 +3,9 @@ package joropo.app.job;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
-import joropo.core.plan.PartsList;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +18,7 @@ interface ListsMapper {
     int list(
             @Param("jobId") long jobId,
             @Param("stage") Stage stage,
-            @Param("p") PartsList.Part part,
+            @Param("p") Part part,
             @Param("personId") long personId,
             @Param("at") Instant at);
 
@@ -28,7 +28,7 @@ interface ListsMapper {
     /** With the size and material that it was decided for. */
     void decide(
             @Param("jobId") long jobId,
-            @Param("p") PartsList.Part part,
+            @Param("p") Part part,
             @Param("state") PartState state,
             @Param("lotId") @Nullable Long lotId,
             @Param("reason") String reason,

@@ -8,9 +8,9 @@ import java.util.Objects;
 import joropo.app.access.Person;
 import joropo.app.store.Movement;
 import joropo.app.store.StoreService;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
-import joropo.core.plan.PartsList;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -35,7 +35,7 @@ class ListsStore {
 
     /** Puts a part on the list; one that is there stays as it is. */
     @Transactional
-    public void list(String number, Stage stage, PartsList.Part part, Person person) {
+    public void list(String number, Stage stage, Part part, Person person) {
         lists.list(jobs.openJob(number).id(), stage, part, person.id(), now());
     }
 
@@ -48,7 +48,7 @@ class ListsStore {
     @Transactional
     public void decide(
             String number,
-            PartsList.Part part,
+            Part part,
             PartState state,
             @Nullable Long lotId,
             String reason,

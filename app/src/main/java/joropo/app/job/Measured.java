@@ -10,6 +10,7 @@ import joropo.core.fits.DiameterCheck;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInput.Part;
 import joropo.core.fits.DiameterResult;
+import joropo.core.lipseal.LipSealSeatLimits;
 import joropo.core.lipseal.LipSealSizeCheck;
 import joropo.core.lipseal.LipSealSizeInput;
 import joropo.core.lipseal.LipSealSizeResult;
@@ -17,7 +18,6 @@ import joropo.core.readings.DiameterReadings.Plane;
 import joropo.core.readings.Gauge;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
-import joropo.core.surface.Place;
 import joropo.core.surface.Remedy;
 import joropo.core.surface.TrackRoundness;
 import joropo.core.verdict.Finding;
@@ -98,8 +98,8 @@ public record Measured(
                 sizes,
                 shaftNominal,
                 boreNominal,
-                shaftNominal == null ? null : Place.shaftLimits(system, shaftNominal),
-                boreNominal == null ? null : Place.boreLimits(system, boreNominal),
+                shaftNominal == null ? null : LipSealSeatLimits.shaftLimits(system, shaftNominal),
+                boreNominal == null ? null : LipSealSeatLimits.boreLimits(system, boreNominal),
                 shaftInput,
                 boreInput,
                 findings);
@@ -152,7 +152,9 @@ public record Measured(
                     material,
                     planes);
         }
-        Limits limits = part == Part.SHAFT ? Place.shaftLimits(system, nominalMm) : Place.boreLimits(system, nominalMm);
+        Limits limits = part == Part.SHAFT
+                ? LipSealSeatLimits.shaftLimits(system, nominalMm)
+                : LipSealSeatLimits.boreLimits(system, nominalMm);
         return new DiameterInput(
                 part, nominalMm, null, limits.lower(), limits.upper(), gauge, u, partC, gaugeC, material, planes);
     }

@@ -92,7 +92,7 @@ final class Offers {
                 .toList();
         NextView next = result.nextCheck() == null
                 ? null
-                : joropo.core.diagnosis.Sign.of(result.nextCheck())
+                : joropo.core.diagnosis.Symptom.of(result.nextCheck())
                         .filter(s ->
                                 SheetFields.fields(stage).anyMatch(f -> f.name().equals(SignFields.name(s))))
                         .map(s -> new NextView(s.words(), s.check(), SignFields.name(s)))

@@ -2,8 +2,8 @@ package joropo.app.job;
 
 import java.time.Instant;
 import joropo.core.material.CureQuarter;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartState;
-import joropo.core.plan.PartsList;
 import joropo.core.plan.StockMatch;
 import org.jspecify.annotations.Nullable;
 
@@ -30,7 +30,7 @@ public record PartEntry(
     /**
      * Whether it still speaks of this part: more of them, another size or another material may have been decided since.
      */
-    boolean isFor(PartsList.Part part) {
+    boolean isFor(Part part) {
         return count >= part.count()
                 && StockMatch.sameFigures(size, part.size())
                 && (material == null || part.material() == null || material.equals(part.material()));

@@ -1,7 +1,7 @@
 package joropo.app.job;
 
+import joropo.core.plan.Part;
 import joropo.core.plan.PartState;
-import joropo.core.plan.PartsList;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,9 +9,7 @@ import org.jspecify.annotations.Nullable;
  * entry the newest decision, absent: none
  */
 public record PartLine(
-        PartsList.Part part,
-        boolean beforeOpening,
-        @Nullable PartEntry entry) {
+        Part part, boolean beforeOpening, @Nullable PartEntry entry) {
     public PartState state() {
         return entry == null || isOvertaken() ? PartState.OPEN : entry.state();
     }

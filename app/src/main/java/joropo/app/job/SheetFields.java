@@ -29,12 +29,10 @@ import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
 import joropo.app.ui.SignFields;
 import joropo.core.assembly.ProvingInput;
-import joropo.core.diagnosis.Sign;
-import joropo.core.lipseal.CaseType;
+import joropo.core.diagnosis.Symptom;
 import joropo.core.lipseal.EdgeCover;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealCheck;
-import joropo.core.lipseal.Rotation;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Wetting;
 import joropo.core.material.Dirt;
@@ -43,6 +41,8 @@ import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
 import joropo.core.material.ThermalExpansion;
 import joropo.core.readings.Gauge;
+import joropo.core.section.CaseType;
+import joropo.core.shaft.Rotation;
 import joropo.core.surface.Remedy;
 import joropo.core.surface.SurfaceByEye;
 
@@ -94,7 +94,7 @@ final class SheetFields {
                                         "signs",
                                         "Why does it leak?",
                                         Shape.LIST,
-                                        signs(Sign.Group.INNOCENT, Sign.Group.RUNNING))
+                                        signs(Symptom.Group.INNOCENT, Symptom.Group.RUNNING))
                                 .fold(),
                         Card.of(
                                 "duty",
@@ -211,7 +211,7 @@ final class SheetFields {
                                 of("sleevePlaceOld", "its place from its shoulder, read before pulling", PLACE)
                                         .hint("only with a running sleeve"),
                                 of("stripNote", "order of parts, what came with them", NOTE)),
-                        Card.of("off", "What it shows: signs on what came off", Shape.LIST, signs(Sign.Group.LIP))
+                        Card.of("off", "What it shows: signs on what came off", Shape.LIST, signs(Symptom.Group.LIP))
                                 .fold(),
                         Card.of(
                                         "out",
@@ -577,8 +577,8 @@ final class SheetFields {
 
     private SheetFields() {}
 
-    private static Field[] signs(Sign.Group... groups) {
-        return Sign.all().stream()
+    private static Field[] signs(Symptom.Group... groups) {
+        return Symptom.all().stream()
                 .filter(s -> List.of(groups).contains(s.group()))
                 .map(SignFields::of)
                 .toArray(Field[]::new);

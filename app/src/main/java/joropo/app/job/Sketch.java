@@ -7,18 +7,20 @@ import java.util.Optional;
 import java.util.Set;
 import joropo.app.register.Position;
 import joropo.app.settings.ShopGauge;
-import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Layout;
-import joropo.core.lipseal.Rotation;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.Arranging;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
+import joropo.core.section.CaseType;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.SurfaceByEye;
 import org.jspecify.annotations.Nullable;
@@ -84,27 +86,26 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         CaseType caseType = values.choice("caseType", CaseType.class);
         if (layout != null && layout.isPair()) {
             // flush with the mouth: what is left between the two is room for grease
-            items.add(new BoreItem.Seal(
-                    "s2",
-                    Math.min(0, from - width),
-                    width,
-                    bore,
-                    caseType,
-                    layout == Layout.TANDEM ? facing : facing.other(),
-                    null,
-                    true,
-                    null));
+            items.add(BoreItemSealBuilder.builder()
+                    .id("s2")
+                    .fromMm(Math.min(0, from - width))
+                    .widthMm(width)
+                    .outsideDiameterMm(bore)
+                    .caseType(caseType)
+                    .mainLip(layout == Layout.TANDEM ? facing : facing.other())
+                    .spring(true)
+                    .build());
         }
-        items.add(new BoreItem.Seal(
-                "s1",
-                from,
-                width,
-                bore,
-                caseType,
-                facing,
-                layout != null && layout.hasDustLip() ? facing.other() : null,
-                layout != Layout.PTFE,
-                null));
+        items.add(BoreItemSealBuilder.builder()
+                .id("s1")
+                .fromMm(from)
+                .widthMm(width)
+                .outsideDiameterMm(bore)
+                .caseType(caseType)
+                .mainLip(facing)
+                .dustLip(layout != null && layout.hasDustLip() ? facing.other() : null)
+                .spring(layout != Layout.PTFE)
+                .build());
         if (values.number("leadInLength") != null) {
             items.add(new BoreItem.LeadIn(null, 0.0, values.number("leadInLength"), values.number("leadInAngle")));
         }
@@ -120,22 +121,22 @@ public record Sketch(Section section, Set<Assumed> assumed) {
                 values.number("playMeasured") != null ? values.number("playMeasured") : values.number("playBefore");
         ShopGauge depthGauge = values.gauge("depthGauge");
         return new Sketch(
-                new Section(
-                        position.machineName() + ", " + position.name(),
-                        rotation(position, values),
-                        shaft,
-                        bore,
-                        values.choice("entersFrom", Side.class),
-                        spaces(position, values, layout),
-                        items,
-                        shaftItems(values, width),
-                        play,
-                        values.number("growth"),
-                        null,
-                        values.number("cylDepth"),
-                        stop,
-                        values.number("cornerRadius"),
-                        depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop)),
+                SectionBuilder.builder()
+                        .name(position.machineName() + ", " + position.name())
+                        .rotation(rotation(position, values))
+                        .shaftDiameterMm(shaft)
+                        .boreDiameterMm(bore)
+                        .shaftEntersFrom(values.choice("entersFrom", Side.class))
+                        .spaces(spaces(position, values, layout))
+                        .boreItems(items)
+                        .shaftItems(shaftItems(values, width))
+                        .axialPlayMm(play)
+                        .growthMm(values.number("growth"))
+                        .cylindricalDepthMm(values.number("cylDepth"))
+                        .totalDepthMm(stop)
+                        .cornerRadiusMm(values.number("cornerRadius"))
+                        .depthUncertaintyMm(depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop))
+                        .build(),
                 assumed);
     }
 
@@ -232,7 +233,15 @@ public record Sketch(Section section, Set<Assumed> assumed) {
         Side faced = values.choice("foundFacing", Side.class);
         return depth == null || faced == null
                 ? null
-                : Double.valueOf(new BoreItem.Seal("old", depth, width, width, null, faced, null, true, null).lipMm());
+                : Double.valueOf(BoreItemSealBuilder.builder()
+                        .id("old")
+                        .fromMm(depth)
+                        .widthMm(width)
+                        .outsideDiameterMm(width)
+                        .mainLip(faced)
+                        .spring(true)
+                        .build()
+                        .lipMm());
     }
 
     private static Optional<ShaftItem> oldTrack(Values values, double width) {

@@ -14,8 +14,8 @@ import joropo.app.job.Snapshot.Line;
 import joropo.app.job.Snapshot.Sheet;
 import joropo.app.job.Snapshot.StepLine;
 import joropo.app.ui.Field;
-import joropo.core.plan.FittingPlan;
-import joropo.core.plan.PartsList;
+import joropo.core.lipseal.FittingPlan;
+import joropo.core.plan.Part;
 import joropo.core.plan.Step;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
@@ -84,7 +84,7 @@ class SnapshotMaker {
     }
 
     private static String words(PartLine line) {
-        PartsList.Part part = line.part();
+        Part part = line.part();
         return part.count() + " " + part.name()
                 + (part.together() == null ? "" : ", renewed together with the " + part.together())
                 + (line.entry() == null ? "" : ": " + line.entry().words());

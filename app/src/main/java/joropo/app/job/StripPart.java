@@ -8,9 +8,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
-import joropo.core.lipseal.Side;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.StripLog;
+import joropo.core.shaft.Side;
 import joropo.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 

@@ -5,17 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import joropo.core.fits.DiameterResult;
-import joropo.core.lipseal.CaseType;
+import joropo.core.lipseal.LipSealRules;
+import joropo.core.lipseal.LipSealSeatLimits;
 import joropo.core.section.BoreItem;
-import joropo.core.section.SectionCheck;
+import joropo.core.section.CaseType;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.section.ShaftItem;
 import joropo.core.surface.Defect;
 import joropo.core.surface.Defect.Kind;
-import joropo.core.surface.Place;
 import joropo.core.surface.Remedy;
 import joropo.core.surface.RunningSurfaceCheck;
 import joropo.core.surface.RunningSurfaceInput;
+import joropo.core.surface.RunningSurfaceInputBuilder;
 import joropo.core.surface.RunningSurfaceResult;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.surface.SurfaceByEye;
@@ -51,17 +52,19 @@ record SurfaceWork(
         BoreItem.Seal seal = sketch.section().seal();
         Double oldLip = Sketch.oldLipMm(values, seal.widthMm());
         double lipBehindFace = seal.lipMm() - seal.fromMm();
-        Window window = SectionCheck.check(sketch.section()).window();
+        Window window = LipSealRules.section(sketch.section()).window();
         Double stop = values.number("stopDepth");
         double deepest = window == null
                 ? 0
-                : stop == null ? window.toMm() : Math.min(window.toMm(), stop - seal.widthMm() - Place.DEPTH_ROOM_MM);
+                : stop == null
+                        ? window.toMm()
+                        : Math.min(window.toMm(), stop - seal.widthMm() - LipSealSeatLimits.DEPTH_ROOM_MM);
         boolean known = oldLip != null && window != null;
         Double inward = known ? Double.valueOf(Math.max(0, Length.snap(deepest + lipBehindFace - oldLip))) : null;
         Double outward =
                 known ? Double.valueOf(Math.max(0, Length.snap(oldLip - window.fromMm() - lipBehindFace))) : null;
         RunningSurfaceInput input = input(values, measured, sketch, speedMPerS, inward, outward);
-        RunningSurfaceResult result = RunningSurfaceCheck.check(input);
+        RunningSurfaceResult result = LipSealRules.surface(input);
         Remedy decided = values.choice("remedy", Remedy.class);
         Offer remedy = decided == null ? null : result.offer(decided).orElse(null);
         boolean moves = known
@@ -105,33 +108,34 @@ record SurfaceWork(
                 && values.seals().material(material, "material").family().equals("PTFE");
         double nominal =
                 measured.shaftNominalMm() == null ? sketch.section().shaftDiameterMm() : measured.shaftNominalMm();
-        return new RunningSurfaceInput(
-                nominal,
-                measured.besideTrackMm(),
-                shaft == null ? null : Double.valueOf(shaft.uncertaintyMm()),
-                values.number("ra"),
-                values.number("rz"),
-                values.number("hrc"),
-                speedMPerS,
-                values.number("grooveDepth"),
-                values.number("grooveWidth"),
-                null,
-                sketch.section().axialPlayMm(),
-                sketch.section().growthMm(),
-                inward,
-                outward,
-                values.number("leadAdvance"),
-                values.number("leadTurns"),
-                values.yes("leadReverses"),
-                sketch.section().boreDiameterMm(),
-                sketch.section().outside().dirt(),
-                ptfe ? "PTFE" : material,
-                shaft == null ? null : Double.valueOf(shaft.ovalityMm()),
-                values.number("sleeveWall"),
-                defects(values),
-                values.text("caseType") == null
-                        ? null
-                        : Boolean.valueOf(values.choice("caseType", CaseType.class) == CaseType.RUBBER));
+        return RunningSurfaceInputBuilder.builder()
+                .nominalMm(nominal)
+                .measuredMm(measured.besideTrackMm())
+                .uncertaintyMm(shaft == null ? null : Double.valueOf(shaft.uncertaintyMm()))
+                .raUm(values.number("ra"))
+                .rzUm(values.number("rz"))
+                .hardnessHrc(values.number("hrc"))
+                .surfaceSpeedMPerS(speedMPerS)
+                .grooveDepthMm(values.number("grooveDepth"))
+                .grooveWidthMm(values.number("grooveWidth"))
+                .axialPlayMm(sketch.section().axialPlayMm())
+                .growthMm(sketch.section().growthMm())
+                .shiftInwardMm(inward)
+                .shiftOutwardMm(outward)
+                .leadAdvanceMm(values.number("leadAdvance"))
+                .leadTurns(values.number("leadTurns"))
+                .leadReverses(values.yes("leadReverses"))
+                .boreMm(sketch.section().boreDiameterMm())
+                .outsideDirt(sketch.section().outside().dirt())
+                .lipMaterial(ptfe ? "PTFE" : material)
+                .ovalityMm(shaft == null ? null : Double.valueOf(shaft.ovalityMm()))
+                .sleeveWallMm(values.number("sleeveWall"))
+                .defects(defects(values))
+                .rubberCase(
+                        values.text("caseType") == null
+                                ? null
+                                : Boolean.valueOf(values.choice("caseType", CaseType.class) == CaseType.RUBBER))
+                .build();
     }
 
     /** What was seen on the track and in the bore; absent while nobody has looked at the track. */

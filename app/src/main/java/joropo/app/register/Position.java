@@ -1,9 +1,9 @@
 package joropo.app.register;
 
-import joropo.core.lipseal.Rotation;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
+import joropo.core.shaft.Rotation;
 import org.jspecify.annotations.Nullable;
 
 /**

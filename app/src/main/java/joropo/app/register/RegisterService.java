@@ -6,7 +6,7 @@ import java.util.Optional;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.ui.NotFound;
-import joropo.core.lipseal.Rotation;
+import joropo.core.shaft.Rotation;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;

@@ -13,7 +13,7 @@ import joropo.app.access.Person;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.NotFound;
 import joropo.core.material.ShelfLife;
-import joropo.core.plan.PartsList;
+import joropo.core.plan.Part;
 import joropo.core.plan.StockMatch;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -68,7 +68,7 @@ public class StoreService {
     }
 
     /** Lots that serve for a part, in the order in which they are to be used. */
-    public List<StockMatch.Offer> offers(PartsList.Part part, List<Shelved> lots) {
+    public List<StockMatch.Offer> offers(Part part, List<Shelved> lots) {
         return StockMatch.of(part, lots.stream().map(s -> stock(s.lot())).toList(), today());
     }
 

@@ -3,7 +3,7 @@ package joropo.app.ui;
 import java.util.List;
 import java.util.function.Function;
 import joropo.core.diagnosis.DiagnosisInput;
-import joropo.core.diagnosis.Sign;
+import joropo.core.diagnosis.Symptom;
 import org.jspecify.annotations.Nullable;
 
 /** Signs as fields: seen, looked for and not there, or not looked at. */
@@ -13,11 +13,11 @@ public final class SignFields {
 
     private SignFields() {}
 
-    public static String name(Sign sign) {
+    public static String name(Symptom sign) {
         return "sign" + sign.code();
     }
 
-    public static Field of(Sign sign) {
+    public static Field of(Symptom sign) {
         return Field.choice(name(sign), sign.words(), Field.pairs(SEEN, "seen", ABSENT, "looked, not there"))
                 .hint(sign.check());
     }
@@ -31,9 +31,9 @@ public final class SignFields {
     }
 
     private static List<String> codes(Function<String, @Nullable String> answers, String answer) {
-        return Sign.all().stream()
+        return Symptom.all().stream()
                 .filter(s -> answer.equals(answers.apply(name(s))))
-                .map(Sign::code)
+                .map(Symptom::code)
                 .toList();
     }
 }

@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealResult.StruckOut;
+import joropo.core.section.CaseType;
 
 /** Seals that may not be taken for one reason: each layout with its materials. */
 public record StruckOutLine(String reason, String seals) {

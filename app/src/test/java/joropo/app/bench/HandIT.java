@@ -14,10 +14,10 @@ import joropo.app.drawing.Drawn;
 import joropo.app.drawing.RandomSections;
 import joropo.app.drawing.SectionDrawing;
 import joropo.app.ui.FormField;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
+import joropo.core.shaft.Side;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
@@ -139,7 +139,7 @@ class HandIT {
             Hand.Next in = new Hand(single(), new Key('b', 0), LengthUnit.MM).add(kind, json());
             assertThat(in.what()).isEqualTo(Hand.KINDS.get(kind) + " put in");
             assertThat(in.section()).isNotEqualTo(single());
-            assertThat(SectionCheck.check(in.section()).findings()).as(kind).isNotEmpty();
+            assertThat(LipSealRules.section(in.section()).findings()).as(kind).isNotEmpty();
             assertThat(SectionDrawing.svg(Drawn.of(in.section()), "x-"))
                     .as(kind)
                     .endsWith("</svg>\n");
@@ -200,7 +200,7 @@ class HandIT {
     void everyStartingArrangementIsSoundAndItsFileIsCanonical() {
         for (Start start : Start.values()) {
             Section section = json().read(start.json());
-            List<Finding> findings = SectionCheck.check(section).findings();
+            List<Finding> findings = LipSealRules.section(section).findings();
             assertThat(findings)
                     .as(start.title())
                     .noneMatch(f -> f.status() == Status.FAIL || f.status() == Status.MISSING);

@@ -13,10 +13,10 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Joint;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
 import org.junit.jupiter.api.Test;
@@ -103,7 +103,7 @@ class SectionJsonTest {
     @Test
     void tenThousandBrokenSectionsAreEachRefused() throws Exception {
         ObjectNode whole = example();
-        SectionCheck.check(JSON.treeToValue(whole, Section.class));
+        LipSealRules.section(JSON.treeToValue(whole, Section.class));
         for (int n = 0; n < BROKEN; n++) {
             ObjectNode broken = whole.deepCopy();
             String how = breakSomething(broken);

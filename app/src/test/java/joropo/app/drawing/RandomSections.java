@@ -3,24 +3,26 @@ package joropo.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import joropo.core.lipseal.CaseType;
-import joropo.core.lipseal.Rotation;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.section.Attitude;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
+import joropo.core.section.CaseType;
 import joropo.core.section.ClockMark;
 import joropo.core.section.GreaseFeed;
 import joropo.core.section.Joint;
 import joropo.core.section.Level;
-import joropo.core.section.Motion;
 import joropo.core.section.Mount;
 import joropo.core.section.Profile;
 import joropo.core.section.Ribs;
 import joropo.core.section.Section;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
+import joropo.core.shaft.Attitude;
+import joropo.core.shaft.Motion;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
 
 /** Any section that is one: every kind of part, feature, joint and space, few or many of them, from a fixed seed. */
 public final class RandomSections {
@@ -82,27 +84,27 @@ public final class RandomSections {
         for (int i = 0; i < random.nextInt(4); i++) {
             joints.add(new Joint(any(Joint.Kind.values()), List.of(0, seals), any(Joint.Closure.values()), null));
         }
-        return new Section(
-                "random",
-                one(4) ? null : any(Rotation.values()),
-                any(Motion.values()),
-                any(Attitude.values()),
-                shaft,
-                bore,
-                one(3) ? null : any(Side.values()),
-                spaces,
-                parts,
-                shaftItems(x),
-                joints,
-                one(3) ? List.of(new ClockMark("port on top", 12.0)) : null,
-                perhaps(0.2),
-                perhaps(-0.1),
-                one(4) ? 1.0 : null,
-                perhaps(10),
-                perhaps(14),
-                perhaps(0.4),
-                perhaps(0.02),
-                null);
+        return SectionBuilder.builder()
+                .name("random")
+                .rotation(one(4) ? null : any(Rotation.values()))
+                .motion(any(Motion.values()))
+                .attitude(any(Attitude.values()))
+                .shaftDiameterMm(shaft)
+                .boreDiameterMm(bore)
+                .shaftEntersFrom(one(3) ? null : any(Side.values()))
+                .spaces(spaces)
+                .boreItems(parts)
+                .shaftItems(shaftItems(x))
+                .joints(joints)
+                .clockMarks(one(3) ? List.of(new ClockMark("port on top", 12.0)) : null)
+                .axialPlayMm(perhaps(0.2))
+                .growthMm(perhaps(-0.1))
+                .boreFromMm(one(4) ? 1.0 : null)
+                .cylindricalDepthMm(perhaps(10))
+                .totalDepthMm(perhaps(14))
+                .cornerRadiusMm(perhaps(0.4))
+                .depthUncertaintyMm(perhaps(0.02))
+                .build();
     }
 
     private double before(List<BoreItem> parts, int i, double from, double shaft, double bore) {
@@ -130,26 +132,24 @@ public final class RandomSections {
 
     private BoreItem seal(int i, double x, double width, double bore) {
         boolean flanged = i == 0 && one(6);
-        return new BoreItem.Seal(
-                "s" + i,
-                x,
-                width,
-                perhaps(0.2),
-                bore,
-                null,
-                one(8) ? Mount.SHAFT : null,
-                any(CaseType.values()),
-                any(Side.values()),
-                one(2) ? any(Side.values()) : null,
-                !one(4),
-                any(Ribs.values()),
-                any(Profile.values()),
-                perhaps(width * 0.35),
-                one(5),
-                null,
-                null,
-                flanged ? Double.valueOf(bore + 12) : null,
-                flanged ? Double.valueOf(2) : null);
+        return BoreItemSealBuilder.builder()
+                .id("s" + i)
+                .fromMm(x)
+                .widthMm(width)
+                .toleranceMm(perhaps(0.2))
+                .outsideDiameterMm(bore)
+                .mount(one(8) ? Mount.SHAFT : null)
+                .caseType(any(CaseType.values()))
+                .mainLip(any(Side.values()))
+                .dustLip(one(2) ? any(Side.values()) : null)
+                .spring(!one(4))
+                .ribs(any(Ribs.values()))
+                .profile(any(Profile.values()))
+                .lipOffsetMm(perhaps(width * 0.35))
+                .reversedOnPurpose(one(5))
+                .flangeDiameterMm(flanged ? Double.valueOf(bore + 12) : null)
+                .flangeThicknessMm(flanged ? Double.valueOf(2) : null)
+                .build();
     }
 
     private Space space() {
@@ -172,7 +172,7 @@ public final class RandomSections {
         }
         if (one(2)) {
             double at = random.nextInt(200) / 10.0;
-            out.add(new ShaftItem.WearGroove(at, at + 1.2, perhaps(0.05), any(ShaftItem.On.values())));
+            out.add(new ShaftItem.WearGroove(at, at + 1.2, perhaps(0.05), any(ShaftItem.On.values()), one(2)));
         }
         if (one(3)) {
             out.add(new ShaftItem.Slinger(-9.0, -6.0, perhaps(120)));

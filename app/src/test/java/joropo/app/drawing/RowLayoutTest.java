@@ -9,8 +9,9 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import joropo.app.drawing.RowLayout.Wish;
-import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
+import joropo.core.shaft.Side;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -79,6 +80,14 @@ class RowLayoutTest {
     }
 
     private static BoreItem.Seal seal(Side lip) {
-        return new BoreItem.Seal("s1", 2.0, 8.0, 62.0, null, lip, lip.other(), true, null);
+        return BoreItemSealBuilder.builder()
+                .id("s1")
+                .fromMm(2.0)
+                .widthMm(8.0)
+                .outsideDiameterMm(62.0)
+                .mainLip(lip)
+                .dustLip(lip.other())
+                .spring(true)
+                .build();
     }
 }

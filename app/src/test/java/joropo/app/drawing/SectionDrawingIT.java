@@ -14,19 +14,21 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import joropo.app.Workshop;
-import joropo.core.lipseal.CaseType;
-import joropo.core.lipseal.Rotation;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
+import joropo.core.section.CaseType;
 import joropo.core.section.Mount;
 import joropo.core.section.Profile;
 import joropo.core.section.Ribs;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
 import joropo.core.verdict.Status;
@@ -76,7 +78,7 @@ class SectionDrawingIT {
         for (int i = 0; i < MANY_PARTS; i++) {
             Section section = sections.next(i < MANY_PARTS / 2 ? 3 : 7);
             List<Pin> pins = new ArrayList<>();
-            SectionCheck.check(section).findings().stream()
+            LipSealRules.section(section).findings().stream()
                     .filter(f -> f.status() != Status.PASS)
                     .forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
             Look.Paper paper = Look.Paper.values()[i % 3];
@@ -113,39 +115,35 @@ class SectionDrawingIT {
         double stop = Math.max(from, 0) + size.widthMm() + (i % 3 == 0 ? 0 : 6 * random.nextDouble());
         Side lip = random.nextBoolean() ? Side.IN : Side.OUT;
         List<BoreItem> items = new ArrayList<>(List.of(
-                new BoreItem.Seal(
-                        "s1",
-                        from,
-                        size.widthMm(),
-                        size.boreMm(),
-                        CaseType.values()[i % 3],
-                        lip,
-                        lip == Side.IN && random.nextBoolean() ? Side.OUT : null,
-                        true,
-                        null),
+                BoreItemSealBuilder.builder()
+                        .id("s1")
+                        .fromMm(from)
+                        .widthMm(size.widthMm())
+                        .outsideDiameterMm(size.boreMm())
+                        .caseType(CaseType.values()[i % 3])
+                        .mainLip(lip)
+                        .dustLip(lip == Side.IN && random.nextBoolean() ? Side.OUT : null)
+                        .spring(true)
+                        .build(),
                 new BoreItem.Shoulder("h1", stop, null, null)));
         if (random.nextBoolean()) {
             double turning = stop + 8 * random.nextDouble();
             items.add(new BoreItem.Bearing("b1", turning, null, turning));
         }
-        Section section = new Section(
-                "drawing " + i,
-                random.nextBoolean() ? Rotation.CCW : null,
-                size.shaftMm(),
-                size.boreMm(),
-                Side.IN,
-                List.of(
+        Section section = SectionBuilder.builder()
+                .name("drawing " + i)
+                .rotation(random.nextBoolean() ? Rotation.CCW : null)
+                .shaftDiameterMm(size.shaftMm())
+                .boreDiameterMm(size.boreMm())
+                .shaftEntersFrom(Side.IN)
+                .spaces(List.of(
                         new Space(Medium.AIR, Dirt.values()[i % 4], null, null),
-                        new Space(Medium.values()[i % 9], null, i % 5 == 0 ? 0.05 : 0.0, null)),
-                items,
-                List.of(new ShaftItem.RunningSurface(from - 4, stop + 4)),
-                0.2,
-                0.1,
-                null,
-                null,
-                null,
-                null,
-                null);
+                        new Space(Medium.values()[i % 9], null, i % 5 == 0 ? 0.05 : 0.0, null)))
+                .boreItems(items)
+                .shaftItems(List.of(new ShaftItem.RunningSurface(from - 4, stop + 4)))
+                .axialPlayMm(0.2)
+                .growthMm(0.1)
+                .build();
         List<Pin> pins = new ArrayList<>();
         for (int n = 0; n < random.nextInt(13); n++) {
             pins.add(new Pin(n + 1, Status.values()[random.nextInt(5)], Pin.Spot.values()[random.nextInt(8)], null));
@@ -155,7 +153,7 @@ class SectionDrawingIT {
                 stop,
                 i % 7 != 0,
                 i % 5 != 1,
-                List.of(SectionCheck.check(section).track()),
+                List.of(LipSealRules.section(section).track()),
                 "Ø " + size.words().split("x")[0] + " h11",
                 "Ø " + size.words().split("x")[1] + " H8",
                 i % 2 == 0 ? List.of() : List.of("not read or decided yet, drawn as usual: bore, way round, stop"),
@@ -182,7 +180,7 @@ class SectionDrawingIT {
                     Drawn.of(section)
                             .with(new Look(Look.Paper.values()[n % 3], Look.View.values()[n % 4], n % 2 == 0, 0)),
                     "x-");
-            if (SectionCheck.check(section).findings().isEmpty()
+            if (LipSealRules.section(section).findings().isEmpty()
                     || svg.contains("NaN")
                     || svg.contains("Infinity")
                     || svg.contains("null")) {
@@ -226,26 +224,20 @@ class SectionDrawingIT {
             for (CaseType type : CaseType.values()) {
                 for (Ribs ribs : Ribs.values()) {
                     for (boolean flange : new boolean[] {false, true}) {
-                        var seal = new BoreItem.Seal(
-                                "s1",
-                                2.0,
-                                8.0,
-                                null,
-                                62.0,
-                                null,
-                                null,
-                                type,
-                                Side.IN,
-                                Side.OUT,
-                                true,
-                                ribs,
-                                profile,
-                                null,
-                                null,
-                                null,
-                                null,
-                                flange ? 70.0 : null,
-                                flange ? 2.0 : null);
+                        var seal = BoreItemSealBuilder.builder()
+                                .id("s1")
+                                .fromMm(2.0)
+                                .widthMm(8.0)
+                                .outsideDiameterMm(62.0)
+                                .caseType(type)
+                                .mainLip(Side.IN)
+                                .dustLip(Side.OUT)
+                                .spring(true)
+                                .ribs(ribs)
+                                .profile(profile)
+                                .flangeDiameterMm(flange ? 70.0 : null)
+                                .flangeThicknessMm(flange ? 2.0 : null)
+                                .build();
                         pictures.add(new PartShapes(plain(seal), 0).of(seal).toString());
                         made++;
                     }
@@ -254,70 +246,50 @@ class SectionDrawingIT {
         }
         // bare and stainless metal look alike, a rolled PTFE lip has neither ribs nor rubber outside
         assertThat(pictures).hasSizeGreaterThan(made / 3);
-        var onShaft = new BoreItem.Seal(
-                "s1",
-                2.0,
-                8.0,
-                null,
-                62.0,
-                null,
-                Mount.SHAFT,
-                null,
-                Side.IN,
-                null,
-                true,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        var onShaft = BoreItemSealBuilder.builder()
+                .id("s1")
+                .fromMm(2.0)
+                .widthMm(8.0)
+                .outsideDiameterMm(62.0)
+                .mount(Mount.SHAFT)
+                .mainLip(Side.IN)
+                .spring(true)
+                .build();
         assertThat(new LipProfile(onShaft, 22.5, 31).divide().get(0).y())
                 .as("a seal on the shaft has its lip on the housing")
                 .isEqualTo(31);
     }
 
     private static Section plain(BoreItem.Seal seal) {
-        return new Section(
-                "",
-                null,
-                45.0,
-                62.0,
-                null,
-                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(seal),
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return SectionBuilder.builder()
+                .name("")
+                .shaftDiameterMm(45.0)
+                .boreDiameterMm(62.0)
+                .spaces(List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)))
+                .boreItems(List.of(seal))
+                .shaftItems(List.of())
+                .build();
     }
 
     @Test
     void absurdFiguresStillGiveAPicture() {
         for (double[] f :
                 new double[][] {{0.5, 0.9, 0.2, 0}, {900, 1000, 20, 4000}, {45, 62, 8, -4000}, {1, 999, 500, 0}}) {
-            var section = new Section(
-                    "absurd",
-                    null,
-                    f[0],
-                    f[1],
-                    null,
-                    List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                    List.of(new BoreItem.Seal("s1", f[3], f[2], f[1], null, Side.IN, null, true, null)),
-                    List.of(),
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null);
+            var section = SectionBuilder.builder()
+                    .name("absurd")
+                    .shaftDiameterMm(f[0])
+                    .boreDiameterMm(f[1])
+                    .spaces(List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)))
+                    .boreItems(List.of(BoreItemSealBuilder.builder()
+                            .id("s1")
+                            .fromMm(f[3])
+                            .widthMm(f[2])
+                            .outsideDiameterMm(f[1])
+                            .mainLip(Side.IN)
+                            .spring(true)
+                            .build()))
+                    .shaftItems(List.of())
+                    .build();
             String svg = SectionDrawing.svg(
                     new Drawn(
                             section, f[3] + f[2], false, true, List.of(), null, null, List.of(), List.of(), Look.SHEET),

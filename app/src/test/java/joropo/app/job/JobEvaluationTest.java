@@ -13,14 +13,14 @@ import joropo.app.register.Position;
 import joropo.app.settings.OwnDriver;
 import joropo.app.settings.OwnGauge;
 import joropo.app.settings.Shop;
-import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Practice;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
-import joropo.core.plan.PartsList;
 import joropo.core.plan.Step;
 import joropo.core.readings.Gauge;
+import joropo.core.section.CaseType;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.units.LengthUnit;
 import joropo.core.verdict.Finding;
@@ -550,7 +550,7 @@ class JobEvaluationTest {
         type(Stage.STRIP, "runningSleeve", "YES", "sleevePlaceOld", "12.0").type(Stage.FIT, "sleevePlaceNew", "12.6");
         assertThat(status("sleeve-place")).isEqualTo(Status.FAIL);
         assertThat(evaluate(45.0, 62.0).fitting().parts())
-                .extracting(PartsList.Part::together)
+                .extracting(Part::together)
                 .contains("running sleeve", "lip seal");
         type(Stage.FIT, "sleevePlaceNew", "12.1");
         assertThat(status("sleeve-place")).isEqualTo(Status.PASS);

@@ -8,10 +8,10 @@ import joropo.app.access.Person;
 import joropo.app.job.JobService.Posted;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
-import joropo.core.lipseal.Rotation;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartState;
+import joropo.core.shaft.Rotation;
 import joropo.core.units.LengthUnit;
 
 /** Makes jobs through the services, so that a browser test can begin where it matters. */
@@ -101,8 +101,9 @@ final class JobMaker {
                 mainLip);
         settle(number);
         for (String step :
-                "parts clean dry-trial way-round outside lip between edges start drive depth free shaft print turn "
-                        + "fill run".split(" ")) {
+                ("parts clean dry-trial way-round outside lip between edges start drive depth free shaft print turn "
+                                + "fill run")
+                        .split(" ")) {
             Workshop.bean(JobService.class).finishStep(number, step, null, null, person("marisol"));
         }
         keep(

@@ -10,9 +10,9 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
-import joropo.core.plan.PartsList;
 import joropo.core.plan.Step;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -87,12 +87,11 @@ class JobRulesTest {
                 .isEqualTo("faces outside");
     }
 
-    private static PartsList.Part part(int count, String size, @Nullable String material) {
-        return new PartsList.Part("lip-seal", count, PartKind.LIP_SEAL, "lip seal", size, material, "", null);
+    private static Part part(int count, String size, @Nullable String material) {
+        return new Part("lip-seal", count, PartKind.LIP_SEAL, "lip seal", size, material, "", null);
     }
 
-    private static PartLine line(
-            PartsList.Part part, PartState state, int count, String size, @Nullable String material) {
+    private static PartLine line(Part part, PartState state, int count, String size, @Nullable String material) {
         return new PartLine(
                 part,
                 true,

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.Workshop;
 import joropo.app.store.StoreService;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
-import joropo.core.plan.PartsList;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -256,8 +256,7 @@ class PartsIT {
         assertThat(onHand(lot)).isEqualTo(3);
         PartEntry one = new PartEntry(
                 "lip-seal", PartState.NEW, lot, "S-2", null, 1, "41x57x8", "NBR", "", "", "Marisol", Instant.EPOCH);
-        assertThat(one.isFor(
-                        new PartsList.Part("lip-seal", 2, PartKind.LIP_SEAL, "lip seal", "41x57x8", "NBR", "", null)))
+        assertThat(one.isFor(new Part("lip-seal", 2, PartKind.LIP_SEAL, "lip seal", "41x57x8", "NBR", "", null)))
                 .as("one is not two")
                 .isFalse();
     }

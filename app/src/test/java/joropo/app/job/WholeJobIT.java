@@ -9,9 +9,9 @@ import joropo.app.Workshop;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
-import joropo.core.lipseal.Rotation;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.shaft.Rotation;
 import joropo.core.units.LengthUnit;
 import org.junit.jupiter.api.Test;
 

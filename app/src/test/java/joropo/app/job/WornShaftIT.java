@@ -10,9 +10,9 @@ import java.nio.file.Files;
 import joropo.app.Workshop;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
-import joropo.core.lipseal.Rotation;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.shaft.Rotation;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

@@ -8,9 +8,9 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import joropo.app.Workshop;
-import joropo.core.lipseal.Rotation;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.shaft.Rotation;
 import org.junit.jupiter.api.Test;
 
 /** One position: what is known of it, its limits, files, history; and everything found by a word of it. */

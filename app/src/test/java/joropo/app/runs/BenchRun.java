@@ -20,16 +20,18 @@ import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealInput;
 import joropo.core.lipseal.LipSealInputBuilder;
 import joropo.core.lipseal.LipSealResult;
-import joropo.core.lipseal.Rotation;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.Wetting;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 
@@ -190,33 +192,34 @@ class BenchRun {
         for (int i = 0; i < PARTS; i += 4) {
             double x = i * 6;
             parts.add(new BoreItem.Ring("r" + i, x, 1.9, 1.75, 0.03, null, null));
-            parts.add(new BoreItem.Seal(
-                    "s" + i, x + 1.75, 8.0, 62.0, null, i % 8 == 0 ? Side.IN : Side.OUT, null, true, null));
+            parts.add(BoreItemSealBuilder.builder()
+                    .id("s" + i)
+                    .fromMm(x + 1.75)
+                    .widthMm(8.0)
+                    .outsideDiameterMm(62.0)
+                    .mainLip(i % 8 == 0 ? Side.IN : Side.OUT)
+                    .spring(true)
+                    .build());
             parts.add(new BoreItem.Spacer("w" + i, x + 9.75, 3.0, 0.05, 49.0, 61.5, null, null));
             parts.add(new BoreItem.Port("p" + i, BoreItem.Port.Kind.DRAIN, x + 14, x + 16, 6.0));
             spaces.add(new Space(i % 8 == 0 ? Medium.OIL : Medium.GREASE, null, 0.01, null));
         }
-        return new Section(
-                "forty parts",
-                Rotation.CW,
-                45.0,
-                62.0,
-                null,
-                spaces,
-                parts,
-                List.of(new ShaftItem.RunningSurface(0.0, 300.0)),
-                0.1,
-                0.1,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return SectionBuilder.builder()
+                .name("forty parts")
+                .rotation(Rotation.CW)
+                .shaftDiameterMm(45.0)
+                .boreDiameterMm(62.0)
+                .spaces(spaces)
+                .boreItems(parts)
+                .shaftItems(List.of(new ShaftItem.RunningSurface(0.0, 300.0)))
+                .axialPlayMm(0.1)
+                .growthMm(0.1)
+                .build();
     }
 
     private static String drawn(Section section) {
         List<Pin> pins = new ArrayList<>();
-        SectionCheck.check(section).findings().stream()
+        LipSealRules.section(section).findings().stream()
                 .filter(f -> f.status() != Status.PASS)
                 .limit(20)
                 .forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
@@ -306,7 +309,7 @@ class BenchRun {
         Section forty = fortyParts();
         Timing section = timed(
                 "a section of " + forty.boreItems().size() + " parts judged by all rules",
-                () -> SectionCheck.check(forty));
+                () -> LipSealRules.section(forty));
         Timing drawing = timed("the same judged and drawn", () -> drawn(forty));
         out.append(String.format(
                 Locale.ROOT,

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
-import joropo.core.lipseal.CaseType;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealResult.StruckOut;
+import joropo.core.section.CaseType;
 import org.junit.jupiter.api.Test;
 
 class StruckOutLineTest {

@@ -29,12 +29,12 @@ public final class DiagnosisCheck {
     private DiagnosisCheck() {}
 
     public static DiagnosisResult check(DiagnosisInput in) {
-        List<Sign> seen = in.signs().stream()
-                .map(c -> Sign.of(c).orElseThrow())
+        List<Symptom> seen = in.signs().stream()
+                .map(c -> Symptom.of(c).orElseThrow())
                 .filter(s -> counts(s, in))
                 .toList();
-        List<Sign> absent = in.absent().stream()
-                .map(c -> Sign.of(c).orElseThrow())
+        List<Symptom> absent = in.absent().stream()
+                .map(c -> Symptom.of(c).orElseThrow())
                 .filter(s -> counts(s, in))
                 .toList();
         List<Ranked> ranked = Cause.all().stream()
@@ -43,25 +43,25 @@ public final class DiagnosisCheck {
                 .filter(r -> r.score() > 0)
                 .sorted(Comparator.comparing(Ranked::score).reversed())
                 .toList();
-        Sign next = next(in, ranked);
+        Symptom next = next(in, ranked);
         return new DiagnosisResult(ranked, next == null ? null : next.code(), List.of(finding(ranked, seen)));
     }
 
     /** Oil that was changed lately shows nothing of what was in it before. */
-    private static boolean counts(Sign sign, DiagnosisInput in) {
+    private static boolean counts(Symptom sign, DiagnosisInput in) {
         return !(sign.code().equals(OIL_MILKY) && in.signs().contains(OIL_CHANGED));
     }
 
-    private static Ranked ranked(Cause cause, List<Sign> seen, List<Sign> absent) {
+    private static Ranked ranked(Cause cause, List<Symptom> seen, List<Symptom> absent) {
         List<String> why = new ArrayList<>();
         double score = 0;
-        for (Sign sign : seen) {
+        for (Symptom sign : seen) {
             score += sign.weight(cause.code());
             if (sign.weight(cause.code()) > 0) {
                 why.add(sign.words() + ": " + strength(sign.weight(cause.code())));
             }
         }
-        for (Sign sign : absent) {
+        for (Symptom sign : absent) {
             score -= AGAINST * sign.weight(cause.code());
             if (sign.weight(cause.code()) > 0 && score + AGAINST * sign.weight(cause.code()) > 0) {
                 why.add("not " + sign.words() + ": speaks against it");
@@ -78,31 +78,31 @@ public final class DiagnosisCheck {
      * The unasked sign that differs most among the top three; whether it is the seal at all is asked first, and
      * whatever is left where nothing parts them.
      */
-    private static @Nullable Sign next(DiagnosisInput in, List<Ranked> ranked) {
-        List<Sign> looked = Stream.concat(in.signs().stream(), in.absent().stream())
-                .map(c -> Sign.of(c).orElseThrow())
+    private static @Nullable Symptom next(DiagnosisInput in, List<Ranked> ranked) {
+        List<Symptom> looked = Stream.concat(in.signs().stream(), in.absent().stream())
+                .map(c -> Symptom.of(c).orElseThrow())
                 .toList();
-        List<Sign> unasked = Sign.all().stream()
+        List<Symptom> unasked = Symptom.all().stream()
                 .filter(s -> !looked.contains(s)
                         && !in.ruledOut().containsAll(s.weights().keySet())
                         && looked.stream().allMatch(l -> s.group().goesWith(l.group())))
                 .toList();
-        boolean innocent = looked.stream().anyMatch(s -> s.group() == Sign.Group.INNOCENT);
+        boolean innocent = looked.stream().anyMatch(s -> s.group() == Symptom.Group.INNOCENT);
         if (!innocent) {
             return unasked.stream()
-                    .filter(s -> s.group() == Sign.Group.INNOCENT)
+                    .filter(s -> s.group() == Symptom.Group.INNOCENT)
                     .findFirst()
                     .orElse(null);
         }
         List<Ranked> top = ranked.subList(0, Math.min(TOP, ranked.size()));
         return unasked.stream()
                 .filter(s -> spread(s, top) > 0)
-                .max(Comparator.comparingInt((Sign s) -> spread(s, top))
-                        .thenComparing(s -> -Sign.all().indexOf(s)))
+                .max(Comparator.comparingInt((Symptom s) -> spread(s, top))
+                        .thenComparing(s -> -Symptom.all().indexOf(s)))
                 .orElseGet(() -> ranked.isEmpty() ? unasked.stream().findFirst().orElse(null) : null);
     }
 
-    private static int spread(Sign sign, List<Ranked> top) {
+    private static int spread(Symptom sign, List<Ranked> top) {
         int most = top.stream().mapToInt(r -> sign.weight(r.cause())).max().orElse(0);
         int least = top.size() < TOP
                 ? 0
@@ -110,7 +110,7 @@ public final class DiagnosisCheck {
         return most - least;
     }
 
-    private static Finding finding(List<Ranked> ranked, List<Sign> seen) {
+    private static Finding finding(List<Ranked> ranked, List<Symptom> seen) {
         if (ranked.isEmpty()) {
             return Finding.missing(
                     "causes",

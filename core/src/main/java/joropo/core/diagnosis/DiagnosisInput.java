@@ -45,6 +45,6 @@ public record DiagnosisInput(
     }
 
     private static boolean known(List<String> codes) {
-        return codes.stream().allMatch(c -> c != null && Sign.of(c).isPresent());
+        return codes.stream().allMatch(c -> c != null && Symptom.of(c).isPresent());
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import joropo.core.material.ThermalExpansion;
+import joropo.core.section.CaseType;
 import joropo.core.sizes.SealSystem;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;

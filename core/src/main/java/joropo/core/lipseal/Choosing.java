@@ -9,6 +9,7 @@ import java.util.Map;
 import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.lipseal.LipSealResult.StruckOut;
 import joropo.core.material.Elastomer;
+import joropo.core.section.CaseType;
 import joropo.core.verdict.Status;
 
 /** Every candidate of layout, material and case: kept and ranked, or struck out with its reason. */

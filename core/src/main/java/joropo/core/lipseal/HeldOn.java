@@ -1,5 +1,7 @@
 package joropo.core.lipseal;
 
+import joropo.core.shaft.Side;
+
 /** On which side something stops the seal from moving. */
 public enum HeldOn {
     OUT,

@@ -5,7 +5,6 @@ import static joropo.core.verdict.Status.PASS;
 
 import java.util.OptionalDouble;
 import joropo.core.material.Dirt;
-import joropo.core.surface.Place;
 import joropo.core.units.Length;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
@@ -70,7 +69,13 @@ final class LayoutRule {
     private void ptfe(Judgement out) {
         Double ra = in.raUm();
         Double hrc = in.hardnessHrc();
-        if (ra != null && Place.shaft(in.shaftNominalMm()).finish().ptfe().judge(ra, 0) != PASS) {
+        if (ra != null
+                && LipSealSeatLimits.shaft(in.shaftNominalMm())
+                                .finish()
+                                .roughness()
+                                .ptfe()
+                                .judge(ra, 0)
+                        != PASS) {
             out.strike("a PTFE lip wants a track of Ra 0.1 to 0.4 µm, here " + Length.show(ra, 2));
         }
         if (hrc != null && hrc < PTFE_HRC - SLACK) {

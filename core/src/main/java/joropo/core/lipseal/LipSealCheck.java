@@ -11,7 +11,8 @@ import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.lipseal.LipSealResult.StruckOut;
 import joropo.core.material.Contact;
 import joropo.core.material.Dirt;
-import joropo.core.surface.Place;
+import joropo.core.section.CaseType;
+import joropo.core.shaft.Side;
 import joropo.core.surface.TrackFinish;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
@@ -103,9 +104,9 @@ public final class LipSealCheck {
         findings.add(pressure());
         findings.add(runOut());
         findings.add(offset());
-        TrackFinish finish = Place.shaft(in.shaftNominalMm()).finish();
-        findings.add(finish.roughness(in.raUm(), layout() == Layout.PTFE));
-        findings.add(finish.hardness(in.hardnessHrc(), at.speedMPerS(), in.dirt() != Dirt.CLEAN));
+        TrackFinish finish = LipSealSeatLimits.shaft(in.shaftNominalMm()).finish();
+        findings.add(finish.judgeRoughness(in.raUm(), layout() == Layout.PTFE));
+        findings.add(finish.judgeHardness(in.hardnessHrc(), at.speedMPerS(), in.dirt() != Dirt.CLEAN));
         if (in.runsBothWays()) {
             findings.add(guide(
                     "ribs",
@@ -221,7 +222,7 @@ public final class LipSealCheck {
     private Finding held() {
         double dp = at.open() == Side.IN ? at.pressureMpa() : -at.pressureMpa();
         String subject = "held against pressure";
-        if (!Thrust.mustBeHeld(dp, in.shaftNominalMm(), in.boreNominalMm())) {
+        if (!LipSealRules.mustBeHeld(dp, in.shaftNominalMm(), in.boreNominalMm())) {
             return guide("held", Status.PASS, subject, "The press fit holds it.", "")
                     .withValue(Length.snap(at.thrustN()), "N");
         }

@@ -6,6 +6,10 @@ import joropo.core.material.Dirt;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
+import joropo.core.section.CaseType;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
+import joropo.core.shaft.Swing;
 import joropo.core.sizes.SealSystem;
 import org.jspecify.annotations.Nullable;
 

@@ -1,6 +1,7 @@
 package joropo.core.lipseal;
 
 import java.util.List;
+import joropo.core.section.CaseType;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;

@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import joropo.core.lipseal.LipSealSizeResult.Rejected;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
-import joropo.core.surface.Place;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -52,7 +51,7 @@ public final class LipSealSizeCheck {
         Predicate<SealSize> bore =
                 s -> in.boreMm() == null || between(in.boreMm() - s.boreMm(), BORE_BELOW, BORE_ABOVE);
         Predicate<SealSize> depth =
-                s -> in.depthMm() == null || s.widthMm() + Place.DEPTH_ROOM_MM <= in.depthMm() + 1e-9;
+                s -> in.depthMm() == null || s.widthMm() + LipSealSeatLimits.DEPTH_ROOM_MM <= in.depthMm() + 1e-9;
         Optional<SealSize> marked = marked(in);
         List<SealSize> sizes = listed.stream()
                 .filter(shaft.and(bore).and(depth))
@@ -109,8 +108,8 @@ public final class LipSealSizeCheck {
                 .sorted(best(in))
                 .forEach(s -> out.add(new Rejected(
                         "depth",
-                        s.words() + " wants " + mm(s.widthMm() + Place.DEPTH_ROOM_MM) + " mm of depth, there are "
-                                + mm(in.depthMm()) + " mm.")));
+                        s.words() + " wants " + mm(s.widthMm() + LipSealSeatLimits.DEPTH_ROOM_MM)
+                                + " mm of depth, there are " + mm(in.depthMm()) + " mm.")));
         return out;
     }
 

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
+import joropo.core.section.CaseType;
 
 /** What goes where before a lip seal is driven in, as far as medium and material allow it (guide). */
 public final class Lubricants {

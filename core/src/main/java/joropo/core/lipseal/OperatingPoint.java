@@ -4,6 +4,9 @@ import java.util.OptionalDouble;
 import joropo.core.material.Contact;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.shaft.Side;
+import joropo.core.shaft.SurfaceSpeed;
+import joropo.core.shaft.Thrust;
 import joropo.core.units.Length;
 
 /**

@@ -1,6 +1,5 @@
 package joropo.core.lipseal;
 
-import joropo.core.surface.Place;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
@@ -15,7 +14,7 @@ public final class PairRoom {
     /** @param depthMm of the seat, absent: MISSING, @param u its uncertainty */
     public static Finding judge(double widthMm, @Nullable Double depthMm, double u) {
         String subject = "room for two seals";
-        double wanted = Length.snap(2 * widthMm + Place.DEPTH_ROOM_MM);
+        double wanted = Length.snap(2 * widthMm + LipSealSeatLimits.DEPTH_ROOM_MM);
         if (depthMm == null) {
             return Finding.missing(
                     "pair",

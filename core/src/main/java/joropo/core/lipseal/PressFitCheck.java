@@ -10,6 +10,7 @@ import joropo.core.fits.DiameterResult;
 import joropo.core.fits.ToleranceClass;
 import joropo.core.material.ThermalExpansion;
 import joropo.core.readings.DiameterReadings;
+import joropo.core.section.CaseType;
 import joropo.core.sizes.SealSystem;
 import joropo.core.tables.CsvTable;
 import joropo.core.tables.Ranges;

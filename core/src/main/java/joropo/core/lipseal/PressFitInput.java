@@ -1,6 +1,7 @@
 package joropo.core.lipseal;
 
 import joropo.core.fits.DiameterInput;
+import joropo.core.section.CaseType;
 import joropo.core.sizes.SealSystem;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;

@@ -1,7 +1,7 @@
 package joropo.core.lipseal;
 
 import java.util.Locale;
-import joropo.core.surface.Place;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
@@ -32,7 +32,7 @@ public final class ShaftEntry {
             @Nullable Side entersFrom,
             @Nullable ShaftEnd end,
             @Nullable EdgeCover cover) {
-        Place.Shaft wanted = Place.shaft(shaftMm);
+        LipSealSeatLimits.Shaft wanted = LipSealSeatLimits.shaft(shaftMm);
         String chamfer =
                 "chamfer " + Length.show(wanted.chamferMinDeg(), 0) + "° to " + Length.show(wanted.chamferMaxDeg(), 0)
                         + "°, taking " + Length.show(wanted.chamferReductionMm(), 1) + " mm off the diameter";

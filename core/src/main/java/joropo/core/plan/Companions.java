@@ -4,7 +4,7 @@ import java.util.List;
 
 /** What costs little while the machine is open and much later: offered, decided, recorded (guide). */
 public final class Companions {
-    private static final List<PartsList.Part> ALL = List.of(
+    private static final List<Part> ALL = List.of(
             part(
                     "cover-o-ring",
                     PartKind.O_RING,
@@ -22,11 +22,11 @@ public final class Companions {
 
     private Companions() {}
 
-    public static List<PartsList.Part> all() {
+    public static List<Part> all() {
         return ALL;
     }
 
-    private static PartsList.Part part(String id, PartKind kind, String name, String why) {
-        return new PartsList.Part(id, 1, kind, name, "", null, why, null);
+    private static Part part(String id, PartKind kind, String name, String why) {
+        return new Part(id, 1, kind, name, "", null, why, null);
     }
 }

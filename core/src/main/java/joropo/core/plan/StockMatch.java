@@ -53,7 +53,7 @@ public final class StockMatch {
      * Lots of the same kind, size and material that hold at least one. A material that is not decided is not asked for;
      * a lot that says none serves for none that is.
      */
-    public static List<Offer> of(PartsList.Part part, List<Lot> lots, LocalDate today) {
+    public static List<Offer> of(Part part, List<Lot> lots, LocalDate today) {
         return lots.stream()
                 .filter(l -> l.kind() == part.kind()
                         && l.onHand() > 0
@@ -67,7 +67,7 @@ public final class StockMatch {
                 .toList();
     }
 
-    private static Offer offer(Lot lot, PartsList.Part part, LocalDate today) {
+    private static Offer offer(Lot lot, Part part, LocalDate today) {
         ShelfLife life = lot.life(today);
         return new Offer(lot, life, lot.onHand() >= part.count(), needsLead(life));
     }
@@ -78,7 +78,7 @@ public final class StockMatch {
     }
 
     /** The same figures in the same order, however they are parted; a part without figures goes by its name. */
-    private static boolean sameSize(Lot lot, PartsList.Part part) {
+    private static boolean sameSize(Lot lot, Part part) {
         return part.size().isBlank()
                 ? lot.name().toLowerCase(Locale.ROOT).contains(part.name().toLowerCase(Locale.ROOT))
                 : sameFigures(lot.size(), part.size());

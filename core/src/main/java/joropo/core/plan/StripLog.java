@@ -7,12 +7,13 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
 import joropo.core.section.Space;
+import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -118,16 +119,14 @@ public final class StripLog {
         String id = letter(r.kind()) + count;
         return switch (r.kind()) {
             case LIP_SEAL ->
-                new BoreItem.Seal(
-                        id,
-                        from,
-                        r.thicknessMm() == null ? like.widthMm() : r.thicknessMm(),
-                        like.outsideDiameterMm(),
-                        like.caseType(),
-                        r.faced() == null ? like.mainLip() : r.faced(),
-                        null,
-                        true,
-                        null);
+                BoreItemSealBuilder.builder()
+                        .id(id)
+                        .fromMm(from)
+                        .widthMm(r.thicknessMm() == null ? like.widthMm() : r.thicknessMm())
+                        .outsideDiameterMm(like.outsideDiameterMm())
+                        .caseType(like.caseType())
+                        .mainLip(r.faced() == null ? like.mainLip() : r.faced())
+                        .build();
             case RETAINING_RING -> {
                 double thick = r.thicknessMm() == null ? USUAL_RING_MM : r.thicknessMm();
                 yield new BoreItem.Ring(id, from, thick + GROOVE_ROOM_MM, thick, null, null, null);

@@ -1,6 +1,6 @@
 /**
  * The fitting plan: steps, hold points and cautions, made from the section and its findings. Open
- * {@link joropo.core.plan.FittingPlan} first.
+ * {@link joropo.core.lipseal.FittingPlan} first.
  */
 @NullMarked
 package joropo.core.plan;

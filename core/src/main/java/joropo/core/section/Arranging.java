@@ -4,12 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Medium;
-import joropo.core.section.BoreItem.Chevron;
 import joropo.core.section.BoreItem.Part;
-import joropo.core.section.BoreItem.Seal;
 import joropo.core.section.BoreItem.Sealing;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -40,10 +38,8 @@ public final class Arranging {
     /** A seal or a set turned round. @throws RefusedInput when the part has no open side */
     public static Arranged turned(Section section, int part) {
         BoreItem item = section.boreItems().get(part);
-        if (item instanceof Seal s) {
+        if (item instanceof Sealing s) {
             return replaced(section, part, s.turned());
-        } else if (item instanceof Chevron c) {
-            return replaced(section, part, c.turned());
         }
         throw new RefusedInput("", "a " + item.words() + " has no open side to turn");
     }

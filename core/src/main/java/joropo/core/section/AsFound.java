@@ -1,7 +1,7 @@
 package joropo.core.section;
 
-import joropo.core.lipseal.Side;
 import joropo.core.material.Medium;
+import joropo.core.shaft.Side;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;

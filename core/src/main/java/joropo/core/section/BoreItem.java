@@ -1,8 +1,8 @@
 package joropo.core.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Locale;
-import joropo.core.lipseal.CaseType;
-import joropo.core.lipseal.Side;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
@@ -23,26 +23,38 @@ public sealed interface BoreItem {
     BoreItem at(double newFromMm);
 
     /** What it is called in the trade. */
-    default String words() {
-        return this instanceof Seal
-                ? "lip seal"
-                : this instanceof Chevron
-                        ? "chevron set"
-                        : this instanceof Ring
-                                ? "retaining ring"
-                                : this instanceof Spacer
-                                        ? "washer"
-                                        : this instanceof Shoulder
-                                                ? "shoulder"
-                                                : this instanceof Port p
-                                                        ? p.kind().name().toLowerCase(Locale.ROOT) + " port"
-                                                        : this instanceof Bearing
-                                                                ? "bearing"
-                                                                : this instanceof Cover
-                                                                        ? "cover"
-                                                                        : this instanceof Step
-                                                                                ? "step of the bore"
-                                                                                : "lead-in";
+    String words();
+
+    /** Whether it stands still, so that what is pushed against it goes no further. */
+    boolean stops();
+
+    /** Whether it lies beside what is put in, so that no stack meets it: a port, a step, a lead-in. */
+    boolean liesBeside();
+
+    /** Asks about each kind of item by itself: a new kind does not compile until everything has an answer to it. */
+    <T> T accept(Visitor<T> visitor);
+
+    /** An answer for each kind of item. */
+    interface Visitor<T> {
+        T seal(Seal seal);
+
+        T chevron(Chevron set);
+
+        T ring(Ring ring);
+
+        T spacer(Spacer spacer);
+
+        T shoulder(Shoulder shoulder);
+
+        T port(Port port);
+
+        T bearing(Bearing bearing);
+
+        T cover(Cover cover);
+
+        T step(Step step);
+
+        T leadIn(LeadIn leadIn);
     }
 
     /** A part that is put in, not a feature of the housing. */
@@ -56,9 +68,27 @@ public sealed interface BoreItem {
         String beforeItem();
     }
 
+    /** A part that takes its thickness of the room between a ring and its stop. */
+    sealed interface Stacked extends Part {
+        /** Along the shaft (mm). */
+        double thickMm();
+
+        /** Tolerance of that (mm); absent: not known. */
+        @Nullable
+        Double toleranceMm();
+    }
+
     /** A part that parts two spaces. */
-    sealed interface Sealing extends Part {
+    sealed interface Sealing extends Stacked {
         Double widthMm();
+
+        @Override
+        default double thickMm() {
+            return widthMm();
+        }
+
+        /** The same turned round: what faced in faces out. */
+        Sealing turned();
 
         /** Tolerance of the width where nobody says another (mm, guide). */
         static double usualToleranceMm(double widthMm) {
@@ -80,6 +110,7 @@ public sealed interface BoreItem {
      * @param flangeDiameterMm, @param flangeThicknessMm of a flange at its outer face that lies on the housing, absent:
      *     none
      */
+    @RecordBuilder
     record Seal(
             String id,
             Double fromMm,
@@ -104,37 +135,15 @@ public sealed interface BoreItem {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
 
-        /** A seal pressed into the bore from outside. */
-        public Seal(
-                String id,
-                Double fromMm,
-                Double widthMm,
-                Double outsideDiameterMm,
-                @Nullable CaseType caseType,
-                Side mainLip,
-                @Nullable Side dustLip,
-                boolean spring,
-                @Nullable Double lipOffsetMm) {
-            this(
-                    id,
-                    fromMm,
-                    widthMm,
-                    null,
-                    outsideDiameterMm,
-                    null,
-                    null,
-                    caseType,
-                    mainLip,
-                    dustLip,
-                    spring,
-                    null,
-                    null,
-                    lipOffsetMm,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null);
+        /** A seal with a spring pressed into the bore from outside, of which no more is known. */
+        public static Seal pressed(String id, double fromMm, double widthMm, double outsideDiameterMm, Side mainLip) {
+            return BoreItemSealBuilder.builder()
+                    .id(id)
+                    .fromMm(fromMm)
+                    .widthMm(widthMm)
+                    .outsideDiameterMm(outsideDiameterMm)
+                    .mainLip(mainLip)
+                    .build();
         }
 
         public Seal {
@@ -188,36 +197,36 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public String words() {
+            return "lip seal";
+        }
+
+        @Override
+        public boolean stops() {
+            return false;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.seal(this);
+        }
+
+        @Override
         public Seal at(double newFromMm) {
-            return with(newFromMm, mainLip, dustLip);
+            return BoreItemSealBuilder.builder(this).fromMm(newFromMm).build();
         }
 
-        /** The same seal turned round: what faced in faces out. */
-        Seal turned() {
-            return with(fromMm, mainLip.other(), dustLip == null ? null : dustLip.other());
-        }
-
-        private Seal with(double newFromMm, Side newMainLip, @Nullable Side newDustLip) {
-            return new Seal(
-                    id,
-                    newFromMm,
-                    widthMm,
-                    toleranceMm,
-                    outsideDiameterMm,
-                    insideDiameterMm,
-                    mount,
-                    caseType,
-                    newMainLip,
-                    newDustLip,
-                    spring,
-                    ribs,
-                    profile,
-                    lipOffsetMm,
-                    reversedOnPurpose,
-                    entersFrom,
-                    beforeItem,
-                    flangeDiameterMm,
-                    flangeThicknessMm);
+        @Override
+        public Seal turned() {
+            return BoreItemSealBuilder.builder(this)
+                    .mainLip(mainLip.other())
+                    .dustLip(dustLip == null ? null : dustLip.other())
+                    .build();
         }
 
         /** Whether its flange lies on the housing, so that it goes in so far and no further. */
@@ -264,11 +273,32 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public String words() {
+            return "chevron set";
+        }
+
+        @Override
+        public boolean stops() {
+            return false;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.chevron(this);
+        }
+
+        @Override
         public Chevron at(double newFromMm) {
             return new Chevron(id, newFromMm, widthMm, toleranceMm, lips, rings, entersFrom, beforeItem);
         }
 
-        Chevron turned() {
+        @Override
+        public Chevron turned() {
             return new Chevron(id, fromMm, widthMm, toleranceMm, lips.other(), rings, entersFrom, beforeItem);
         }
     }
@@ -285,7 +315,7 @@ public sealed interface BoreItem {
             @Nullable Double toleranceMm,
             @Nullable Side entersFrom,
             @Nullable String beforeItem)
-            implements Part {
+            implements Stacked {
         public Ring {
             new Needs()
                     .place("fromMm", fromMm)
@@ -305,6 +335,31 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public double thickMm() {
+            return thicknessMm;
+        }
+
+        @Override
+        public String words() {
+            return "retaining ring";
+        }
+
+        @Override
+        public boolean stops() {
+            return true;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.ring(this);
+        }
+
+        @Override
         public Ring at(double newFromMm) {
             return new Ring(id, newFromMm, grooveWidthMm, thicknessMm, toleranceMm, entersFrom, beforeItem);
         }
@@ -320,7 +375,7 @@ public sealed interface BoreItem {
             @Nullable Double outsideDiameterMm,
             @Nullable Side entersFrom,
             @Nullable String beforeItem)
-            implements Part {
+            implements Stacked {
         public Spacer {
             new Needs()
                     .place("fromMm", fromMm)
@@ -340,6 +395,31 @@ public sealed interface BoreItem {
         @Override
         public Double toMm() {
             return fromMm + thicknessMm;
+        }
+
+        @Override
+        public double thickMm() {
+            return thicknessMm;
+        }
+
+        @Override
+        public String words() {
+            return "washer";
+        }
+
+        @Override
+        public boolean stops() {
+            return false;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.spacer(this);
         }
 
         @Override
@@ -379,6 +459,26 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public String words() {
+            return "shoulder";
+        }
+
+        @Override
+        public boolean stops() {
+            return true;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.shoulder(this);
+        }
+
+        @Override
         public Shoulder at(double newFromMm) {
             return new Shoulder(id, newFromMm, toleranceMm, insideDiameterMm);
         }
@@ -407,6 +507,26 @@ public sealed interface BoreItem {
                     .that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm")
                     .optionalBetween("clock", clock, 0, 12)
                     .done();
+        }
+
+        @Override
+        public String words() {
+            return kind.name().toLowerCase(Locale.ROOT) + " port";
+        }
+
+        @Override
+        public boolean stops() {
+            return false;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return true;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.port(this);
         }
 
         @Override
@@ -456,6 +576,26 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public String words() {
+            return "bearing";
+        }
+
+        @Override
+        public boolean stops() {
+            return true;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.bearing(this);
+        }
+
+        @Override
         public Bearing at(double newFromMm) {
             return new Bearing(
                     id,
@@ -490,6 +630,26 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public String words() {
+            return "cover";
+        }
+
+        @Override
+        public boolean stops() {
+            return true;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.cover(this);
+        }
+
+        @Override
         public Cover at(double newFromMm) {
             return new Cover(id, newFromMm, thicknessMm, entersFrom, beforeItem);
         }
@@ -504,6 +664,26 @@ public sealed interface BoreItem {
         @Override
         public Double toMm() {
             return fromMm;
+        }
+
+        @Override
+        public String words() {
+            return "step of the bore";
+        }
+
+        @Override
+        public boolean stops() {
+            return false;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return true;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.step(this);
         }
 
         @Override
@@ -525,6 +705,26 @@ public sealed interface BoreItem {
                     .that("toMm", fromMm == null || toMm == null || toMm > fromMm, "must be above fromMm")
                     .optionalBetween("angleDeg", angleDeg, 1, 89)
                     .done();
+        }
+
+        @Override
+        public String words() {
+            return "lead-in";
+        }
+
+        @Override
+        public boolean stops() {
+            return false;
+        }
+
+        @Override
+        public boolean liesBeside() {
+            return true;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.leadIn(this);
         }
 
         @Override

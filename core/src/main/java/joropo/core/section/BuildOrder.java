@@ -6,14 +6,13 @@ import static joropo.core.verdict.Status.PASS;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Stream;
-import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem.Bearing;
 import joropo.core.section.BoreItem.Part;
 import joropo.core.section.BoreItem.Seal;
 import joropo.core.section.BoreItem.Spacer;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
@@ -22,14 +21,14 @@ import org.jspecify.annotations.Nullable;
 
 /** In which order the parts go in, so that each reaches its place past those already there (S7, computed). */
 final class BuildOrder {
-    private final Entry entry;
+    private final ArrangedParts arranged;
     private final List<Part> parts;
     private final List<Part> order = new ArrayList<>();
     private final List<Part> stuck = new ArrayList<>();
 
-    BuildOrder(Entry entry) {
-        this.entry = entry;
-        this.parts = entry.items(Part.class)
+    BuildOrder(ArrangedParts arranged) {
+        this.arranged = arranged;
+        this.parts = arranged.items(Part.class)
                 .sorted(Comparator.comparing(BoreItem::fromMm).reversed())
                 .toList();
         List<Part> left = new ArrayList<>(parts);
@@ -76,7 +75,7 @@ final class BuildOrder {
         }
         List<String> out = new ArrayList<>();
         for (Part part : order) {
-            entry.section().joints().stream()
+            arranged.section().joints().stream()
                     .filter(j -> j.beforeItem() != null && j.beforeItem().equals(part.id()))
                     .forEach(j -> out.add(j.words()));
             out.add(name(part));
@@ -88,7 +87,7 @@ final class BuildOrder {
     private List<String> leftOut() {
         return Stream.concat(
                         parts.stream().map(Part::beforeItem),
-                        entry.section().joints().stream().map(Joint::beforeItem))
+                        arranged.section().joints().stream().map(Joint::beforeItem))
                 .filter(Objects::nonNull)
                 .filter(id -> parts.stream().noneMatch(p -> id.equals(p.id())))
                 .distinct()
@@ -96,7 +95,7 @@ final class BuildOrder {
     }
 
     private static String name(Part part) {
-        return part.id() != null ? part.id() : part.getClass().getSimpleName().toLowerCase(Locale.ROOT);
+        return part.id() != null ? part.id() : part.words();
     }
 
     List<Finding> judge() {
@@ -147,7 +146,7 @@ final class BuildOrder {
         if (!fromOutside && part instanceof Seal s && s.hasFlange()) {
             return "its flange does not pass the bore";
         }
-        for (BoreItem item : entry.section().boreItems()) {
+        for (BoreItem item : arranged.section().boreItems()) {
             boolean onTheWay = fromOutside ? item.fromMm() < part.fromMm() - 1e-9 : item.fromMm() > part.toMm() + 1e-9;
             if (onTheWay
                     && item instanceof BoreItem.Shoulder s

@@ -8,11 +8,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.TreeMap;
-import joropo.core.section.BoreItem.Part;
-import joropo.core.section.BoreItem.Ring;
 import joropo.core.section.BoreItem.Seal;
 import joropo.core.section.BoreItem.Sealing;
 import joropo.core.section.BoreItem.Spacer;
+import joropo.core.section.BoreItem.Stacked;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
@@ -35,7 +34,7 @@ public record Comparison(List<Pair> pairs, double totalMm) {
      * One part of each side, absent where the other has one more. @param differences in words, none where they are
      * alike
      */
-    public record Pair(@Nullable Part kit, @Nullable Part found, List<String> differences) {}
+    public record Pair(@Nullable Stacked kit, @Nullable Stacked found, List<String> differences) {}
 
     /** One rule on both sides; absent where it has nothing to judge there. */
     public record Rule(
@@ -46,53 +45,47 @@ public record Comparison(List<Pair> pairs, double totalMm) {
     }
 
     public static Comparison of(Section kit, Section found) {
-        List<Part> a = parts(kit);
-        List<Part> b = parts(found);
+        List<Stacked> a = parts(kit);
+        List<Stacked> b = parts(found);
         return new Comparison(aligned(a, b), Length.snap(total(a) - total(b)));
     }
 
     /** The worst of each rule on both sides, in the order of the rules. */
-    public static List<Rule> rules(Section kit, Section found) {
+    public static List<Rule> rules(Section kit, Section found, SeatLimits limits) {
         var out = new TreeMap<String, Rule>(Comparator.comparing((String id) -> id.charAt(0))
                 .thenComparing(id -> Integer.parseInt(id.substring(1))));
-        worst(kit).forEach((id, status) -> out.put(id, new Rule(id, status, null)));
-        worst(found)
+        worst(kit, limits).forEach((id, status) -> out.put(id, new Rule(id, status, null)));
+        worst(found, limits)
                 .forEach((id, status) ->
                         out.merge(id, new Rule(id, null, status), (x, y) -> new Rule(id, x.kit, status)));
         return List.copyOf(out.values());
     }
 
-    private static TreeMap<String, Status> worst(Section section) {
+    private static TreeMap<String, Status> worst(Section section, SeatLimits limits) {
         var out = new TreeMap<String, Status>();
-        SectionCheck.check(section.comparedWith(null))
+        SectionCheck.check(section.comparedWith(null), limits)
                 .findings()
                 .forEach(f -> out.merge(f.id(), f.status(), Status::worse));
         return out;
     }
 
-    private static List<Part> parts(Section section) {
+    private static List<Stacked> parts(Section section) {
         return section.boreItems().stream()
-                .filter(i -> i instanceof Sealing || i instanceof Spacer || i instanceof Ring)
-                .map(Part.class::cast)
+                .filter(Stacked.class::isInstance)
+                .map(Stacked.class::cast)
                 .sorted(Comparator.comparing(BoreItem::fromMm))
                 .toList();
     }
 
-    private static double total(List<Part> parts) {
-        return parts.stream().mapToDouble(Comparison::thickness).sum();
-    }
-
-    private static double thickness(Part part) {
-        return part instanceof Sealing s
-                ? s.widthMm()
-                : part instanceof Spacer s ? s.thicknessMm() : ((Ring) part).thicknessMm();
+    private static double total(List<Stacked> parts) {
+        return parts.stream().mapToDouble(Stacked::thickMm).sum();
     }
 
     /**
      * As many of the same kind side by side as the order allows (longest common run of kinds); what is left over stands
      * beside what is left over.
      */
-    private static List<Pair> aligned(List<Part> a, List<Part> b) {
+    private static List<Pair> aligned(List<Stacked> a, List<Stacked> b) {
         int[][] most = new int[a.size() + 1][b.size() + 1];
         for (int i = a.size() - 1; i >= 0; i--) {
             for (int j = b.size() - 1; j >= 0; j--) {
@@ -116,11 +109,11 @@ public record Comparison(List<Pair> pairs, double totalMm) {
         return out;
     }
 
-    private static boolean alike(Part a, Part b) {
+    private static boolean alike(Stacked a, Stacked b) {
         return a.getClass() == b.getClass();
     }
 
-    private static Pair pair(@Nullable Part kit, @Nullable Part found) {
+    private static Pair pair(@Nullable Stacked kit, @Nullable Stacked found) {
         List<String> out = new ArrayList<>();
         if (kit == null || found == null) {
             out.add(
@@ -130,7 +123,7 @@ public record Comparison(List<Pair> pairs, double totalMm) {
         } else if (!alike(kit, found)) {
             out.add("The kit has a " + kit.words() + " where a " + found.words() + " was found.");
         } else {
-            double more = Length.snap(thickness(kit) - thickness(found));
+            double more = Length.snap(kit.thickMm() - found.thickMm());
             if (Math.abs(more) > SAME_MM + SLACK) {
                 out.add("The " + kit.words() + " is " + Length.show(Math.abs(more), 2) + " mm "
                         + (more > 0 ? "thicker" : "thinner") + " than the one found.");

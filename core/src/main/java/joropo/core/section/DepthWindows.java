@@ -22,12 +22,12 @@ final class DepthWindows {
 
     private static final double SLACK = 1e-9;
 
-    private final Entry entry;
+    private final ArrangedParts parts;
     private final Section section;
 
-    DepthWindows(Entry entry) {
-        this.entry = entry;
-        this.section = entry.section();
+    DepthWindows(ArrangedParts parts) {
+        this.parts = parts;
+        this.section = parts.section();
     }
 
     /**
@@ -36,8 +36,8 @@ final class DepthWindows {
      */
     List<DepthWindow> all() {
         List<DepthWindow> out = new ArrayList<>();
-        entry.seals().forEach(s -> of(s).ifPresent(out::add));
-        entry.items(Bearing.class)
+        parts.seals().forEach(s -> of(s).ifPresent(out::add));
+        parts.items(Bearing.class)
                 .filter(b -> b.mateMm() != null && b.id() != null)
                 .forEach(b -> out.add(new DepthWindow(b.id(), b.mateMm(), b.mateMm(), b.mateMm())));
         return out;
@@ -62,30 +62,90 @@ final class DepthWindows {
     }
 
     private List<Limit> limits(Seal seal) {
-        List<Limit> out = new ArrayList<>();
-        double between = 0;
+        var limits = new Inward(seal);
         if (seal.hasFlange()) {
-            out.add(new Limit(flushMm(seal) + seal.widthMm(), true));
+            limits.add(flushMm(seal) + seal.widthMm(), true);
         }
         for (BoreItem item : inwardOf(seal)) {
-            if (item instanceof Sealing next) {
-                out.add(new Limit(next.fromMm() - between, false));
+            if (!item.accept(limits)) {
                 break;
-            } else if (item instanceof Spacer s) {
-                between += s.thicknessMm();
-            } else if (item instanceof Shoulder s) {
-                out.add(new Limit(s.fromMm() - between, true));
-            } else if (item instanceof Ring r) {
-                out.add(new Limit(r.toMm() - r.thicknessMm() - between, true));
-            } else if (item instanceof Bearing b) {
-                if (stops(b, seal)) {
-                    out.add(new Limit(b.fromMm() - between, true));
-                }
-                out.add(new Limit(
-                        (b.turningFromMm() != null ? b.turningFromMm() : b.fromMm()) - clearanceMm() - between, false));
             }
         }
-        return out;
+        return limits.all;
+    }
+
+    /** What each item inward of a seal limits; false where nothing behind it counts any more. */
+    private final class Inward implements BoreItem.Visitor<Boolean> {
+        private final Seal seal;
+        private final List<Limit> all = new ArrayList<>();
+        private double between;
+
+        Inward(Seal seal) {
+            this.seal = seal;
+        }
+
+        private boolean add(double atMm, boolean stop) {
+            all.add(new Limit(atMm, stop));
+            return true;
+        }
+
+        @Override
+        public Boolean seal(Seal next) {
+            add(next.fromMm() - between, false);
+            return false;
+        }
+
+        @Override
+        public Boolean chevron(BoreItem.Chevron next) {
+            add(next.fromMm() - between, false);
+            return false;
+        }
+
+        @Override
+        public Boolean spacer(Spacer spacer) {
+            between += spacer.thicknessMm();
+            return true;
+        }
+
+        @Override
+        public Boolean shoulder(Shoulder shoulder) {
+            return add(shoulder.fromMm() - between, true);
+        }
+
+        @Override
+        public Boolean ring(Ring ring) {
+            return add(ring.toMm() - ring.thicknessMm() - between, true);
+        }
+
+        @Override
+        public Boolean bearing(Bearing bearing) {
+            if (stops(bearing, seal)) {
+                add(bearing.fromMm() - between, true);
+            }
+            double turning = bearing.turningFromMm() != null ? bearing.turningFromMm() : bearing.fromMm();
+            return add(turning - clearanceMm() - between, false);
+        }
+
+        /** A cover closes the mouth: it never limits inward. */
+        @Override
+        public Boolean cover(BoreItem.Cover cover) {
+            return true;
+        }
+
+        @Override
+        public Boolean port(BoreItem.Port port) {
+            return true;
+        }
+
+        @Override
+        public Boolean step(BoreItem.Step step) {
+            return true;
+        }
+
+        @Override
+        public Boolean leadIn(BoreItem.LeadIn leadIn) {
+            return true;
+        }
     }
 
     /** Where the outer face of a flanged seal stands when its flange lies on the housing. */
@@ -98,7 +158,7 @@ final class DepthWindows {
                 .filter(i -> i != seal
                         && i.fromMm() >= seal.fromMm()
                         && !(i instanceof Sealing
-                                && entry.sealing().indexOf(i) < entry.sealing().indexOf(seal)))
+                                && parts.sealing().indexOf(i) < parts.sealing().indexOf(seal)))
                 .sorted(Comparator.comparing(BoreItem::fromMm))
                 .toList();
     }
@@ -115,11 +175,9 @@ final class DepthWindows {
         for (BoreItem item : outward) {
             if (item instanceof Ring r) {
                 return Optional.of(r.fromMm() + r.thicknessMm() + between);
-            } else if (item instanceof Spacer s) {
-                between += s.thicknessMm();
-            } else if (item instanceof Sealing s) {
-                between += s.widthMm();
-            } else if (item instanceof Shoulder || item instanceof Bearing) {
+            } else if (item instanceof BoreItem.Stacked s) {
+                between += s.thickMm();
+            } else if (item.stops() && !(item instanceof BoreItem.Cover)) {
                 return Optional.empty();
             }
         }
@@ -128,7 +186,7 @@ final class DepthWindows {
 
     /** Room that the parts outside of this one need in the bore. */
     private double widthsBefore(Seal seal) {
-        return entry.sealing().subList(0, entry.sealing().indexOf(seal)).stream()
+        return parts.sealing().subList(0, parts.sealing().indexOf(seal)).stream()
                 .mapToDouble(Sealing::widthMm)
                 .sum();
     }

@@ -7,40 +7,27 @@ import static joropo.core.verdict.Status.PASS;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import joropo.core.lipseal.Side;
-import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem.Port;
 import joropo.core.section.BoreItem.Seal;
 import joropo.core.section.BoreItem.Sealing;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
-import joropo.core.verdict.Source;
-import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
-/** Spaces that are fed with grease, and the outer seal of a pair, where fitters differ (D5, D10; guide). */
+/** Spaces that are fed with grease (D5; guide). */
 final class GreaseRules {
-    private static final String GUIDE = "direction of seals";
-
-    private final Entry entry;
+    private final ArrangedParts parts;
     private final Section section;
 
-    GreaseRules(Entry entry) {
-        this.entry = entry;
-        this.section = entry.section();
-    }
-
-    List<Finding> judge() {
-        List<Finding> out = new ArrayList<>(fed());
-        if (entry.sealing().size() == 2 && entry.seals().size() == 2) {
-            out.add(d10());
-        }
-        return out;
+    GreaseRules(ArrangedParts parts) {
+        this.parts = parts;
+        this.section = parts.section();
     }
 
     /** Every space that is fed. */
-    List<Finding> fed() {
+    List<Finding> judge() {
         return IntStream.range(0, section.spaces().size())
                 .filter(i -> section.spaces().get(i).isFed())
                 .mapToObj(this::d5)
@@ -61,7 +48,7 @@ final class GreaseRules {
         List<Exit> exits = exits(number);
         String dust = dustLipTowards(number);
         if (sealedBearing(number)) {
-            return finding(
+            return SectionFinding.direction(
                     "D5",
                     CAUTION,
                     subject,
@@ -72,7 +59,7 @@ final class GreaseRules {
         if (exits.isEmpty()) {
             return switch (space.greaseFeed()) {
                 case AUTOMATIC ->
-                    finding(
+                    SectionFinding.direction(
                             "D5",
                             FAIL,
                             subject,
@@ -81,7 +68,7 @@ final class GreaseRules {
                             "Turn one lip so that it opens, or a relief or drain port.",
                             part);
                 case GUN ->
-                    finding(
+                    SectionFinding.direction(
                             "D5",
                             CAUTION,
                             subject,
@@ -90,7 +77,7 @@ final class GreaseRules {
                             "Turn the lip towards the dirt; else tag the fitting with the strokes that are allowed.",
                             part);
                 default ->
-                    finding(
+                    SectionFinding.direction(
                             "D5",
                             PASS,
                             subject,
@@ -104,7 +91,7 @@ final class GreaseRules {
             };
         }
         if (exits.stream().allMatch(Exit::intoAnother)) {
-            return finding(
+            return SectionFinding.direction(
                     "D5",
                     CAUTION,
                     subject,
@@ -114,7 +101,7 @@ final class GreaseRules {
                     part);
         }
         if (dust != null) {
-            return finding(
+            return SectionFinding.direction(
                     "D5",
                     CAUTION,
                     subject,
@@ -122,14 +109,15 @@ final class GreaseRules {
                     "A seal without dust lip on that side.",
                     dust);
         }
-        return finding("D5", PASS, subject, "Old grease leaves " + exits.get(0).words() + ": leave it so.", "", part);
+        return SectionFinding.direction(
+                "D5", PASS, subject, "Old grease leaves " + exits.get(0).words() + ": leave it so.", "", part);
     }
 
     private List<Exit> exits(int number) {
         List<Exit> out = new ArrayList<>();
-        Sealing outer = number == 0 ? null : entry.sealing().get(number - 1);
+        Sealing outer = number == 0 ? null : parts.sealing().get(number - 1);
         Sealing inner =
-                number == entry.sealing().size() ? null : entry.sealing().get(number);
+                number == parts.sealing().size() ? null : parts.sealing().get(number);
         if (outer instanceof Seal s && s.mainLip() == Side.OUT) {
             out.add(new Exit("past the turned outer lip", section.spaces().get(number - 1)));
         }
@@ -139,8 +127,8 @@ final class GreaseRules {
         if (section.spaces().get(number).vented()) {
             out.add(new Exit("by the vent", null));
         }
-        entry.items(Port.class)
-                .filter(p -> entry.spaceAt((p.fromMm() + p.toMm()) / 2) == number
+        parts.items(Port.class)
+                .filter(p -> parts.spaceAt((p.fromMm() + p.toMm()) / 2) == number
                         && (p.kind() == Port.Kind.RELIEF || p.kind() == Port.Kind.DRAIN))
                 .findFirst()
                 .ifPresent(p -> out.add(
@@ -150,54 +138,15 @@ final class GreaseRules {
 
     /** The seal whose dust lip faces this space; absent where none does. */
     private @Nullable String dustLipTowards(int number) {
-        return entry.seals().stream()
-                .filter(s -> s.dustLip() != null && entry.spaceNumber(s, s.dustLip()) == number)
+        return parts.seals().stream()
+                .filter(s -> s.dustLip() != null && parts.spaceNumber(s, s.dustLip()) == number)
                 .map(Seal::id)
                 .findFirst()
                 .orElse(null);
     }
 
     private boolean sealedBearing(int number) {
-        return entry.items(BoreItem.Bearing.class)
-                .anyMatch(b -> Boolean.TRUE.equals(b.sealed()) && entry.spaceAt(b.fromMm()) == number);
-    }
-
-    /**
-     * The outer seal of a pair as it stands and turned, judged by the same rules; outward is the usual one where
-     * outside is not clean.
-     */
-    private Finding d10() {
-        Seal outer = entry.seals().get(0);
-        Status asIs = Schools.worst(Schools.direction(section));
-        Status turned = Schools.worst(Schools.direction(section.replacing(outer, outer.turned())));
-        boolean clean = section.outside().dirt() == Dirt.CLEAN;
-        Side usual = clean ? Side.IN : Side.OUT;
-        Side better = asIs.compareTo(turned) > 0
-                ? outer.mainLip()
-                : turned.compareTo(asIs) > 0 ? outer.mainLip().other() : usual;
-        boolean follows = outer.mainLip() == better;
-        String words = "Outward it keeps dirt out, inward it is a second stop for what is inside. Judged as it stands: "
-                + words(asIs) + "; turned: " + words(turned) + ".";
-        return finding(
-                "D10",
-                follows ? PASS : CAUTION,
-                "outer seal of the pair",
-                words,
-                follows ? "" : "The usual choice here is " + better.words() + ": write down why it is as it is.",
-                outer.id());
-    }
-
-    private static String words(Status status) {
-        return switch (status) {
-            case PASS -> "holds";
-            case FAIL -> "does not hold";
-            default -> "with a caution";
-        };
-    }
-
-    private static Finding finding(
-            String id, Status status, String subject, String message, String remedy, @Nullable String part) {
-        return Finding.of(id, status, subject, message, remedy, Source.GUIDE, GUIDE)
-                .withPart(part);
+        return parts.items(BoreItem.Bearing.class)
+                .anyMatch(b -> Boolean.TRUE.equals(b.sealed()) && parts.spaceAt(b.fromMm()) == number);
     }
 }

@@ -4,10 +4,10 @@ import static joropo.core.verdict.Status.PASS;
 
 import java.util.ArrayList;
 import java.util.List;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.section.BoreItem.Port;
 import joropo.core.section.BoreItem.Seal;
+import joropo.core.shaft.Side;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 
@@ -40,48 +40,50 @@ public final class Schools {
     }
 
     /** Schools of every question that this section asks, question by question; none where it asks none. */
-    public static List<School> of(Section section) {
-        var entry = new Entry(section);
+    /** @param limits what the kind of seal asks of the entry */
+    public static List<School> of(Section section, SeatLimits limits) {
+        var entry = new ArrangedParts(section, limits);
         List<School> out = new ArrayList<>();
         boolean fed = false;
         for (int i = 1; i < section.spaces().size() - 1; i++) {
             if (section.spaces().get(i).isFed()
                     && entry.sealing().get(i - 1) instanceof Seal outer
                     && entry.sealing().get(i) instanceof Seal inner) {
-                out.addAll(greased(section, i, outer, inner));
+                out.addAll(greased(entry, i, outer, inner));
                 fed = true;
             }
         }
         if (!fed && entry.sealing().size() == 2 && entry.seals().size() == 2) {
-            out.addAll(outer(section, entry.seals().get(0)));
+            out.addAll(outer(entry, entry.seals().get(0)));
         }
         return out;
     }
 
-    private static List<School> outer(Section section, Seal outer) {
+    private static List<School> outer(ArrangedParts parts, Seal outer) {
+        Section section = parts.section();
         Side usual = section.outside().dirt() == Dirt.CLEAN ? Side.IN : Side.OUT;
         return List.of(
                 school(
                         "outer seal of the pair",
                         "outer seal outward",
                         "keeps dirt out of the pair",
-                        section,
+                        parts,
                         facing(section, outer, Side.OUT),
                         usual == Side.OUT),
                 school(
                         "outer seal of the pair",
                         "outer seal inward",
                         "a second stop for what is inside",
-                        section,
+                        parts,
                         facing(section, outer, Side.IN),
                         usual == Side.IN));
     }
 
     /** A hand gun and an automatic feed want a turned lip; metered shots, or a port that lets grease out, do not. */
-    private static List<School> greased(Section section, int number, Seal outer, Seal inner) {
-        var entry = new Entry(section);
-        boolean port = entry.items(Port.class)
-                .anyMatch(p -> entry.spaceAt((p.fromMm() + p.toMm()) / 2) == number
+    private static List<School> greased(ArrangedParts parts, int number, Seal outer, Seal inner) {
+        Section section = parts.section();
+        boolean port = parts.items(Port.class)
+                .anyMatch(p -> parts.spaceAt((p.fromMm() + p.toMm()) / 2) == number
                         && (p.kind() == Port.Kind.RELIEF || p.kind() == Port.Kind.DRAIN));
         GreaseFeed feed = section.spaces().get(number).greaseFeed();
         boolean turn = !port && feed != GreaseFeed.METERED;
@@ -92,14 +94,14 @@ public final class Schools {
                         question,
                         "both lips to the grease",
                         "holds the grease best; few strokes",
-                        section,
+                        parts,
                         facing(kept, outer, Side.IN),
                         !turn),
                 school(
                         question,
                         "outer lip turned outward",
                         "old grease leaves with the dirt; stands over-filling",
-                        section,
+                        parts,
                         facing(kept, outer, Side.OUT),
                         turn));
     }
@@ -113,19 +115,15 @@ public final class Schools {
     }
 
     private static School school(
-            String question, String words, String why, Section asIs, Section arranged, boolean usual) {
-        List<Finding> findings = direction(arranged);
-        return new School(question, words, why, arranged.equals(asIs), usual, arranged, worst(findings), findings);
+            String question, String words, String why, ArrangedParts asIs, Section arranged, boolean usual) {
+        List<Finding> findings = direction(arranged, asIs.limits());
+        return new School(
+                question, words, why, arranged.equals(asIs.section()), usual, arranged, worst(findings), findings);
     }
 
     /** The direction rules but the one that compares schools. */
-    static List<Finding> direction(Section section) {
-        var entry = new Entry(section);
-        var direction = new DirectionRules(entry);
-        List<Finding> out = new ArrayList<>(direction.judge());
-        out.addAll(new EntryRules(entry, direction).judge());
-        out.addAll(new GreaseRules(entry).fed());
-        return out;
+    static List<Finding> direction(Section section, SeatLimits limits) {
+        return SectionCheck.direction(new ArrangedParts(section, limits));
     }
 
     /** The worst of them; what is not read speaks against no school. */

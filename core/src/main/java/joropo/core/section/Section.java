@@ -1,13 +1,17 @@
 package joropo.core.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import joropo.core.lipseal.Rotation;
-import joropo.core.lipseal.Side;
+import joropo.core.shaft.Attitude;
+import joropo.core.shaft.Motion;
+import joropo.core.shaft.PlayAndGrowth;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param depthUncertaintyMm of depths along the axis, absent: 0, @param asFound the arrangement as it was found, to be
  *     compared
  */
+@RecordBuilder
 public record Section(
         @Nullable String name,
         @Nullable Rotation rotation,
@@ -111,46 +116,6 @@ public record Section(
         return items.stream().noneMatch(Objects::isNull);
     }
 
-    /** One seal between two spaces, its seat as read. */
-    public Section(
-            String name,
-            @Nullable Rotation rotation,
-            Double shaftDiameterMm,
-            Double boreDiameterMm,
-            @Nullable Side shaftEntersFrom,
-            List<Space> spaces,
-            List<BoreItem> boreItems,
-            List<ShaftItem> shaftItems,
-            @Nullable Double axialPlayMm,
-            @Nullable Double growthMm,
-            @Nullable Double boreFromMm,
-            @Nullable Double cylindricalDepthMm,
-            @Nullable Double totalDepthMm,
-            @Nullable Double cornerRadiusMm,
-            @Nullable Double depthUncertaintyMm) {
-        this(
-                name,
-                rotation,
-                null,
-                null,
-                shaftDiameterMm,
-                boreDiameterMm,
-                shaftEntersFrom,
-                spaces,
-                boreItems,
-                shaftItems,
-                null,
-                null,
-                axialPlayMm,
-                growthMm,
-                boreFromMm,
-                cylindricalDepthMm,
-                totalDepthMm,
-                cornerRadiusMm,
-                depthUncertaintyMm,
-                null);
-    }
-
     /**
      * The same section with its innermost seal at another place, seals before it moved along, read with this
      * uncertainty (mm).
@@ -193,27 +158,9 @@ public record Section(
     public Section comparedWith(@Nullable Section found) {
         return found == asFound
                 ? this
-                : new Section(
-                        name,
-                        rotation,
-                        motion,
-                        attitude,
-                        shaftDiameterMm,
-                        boreDiameterMm,
-                        shaftEntersFrom,
-                        spaces,
-                        boreItems,
-                        shaftItems,
-                        joints,
-                        clockMarks,
-                        axialPlayMm,
-                        growthMm,
-                        boreFromMm,
-                        cylindricalDepthMm,
-                        totalDepthMm,
-                        cornerRadiusMm,
-                        depthUncertaintyMm,
-                        found == null ? null : found.comparedWith(null));
+                : SectionBuilder.builder(this)
+                        .asFound(found == null ? null : found.comparedWith(null))
+                        .build();
     }
 
     /**
@@ -254,27 +201,19 @@ public record Section(
         lies.set(0, outside().read(read.outside()));
         lies.set(lies.size() - 1, inside().read(read.inside()));
         bore.sort(Comparator.comparing(BoreItem::fromMm));
-        return new Section(
-                name,
-                read.rotation == null ? rotation : read.rotation,
-                motion,
-                attitude,
-                shaftDiameterMm,
-                boreDiameterMm,
-                read.shaftEntersFrom == null ? shaftEntersFrom : read.shaftEntersFrom,
-                lies,
-                bore,
-                shaft,
-                joints,
-                clockMarks,
-                read.axialPlayMm == 0 ? axialPlayMm : read.axialPlayMm,
-                read.growthMm == 0 ? growthMm : read.growthMm,
-                boreFromMm,
-                read.cylindricalDepthMm == null ? cylindricalDepthMm : read.cylindricalDepthMm,
-                read.totalDepthMm == null ? totalDepthMm : read.totalDepthMm,
-                read.cornerRadiusMm == null ? cornerRadiusMm : read.cornerRadiusMm,
-                read.depthUncertaintyMm == 0 ? depthUncertaintyMm : read.depthUncertaintyMm,
-                asFound);
+        return SectionBuilder.builder(this)
+                .rotation(read.rotation == null ? rotation : read.rotation)
+                .shaftEntersFrom(read.shaftEntersFrom == null ? shaftEntersFrom : read.shaftEntersFrom)
+                .spaces(lies)
+                .boreItems(bore)
+                .shaftItems(shaft)
+                .axialPlayMm(read.axialPlayMm == 0 ? axialPlayMm : read.axialPlayMm)
+                .growthMm(read.growthMm == 0 ? growthMm : read.growthMm)
+                .cylindricalDepthMm(read.cylindricalDepthMm == null ? cylindricalDepthMm : read.cylindricalDepthMm)
+                .totalDepthMm(read.totalDepthMm == null ? totalDepthMm : read.totalDepthMm)
+                .cornerRadiusMm(read.cornerRadiusMm == null ? cornerRadiusMm : read.cornerRadiusMm)
+                .depthUncertaintyMm(read.depthUncertaintyMm == 0 ? depthUncertaintyMm : read.depthUncertaintyMm)
+                .build();
     }
 
     private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double u) {
@@ -298,27 +237,13 @@ public record Section(
             List<ShaftItem> newShaftItems,
             List<Joint> newJoints,
             double u) {
-        return new Section(
-                name,
-                rotation,
-                motion,
-                attitude,
-                shaftDiameterMm,
-                boreDiameterMm,
-                shaftEntersFrom,
-                newSpaces,
-                newBoreItems,
-                newShaftItems,
-                newJoints,
-                clockMarks,
-                axialPlayMm,
-                growthMm,
-                boreFromMm,
-                cylindricalDepthMm,
-                totalDepthMm,
-                cornerRadiusMm,
-                u,
-                asFound);
+        return SectionBuilder.builder(this)
+                .spaces(newSpaces)
+                .boreItems(newBoreItems)
+                .shaftItems(newShaftItems)
+                .joints(newJoints)
+                .depthUncertaintyMm(u)
+                .build();
     }
 
     /** The innermost lip seal: the one that keeps what is in the machine. */
@@ -352,6 +277,6 @@ public record Section(
 
     /** Half the play and the whole growth, either way: how far a turning part may come nearer (mm, computed). */
     double wanderMm() {
-        return axialPlayMm / 2 + Math.abs(growthMm);
+        return new PlayAndGrowth(axialPlayMm, growthMm).wanderMm();
     }
 }

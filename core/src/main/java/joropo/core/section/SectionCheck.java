@@ -12,35 +12,47 @@ import joropo.core.verdict.Finding;
 public final class SectionCheck {
     private SectionCheck() {}
 
-    public static SectionResult check(Section section) {
-        var entry = new Entry(section);
-        var direction = new DirectionRules(entry);
-        List<Finding> findings = new ArrayList<>(direction.judge());
-        findings.addAll(new EntryRules(entry, direction).judge());
-        findings.addAll(new GreaseRules(entry).judge());
-        var stack = new StackRules(entry);
+    /** @param limits what the kind of seal asks of the entry */
+    public static SectionResult check(Section section, SeatLimits limits) {
+        var parts = new ArrangedParts(section, limits);
+        List<Finding> findings = new ArrayList<>(direction(parts));
+        new PairRules(parts).judge().ifPresent(findings::add);
+        var stack = new StackRules(parts);
         findings.addAll(stack.judge());
-        var windows = new DepthWindows(entry);
-        var depths = new DepthRules(entry, windows);
+        var windows = new DepthWindows(parts);
+        var ports = new PortRules(parts);
+        var depths = new DepthRules(parts, windows, ports);
         findings.addAll(depths.judge());
-        var tracks = new TrackRules(entry, depths);
+        findings.addAll(ports.judge());
+        findings.addAll(new SeatRules(parts).judge());
+        var tracks = new TrackRules(parts);
         findings.addAll(tracks.judge());
-        var order = new BuildOrder(entry);
+        var grooves = new GrooveRules(parts, tracks, depths);
+        findings.addAll(grooves.judge());
+        var order = new BuildOrder(parts);
         findings.addAll(order.judge());
         if (section.asFound() != null) {
             findings.addAll(Comparison.of(section, section.asFound()).findings());
         }
-        List<LipTrack> bands = entry.seals().stream().map(tracks::track).toList();
-        StackRules.Gap gap = stack.tightest().orElse(null);
-        return new SectionResult(
-                gap == null ? null : gap.leastMm(),
-                gap == null ? null : gap.mostMm(),
-                gap == null ? null : gap.rssLeastMm(),
-                gap == null ? null : gap.rssMostMm(),
-                bands,
-                windows.all(),
-                tracks.shifts(),
-                order.order(),
-                findings);
+        List<LipTrack> bands = parts.seals().stream().map(tracks::track).toList();
+        return SectionResult.of(
+                stack.tightest().orElse(null), bands, windows.all(), grooves.shifts(), order.order(), findings);
+    }
+
+    /** The direction rules but the one that compares schools. */
+    static List<Finding> direction(ArrangedParts parts) {
+        var lips = new LipRules(parts);
+        var dirt = new DirtRules(parts, lips);
+        List<Finding> out = new ArrayList<>(lips.judge());
+        out.addAll(new RibRules(parts).judge());
+        out.addAll(new ChevronRules(parts).judge());
+        out.addAll(new RetentionRules(parts).judge());
+        out.add(new MediaRules(parts).judge());
+        out.addAll(new TandemRules(parts).judge());
+        out.addAll(dirt.judge());
+        out.addAll(new JointRules(parts).judge());
+        new AttitudeRules(parts.section(), dirt).judge().ifPresent(out::add);
+        out.addAll(new GreaseRules(parts).judge());
+        return out;
     }
 }

@@ -52,6 +52,25 @@ public record SectionResult(
         findings = List.copyOf(findings);
     }
 
+    static SectionResult of(
+            StackRules.@Nullable Gap gap,
+            List<LipTrack> lipTracks,
+            List<DepthWindow> depthWindows,
+            List<Shift> shifts,
+            List<String> buildOrder,
+            List<Finding> findings) {
+        return new SectionResult(
+                gap == null ? null : gap.leastMm(),
+                gap == null ? null : gap.mostMm(),
+                gap == null ? null : gap.rssLeastMm(),
+                gap == null ? null : gap.rssMostMm(),
+                lipTracks,
+                depthWindows,
+                shifts,
+                buildOrder,
+                findings);
+    }
+
     private LipTrack innermost() {
         return lipTracks.get(lipTracks.size() - 1);
     }

@@ -17,30 +17,39 @@ public sealed interface ShaftItem {
     ShaftItem at(double newFromMm);
 
     /** What it is called in the trade. */
-    default String words() {
-        return this instanceof RunningSurface
-                ? "running surface"
-                : this instanceof WearGroove
-                        ? "wear groove"
-                        : this instanceof Sleeve
-                                ? "sleeve"
-                                : this instanceof Keyway
-                                        ? "keyway"
-                                        : this instanceof Spline
-                                                ? "splines"
-                                                : this instanceof Thread
-                                                        ? "thread"
-                                                        : this instanceof RingGroove
-                                                                ? "ring groove"
-                                                                : this instanceof Step
-                                                                        ? "step of the shaft"
-                                                                        : this instanceof Chamfer
-                                                                                ? "chamfer"
-                                                                                : this instanceof CrossHole
-                                                                                        ? "cross hole"
-                                                                                        : this instanceof Slinger
-                                                                                                ? "slinger"
-                                                                                                : "locating ring";
+    String words();
+
+    /** Whether a lip that ran over it would be cut or would leak. */
+    boolean cutsALip();
+
+    /** Asks about each kind of feature by itself: a new kind does not compile until everything has an answer to it. */
+    <T> T accept(Visitor<T> visitor);
+
+    /** An answer for each kind of feature. */
+    interface Visitor<T> {
+        T runningSurface(RunningSurface surface);
+
+        T wearGroove(WearGroove groove);
+
+        T sleeve(Sleeve sleeve);
+
+        T keyway(Keyway keyway);
+
+        T spline(Spline spline);
+
+        T thread(Thread thread);
+
+        T ringGroove(RingGroove groove);
+
+        T step(Step step);
+
+        T chamfer(Chamfer chamfer);
+
+        T crossHole(CrossHole hole);
+
+        T slinger(Slinger slinger);
+
+        T locatingRing(LocatingRing ring);
     }
 
     /** What a running surface belongs to. */
@@ -70,15 +79,6 @@ public sealed interface ShaftItem {
         return toMm == null ? fromMm : toMm;
     }
 
-    /** Whether a lip that ran over it would be cut or would leak. */
-    default boolean cutsALip() {
-        return this instanceof Keyway
-                || this instanceof Spline
-                || this instanceof Thread
-                || this instanceof RingGroove
-                || this instanceof CrossHole;
-    }
-
     /** The band that is ground for the lip. @param on absent: SHAFT, @param diameterMm absent: not known */
     record RunningSurface(
             Double fromMm,
@@ -95,30 +95,66 @@ public sealed interface ShaftItem {
         }
 
         @Override
+        public String words() {
+            return "running surface";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.runningSurface(this);
+        }
+
+        @Override
         public RunningSurface at(double newFromMm) {
             return new RunningSurface(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, on);
         }
     }
 
-    /** The track that an old lip has left. @param depthMm absent: not measured, @param on absent: SHAFT */
+    /**
+     * The track that an old lip has left. @param depthMm absent: not measured, @param on absent: SHAFT
+     *
+     * @param widthMeasured false where its ends are only taken as usual, since nobody has measured it; absent: true
+     */
     record WearGroove(
             Double fromMm,
             Double toMm,
             @Nullable Double depthMm,
-            @Nullable On on) implements ShaftItem {
+            @Nullable On on,
+            @Nullable Boolean widthMeasured) implements ShaftItem {
         public WearGroove(Double fromMm, Double toMm, @Nullable Double depthMm) {
-            this(fromMm, toMm, depthMm, null);
+            this(fromMm, toMm, depthMm, null, null);
         }
 
         public WearGroove {
             stretch(fromMm, toMm, null);
             new Needs().optionalNotNegative("depthMm", depthMm).done();
             on = on == null ? On.SHAFT : on;
+            widthMeasured = widthMeasured == null || widthMeasured;
+        }
+
+        @Override
+        public String words() {
+            return "wear groove";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.wearGroove(this);
         }
 
         @Override
         public WearGroove at(double newFromMm) {
-            return new WearGroove(newFromMm, Length.snap(newFromMm + toMm - fromMm), depthMm, on);
+            return new WearGroove(newFromMm, Length.snap(newFromMm + toMm - fromMm), depthMm, on, widthMeasured);
         }
     }
 
@@ -127,6 +163,21 @@ public sealed interface ShaftItem {
             Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Sleeve {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public String words() {
+            return "sleeve";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.sleeve(this);
         }
 
         @Override
@@ -143,6 +194,21 @@ public sealed interface ShaftItem {
         }
 
         @Override
+        public String words() {
+            return "keyway";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return true;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.keyway(this);
+        }
+
+        @Override
         public Keyway at(double newFromMm) {
             return new Keyway(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
@@ -153,6 +219,21 @@ public sealed interface ShaftItem {
             Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Spline {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public String words() {
+            return "splines";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return true;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.spline(this);
         }
 
         @Override
@@ -169,6 +250,21 @@ public sealed interface ShaftItem {
         }
 
         @Override
+        public String words() {
+            return "thread";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return true;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.thread(this);
+        }
+
+        @Override
         public Thread at(double newFromMm) {
             return new Thread(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
@@ -179,6 +275,21 @@ public sealed interface ShaftItem {
             Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public RingGroove {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public String words() {
+            return "ring groove";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return true;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.ringGroove(this);
         }
 
         @Override
@@ -195,6 +306,21 @@ public sealed interface ShaftItem {
         }
 
         @Override
+        public String words() {
+            return "step of the shaft";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.step(this);
+        }
+
+        @Override
         public Step at(double newFromMm) {
             return new Step(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
@@ -205,6 +331,21 @@ public sealed interface ShaftItem {
             Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public Chamfer {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public String words() {
+            return "chamfer";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.chamfer(this);
         }
 
         @Override
@@ -221,6 +362,21 @@ public sealed interface ShaftItem {
         }
 
         @Override
+        public String words() {
+            return "cross hole";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return true;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.crossHole(this);
+        }
+
+        @Override
         public CrossHole at(double newFromMm) {
             return new CrossHole(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
@@ -234,6 +390,21 @@ public sealed interface ShaftItem {
         }
 
         @Override
+        public String words() {
+            return "slinger";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.slinger(this);
+        }
+
+        @Override
         public Slinger at(double newFromMm) {
             return new Slinger(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
         }
@@ -244,6 +415,21 @@ public sealed interface ShaftItem {
             Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
         public LocatingRing {
             toMm = feature(fromMm, toMm, diameterMm);
+        }
+
+        @Override
+        public String words() {
+            return "locating ring";
+        }
+
+        @Override
+        public boolean cutsALip() {
+            return false;
+        }
+
+        @Override
+        public <T> T accept(Visitor<T> visitor) {
+            return visitor.locatingRing(this);
         }
 
         @Override

@@ -46,6 +46,11 @@ public record Space(
         this(medium, null, dirt, pressureMpa, null, level, null, null, null);
     }
 
+    /** Whether the same stands in both, as far as it was named. */
+    boolean isSameAs(Space other) {
+        return stands() == other.stands() && (fluid == null || other.fluid == null || fluid.equals(other.fluid));
+    }
+
     /** Whether grease is pumped into it. */
     boolean isFed() {
         return medium == Medium.GREASE && greaseFeed != GreaseFeed.NONE;

@@ -9,9 +9,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import joropo.core.section.BoreItem.Ring;
-import joropo.core.section.BoreItem.Seal;
 import joropo.core.section.BoreItem.Sealing;
-import joropo.core.section.BoreItem.Spacer;
+import joropo.core.section.BoreItem.Stacked;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
@@ -55,16 +54,16 @@ final class StackRules {
     private record Chain(
             Ring ring,
             boolean inward,
-            List<BoreItem> stack,
+            List<Stacked> stack,
             double stopMm,
             @Nullable Double toleranceMm) {}
 
-    private final Entry entry;
+    private final ArrangedParts parts;
     private final List<Chain> chains = new ArrayList<>();
 
-    StackRules(Entry entry) {
-        this.entry = entry;
-        entry.items(Ring.class).forEach(r -> {
+    StackRules(ArrangedParts parts) {
+        this.parts = parts;
+        parts.items(Ring.class).forEach(r -> {
             chain(r, true).ifPresent(chains::add);
             chain(r, false).ifPresent(chains::add);
         });
@@ -79,7 +78,7 @@ final class StackRules {
                 : Comparator.comparing(BoreItem::toMm)
                         .thenComparing(BoreItem::fromMm)
                         .reversed();
-        List<BoreItem> beyond = entry.section().boreItems().stream()
+        List<BoreItem> beyond = parts.section().boreItems().stream()
                 .filter(i -> i != ring && (inward ? i.fromMm() > ring.fromMm() : i.fromMm() < ring.fromMm()))
                 .sorted(nearest)
                 .toList();
@@ -90,13 +89,16 @@ final class StackRules {
                 continue;
             }
             List<BoreItem> between = beyond.subList(0, beyond.indexOf(stop)).stream()
-                    .filter(i ->
-                            !(i instanceof BoreItem.Port || i instanceof BoreItem.LeadIn || i instanceof BoreItem.Step))
+                    .filter(i -> !i.liesBeside())
                     .toList();
-            if (!between.isEmpty() && between.stream().allMatch(i -> i instanceof Spacer || i instanceof Sealing)) {
+            if (!between.isEmpty() && between.stream().allMatch(i -> i instanceof Stacked && !i.stops())) {
                 double at = stop instanceof BoreItem.Cover && !inward ? stop.toMm() : stop.fromMm();
                 return Optional.of(new Chain(
-                        ring, inward, between, at, stop instanceof BoreItem.Shoulder s ? s.toleranceMm() : null));
+                        ring,
+                        inward,
+                        between.stream().map(Stacked.class::cast).toList(),
+                        at,
+                        stop instanceof BoreItem.Shoulder s ? s.toleranceMm() : null));
             }
         }
         return Optional.empty();
@@ -115,24 +117,14 @@ final class StackRules {
         double wall = c.inward ? c.ring.fromMm() : c.ring.toMm();
         return Length.snap(Math.abs(c.stopMm - wall)
                 - c.ring.thicknessMm()
-                - c.stack.stream().mapToDouble(StackRules::thickness).sum());
-    }
-
-    private static double thickness(BoreItem item) {
-        return item instanceof Spacer s ? s.thicknessMm() : ((Sealing) item).widthMm();
-    }
-
-    private static @Nullable Double tolerance(BoreItem item) {
-        return item instanceof Spacer s
-                ? s.toleranceMm()
-                : item instanceof Seal s ? s.toleranceMm() : ((BoreItem.Chevron) item).toleranceMm();
+                - c.stack.stream().mapToDouble(Stacked::thickMm).sum());
     }
 
     private static Optional<Gap> gap(Chain c) {
         List<Double> all = new ArrayList<>();
         all.add(c.toleranceMm);
         all.add(c.ring.toleranceMm());
-        c.stack.forEach(i -> all.add(tolerance(i)));
+        c.stack.forEach(i -> all.add(i.toleranceMm()));
         if (all.contains(null)) {
             return Optional.empty();
         }
@@ -150,7 +142,7 @@ final class StackRules {
                             subject,
                             "The gap is " + Length.show(nominal(c), 2)
                                     + " mm; a tolerance of ring, spacer or stop is not known.",
-                            "Type the tolerances, or measure the parts and type the gauge's uncertainty.")
+                            "Find the tolerances on the drawings, or measure the parts and note the gauge's uncertainty.")
                     .withValue(nominal(c), "mm")
                     .withPart(c.ring.id());
         }
@@ -189,7 +181,7 @@ final class StackRules {
                 .filter(Sealing.class::isInstance)
                 .map(Sealing.class::cast)
                 .toList();
-        double sum = sealing.stream().mapToDouble(entry::pushInwardMpa).sum();
+        double sum = sealing.stream().mapToDouble(parts::pushInwardMpa).sum();
         return c.inward ? sum < -SLACK : sum > SLACK;
     }
 }

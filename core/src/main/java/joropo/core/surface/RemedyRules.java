@@ -50,6 +50,7 @@ final class RemedyRules {
             Defect.Kind.RUST_POCK);
 
     private final RunningSurfaceInput in;
+    private final TrackLimits limits;
     private final List<Finding> findings;
     private final @Nullable Double depthMm;
     private final @Nullable Double widthMm;
@@ -57,8 +58,9 @@ final class RemedyRules {
     private final SealSystem system;
 
     /** @param findings what was found of this surface: a remedy has to answer what does not hold */
-    RemedyRules(RunningSurfaceInput in, List<Finding> findings) {
+    RemedyRules(RunningSurfaceInput in, TrackLimits limits, List<Finding> findings) {
         this.in = in;
+        this.limits = limits;
         this.findings = findings;
         List<Defect> grooves = in.seen().stream()
                 .filter(d -> d.onShaftTrack() && DEEP.contains(d.kind()))
@@ -121,7 +123,7 @@ final class RemedyRules {
                     "the shaft has not been read beside the groove, so nobody knows what dressing leaves");
         }
         double left = Length.snap(in.measuredMm() - 2 * depth());
-        Status size = Place.shaftLimits(system, in.nominalMm()).judge(left, in.uncertaintyMm());
+        Status size = limits.shaftMm(system, in.nominalMm()).judge(left, in.uncertaintyMm());
         Status round = in.ovalityMm() == null
                 ? PASS
                 : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm())
@@ -257,7 +259,7 @@ final class RemedyRules {
                 "to " + mm(to) + " h11 for " + list(next) + ": " + percent(strengthLoss(to))
                         + " of the torsional strength goes, and the hard layer must reach "
                         + mm((in.nominalMm() - to) / 2
-                                + Place.shaft(to).finish().hardDepthMm()) + " mm down",
+                                + limits.finish(to).hardness().depthMm()) + " mm down",
                 smaller,
                 to,
                 false);
@@ -281,7 +283,7 @@ final class RemedyRules {
         if (in.boreMm() == null) {
             return List.of();
         }
-        return SealSize.all().stream()
+        return limits.sizes().stream()
                 .filter(s -> s.system() == system
                         && in.boreMm() - s.boreMm() >= BORE_BELOW - SLACK
                         && in.boreMm() - s.boreMm() <= BORE_ABOVE + SLACK)

@@ -27,8 +27,9 @@ public final class RunningSurfaceCheck {
 
     private RunningSurfaceCheck() {}
 
-    public static RunningSurfaceResult check(RunningSurfaceInput in) {
-        TrackFinish finish = Place.shaft(in.nominalMm()).finish();
+    /** @param limits what the kind of seal that runs here asks of its track */
+    public static RunningSurfaceResult check(RunningSurfaceInput in, TrackLimits limits) {
+        TrackFinish finish = limits.finish(in.nominalMm());
         List<Finding> findings = new ArrayList<>();
         if (in.defects() == null) {
             findings.add(Finding.missing(
@@ -44,7 +45,7 @@ public final class RunningSurfaceCheck {
                 .filter(d -> in.grooveDepthMm() == null || d.kind() != Defect.Kind.WEAR_GROOVE)
                 .map(d -> DefectRules.judge(d, in.rubberCase()))
                 .forEach(findings::add);
-        findings.add(size(in));
+        findings.add(size(in, limits));
         findings.add(
                 in.ovalityMm() == null
                         ? Finding.missing(
@@ -53,16 +54,16 @@ public final class RunningSurfaceCheck {
                                 "It has not been read.",
                                 "Read two directions of one plane.")
                         : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm()));
-        findings.add(finish.roughness(in.raUm(), in.ptfeLip()));
+        findings.add(finish.judgeRoughness(in.raUm(), in.ptfeLip()));
         if (in.rzUm() != null) {
-            findings.add(finish.rz(in.rzUm()));
+            findings.add(finish.judgeRz(in.rzUm()));
         }
-        findings.add(finish.hardness(in.hardnessHrc(), in.surfaceSpeedMPerS(), in.outsideDirt() != Dirt.CLEAN));
+        findings.add(finish.judgeHardness(in.hardnessHrc(), in.surfaceSpeedMPerS(), in.outsideDirt() != Dirt.CLEAN));
         double turned = in.measuredMm() == null ? in.nominalMm() : in.measuredMm();
         findings.add(
                 LeadTest.judge(in.leadAdvanceMm(), in.leadTurns(), in.leadReverses(), turned, finish.leadMostDeg()));
 
-        var rules = new RemedyRules(in, findings);
+        var rules = new RemedyRules(in, limits, findings);
         Double lead = in.leadAdvanceMm() == null || in.leadTurns() == null
                 ? null
                 : Double.valueOf(Length.snap(LeadTest.angleDeg(in.leadAdvanceMm(), in.leadTurns(), turned)));
@@ -73,13 +74,13 @@ public final class RunningSurfaceCheck {
                 List.copyOf(findings));
     }
 
-    private static Finding size(RunningSurfaceInput in) {
+    private static Finding size(RunningSurfaceInput in, TrackLimits track) {
         String subject = "shaft beside the groove";
         if (in.measuredMm() == null) {
             return Finding.missing("size", subject, "It has not been read.", "Read the shaft beside the groove.");
         }
         SealSystem system = SealSystem.of(in.nominalMm(), null);
-        Limits limits = Place.shaftLimits(system, in.nominalMm());
+        Limits limits = track.shaftMm(system, in.nominalMm());
         Status status = limits.judge(in.measuredMm(), in.uncertaintyMm());
         String message =
                 switch (status) {

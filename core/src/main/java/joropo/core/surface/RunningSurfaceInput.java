@@ -1,7 +1,9 @@
 package joropo.core.surface;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.material.Dirt;
+import joropo.core.shaft.PlayAndGrowth;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -20,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param sleeveWallMm wall of the thin sleeve at hand, absent: 0.3, @param defects everything seen; absent: nobody
  *     looked
  */
+@RecordBuilder
 public record RunningSurfaceInput(
         Double nominalMm,
         @Nullable Double measuredMm,
@@ -96,6 +99,6 @@ public record RunningSurfaceInput(
     }
 
     double wanderMm() {
-        return axialPlayMm / 2 + Math.abs(growthMm);
+        return new PlayAndGrowth(axialPlayMm, growthMm).wanderMm();
     }
 }

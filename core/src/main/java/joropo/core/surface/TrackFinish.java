@@ -1,6 +1,5 @@
 package joropo.core.surface;
 
-import joropo.core.tables.CsvTable;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
@@ -8,46 +7,31 @@ import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the running surface under a lip must be, besides its diameter (guide, DIN 3760 class;
- * {@code lip-seal-shaft.csv}).
+ * What the running surface under a lip must be, besides its diameter (guide); the rows come from the table of its kind
+ * of seal.
  *
- * @param raMinUm below this it starves the lip, with caution; below {@code raLeastUm} it does not hold
- * @param ptfe roughness under a PTFE lip
- * @param hrcMin hardness, @param hrcFast above {@code fastMPerS} or with dirt outside
+ * @param leadMostDeg lead either way (degrees)
  */
-public record TrackFinish(
-        double raLeastUm,
-        double raMinUm,
-        double raMaxUm,
-        Limits ptfe,
-        Limits rz,
-        double hrcMin,
-        double hrcFast,
-        double fastMPerS,
-        double hardDepthMm,
-        double leadMostDeg) {
-    /** Greatest roughness under a PTFE lip (µm, guide). */
-    private static final double PTFE_RA_MAX_UM = 0.4;
-
+public record TrackFinish(Roughness roughness, Hardness hardness, double leadMostDeg) {
     private static final String GUIDE = "running surface of lip seals";
     private static final String REFINISH = "Plunge grind or polish without feed, then read roughness and lead again.";
 
-    TrackFinish(CsvTable.Row row) {
-        this(
-                row.number("ra_min_ptfe_um"),
-                row.number("ra_min_um"),
-                row.number("ra_max_um"),
-                new Limits(row.number("ra_min_ptfe_um"), PTFE_RA_MAX_UM),
-                new Limits(row.number("rz_min_um"), row.number("rz_max_um")),
-                row.number("hrc_min"),
-                row.number("hrc_min_fast"),
-                row.number("fast_over_m_s"),
-                row.number("hardness_depth_min_mm"),
-                row.number("lead_abs_max_deg"));
-    }
+    /**
+     * Roughness of the track (µm).
+     *
+     * @param minUm below this it starves the lip, with caution; below {@code leastUm} it is out of limits
+     * @param ptfe under a PTFE lip
+     */
+    public record Roughness(double leastUm, double minUm, double maxUm, Limits ptfe, Limits rz) {}
+
+    /**
+     * Hardness of the track (HRC). @param fast above {@code fastMPerS} or with dirt outside, @param depthMm of the
+     * layer
+     */
+    public record Hardness(double least, double fast, double fastMPerS, double depthMm) {}
 
     /** Roughness Ra (µm) under an elastomer or a PTFE lip; absent: MISSING. */
-    public Finding roughness(@Nullable Double raUm, boolean ptfeLip) {
+    public Finding judgeRoughness(@Nullable Double raUm, boolean ptfeLip) {
         String subject = "roughness Ra of the track";
         if (raUm == null) {
             return Finding.missing(
@@ -56,12 +40,12 @@ public record TrackFinish(
                     "The roughness of the track is not known.",
                     "Read Ra along the axis, or compare with a specimen.");
         }
-        Limits limits = ptfeLip ? ptfe : new Limits(raMinUm, raMaxUm);
+        Limits limits = ptfeLip ? roughness.ptfe : new Limits(roughness.minUm, roughness.maxUm);
         Status status = limits.judge(raUm, 0);
         if (status == Status.FAIL
                 && !ptfeLip
-                && raUm < raMinUm
-                && new Limits(raLeastUm, null).judge(raUm, 0) == Status.PASS) {
+                && raUm < roughness.minUm
+                && new Limits(roughness.leastUm, null).judge(raUm, 0) == Status.PASS) {
             status = Status.CAUTION;
         }
         String message = status == Status.PASS
@@ -80,7 +64,8 @@ public record TrackFinish(
     }
 
     /** Roughness Rz (µm), where it was read. */
-    public Finding rz(double rzUm) {
+    public Finding judgeRz(double rzUm) {
+        Limits rz = roughness.rz;
         Status status = rz.judge(rzUm, 0);
         return Finding.of(
                         "rz",
@@ -97,7 +82,7 @@ public record TrackFinish(
     }
 
     /** Hardness against what speed (m/s, absent: slow) and dirt outside ask for; absent: MISSING. */
-    public Finding hardness(@Nullable Double hrc, @Nullable Double speedMPerS, boolean dirtOutside) {
+    public Finding judgeHardness(@Nullable Double hrc, @Nullable Double speedMPerS, boolean dirtOutside) {
         String subject = "hardness of the track";
         double least = leastHardness(speedMPerS, dirtOutside);
         if (hrc == null) {
@@ -126,6 +111,6 @@ public record TrackFinish(
 
     /** Hardness wanted (HRC). */
     public double leastHardness(@Nullable Double speedMPerS, boolean dirtOutside) {
-        return dirtOutside || speedMPerS != null && speedMPerS > fastMPerS ? hrcFast : hrcMin;
+        return dirtOutside || speedMPerS != null && speedMPerS > hardness.fastMPerS ? hardness.fast : hardness.least;
     }
 }

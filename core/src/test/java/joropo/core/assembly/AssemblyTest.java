@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import joropo.core.assembly.ProvingInput.FirstRun;
 import joropo.core.assembly.ProvingInput.HandTurn;
+import joropo.core.plan.HoldPoints;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;

@@ -67,7 +67,7 @@ class DiagnosisCheckTest {
     @Test
     void everyRowOfTheTableLeadsToEachOfItsCauses() {
         Set<String> reached = new HashSet<>();
-        for (Sign sign : Sign.all()) {
+        for (Symptom sign : Symptom.all()) {
             List<Ranked> causes = check(sign.code(), "").causes();
             assertThat(causes)
                     .as(sign.code())
@@ -81,7 +81,7 @@ class DiagnosisCheckTest {
                             .orElseThrow());
             reached.addAll(sign.weights().keySet());
         }
-        assertThat(Sign.all()).hasSize(40);
+        assertThat(Symptom.all()).hasSize(40);
         assertThat(reached)
                 .as("every cause is reachable")
                 .containsExactlyInAnyOrderElementsOf(
@@ -141,21 +141,21 @@ class DiagnosisCheckTest {
     @Test
     void onlySignsOfTheSameKindOfSealAreAskedFor() {
         assertThat(check("LIP_ONE_SIDED", "WET_BELOW").nextCheck()).isEqualTo("LEAKS_RUNNING");
-        for (Sign seen : Sign.all()) {
+        for (Symptom seen : Symptom.all()) {
             List<String> looked = new ArrayList<>(List.of("WET_BELOW"));
             for (String next = check(seen.code(), looked).nextCheck();
                     next != null;
                     next = check(seen.code(), looked).nextCheck()) {
-                Sign.Group group = Sign.of(next).orElseThrow().group();
+                Symptom.Group group = Symptom.of(next).orElseThrow().group();
                 switch (seen.group()) {
                     case LIP, PACKING ->
                         assertThat(group)
                                 .as("%s, then %s", seen.code(), next)
-                                .isIn(Sign.Group.INNOCENT, Sign.Group.RUNNING, seen.group());
+                                .isIn(Symptom.Group.INNOCENT, Symptom.Group.RUNNING, seen.group());
                     case O_RING, FACES ->
                         assertThat(group)
                                 .as("%s, then %s", seen.code(), next)
-                                .isNotIn(Sign.Group.LIP, Sign.Group.PACKING);
+                                .isNotIn(Symptom.Group.LIP, Symptom.Group.PACKING);
                     default -> {}
                 }
                 looked.add(next);
@@ -198,8 +198,8 @@ class DiagnosisCheckTest {
 
     @Test
     void moreOfWhatPointsToACauseNeverLowersItAndAbsenceNeverRaisesIt() {
-        for (Sign a : Sign.all()) {
-            for (Sign b : Sign.all()) {
+        for (Symptom a : Symptom.all()) {
+            for (Symptom b : Symptom.all()) {
                 if (a != b) {
                     for (String cause : a.weights().keySet()) {
                         double alone = score(check(a.code(), ""), cause);
@@ -229,8 +229,8 @@ class DiagnosisCheckTest {
     @Test
     void theAskingOrderShortensABlindWalk() {
         double asked = mean(in -> DiagnosisCheck.check(in).nextCheck());
-        double table = mean(in -> Sign.all().stream()
-                .map(Sign::code)
+        double table = mean(in -> Symptom.all().stream()
+                .map(Symptom::code)
                 .filter(c -> !in.signs().contains(c) && !in.absent().contains(c))
                 .findFirst()
                 .orElse(null));
@@ -245,7 +245,7 @@ class DiagnosisCheckTest {
 
     /** The walk begins with the weakest sign of the cause: what a person came with often tells little. */
     private static int walk(Cause truth, Function<DiagnosisInput, String> order) {
-        List<Sign> shows = Sign.all().stream()
+        List<Symptom> shows = Symptom.all().stream()
                 .filter(s -> s.weight(truth.code()) > 0)
                 .sorted((a, b) -> a.weight(truth.code()) - b.weight(truth.code()))
                 .toList();
@@ -292,7 +292,7 @@ class DiagnosisCheckTest {
         Random random = new Random(7);
         for (int run = 0; run < 500; run++) {
             List<String> codes =
-                    new ArrayList<>(Sign.all().stream().map(Sign::code).toList());
+                    new ArrayList<>(Symptom.all().stream().map(Symptom::code).toList());
             Collections.shuffle(codes, random);
             int seen = random.nextInt(6);
             int absent = random.nextInt(6);

@@ -8,8 +8,12 @@ import java.util.List;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInput.Part;
 import joropo.core.readings.DiameterReadings.Plane;
+import joropo.core.section.CaseType;
+import joropo.core.shaft.Side;
+import joropo.core.shaft.SurfaceSpeed;
+import joropo.core.shaft.Swing;
+import joropo.core.shaft.Thrust;
 import joropo.core.sizes.SealSystem;
-import joropo.core.surface.Place;
 import joropo.core.surface.TrackRoundness;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
@@ -207,23 +211,23 @@ class LipSealFiguresTest {
 
     @Test
     void limitsOfShaftAndBoreBySystem() {
-        assertThat(Place.shaftLimits(SealSystem.METRIC, 45)).isEqualTo(new Limits(44.84, 45.0));
-        assertThat(Place.boreLimits(SealSystem.METRIC, 62)).isEqualTo(new Limits(62.0, 62.046));
-        assertThat(Place.shaftLimits(SealSystem.INCH, 101.6)).isEqualTo(new Limits(101.52, 101.68));
-        assertThat(Place.shaftLimits(SealSystem.INCH, 101.7)).isEqualTo(new Limits(101.6, 101.8));
-        assertThat(Place.boreLimits(SealSystem.INCH, 76.2)).isEqualTo(new Limits(76.175, 76.225));
-        assertThat(Place.boreLimits(SealSystem.INCH, 152.4)).isEqualTo(new Limits(152.362, 152.438));
-        assertThat(Place.boreLimits(SealSystem.INCH, 160)).isEqualTo(new Limits(159.95, 160.05));
+        assertThat(LipSealSeatLimits.shaftLimits(SealSystem.METRIC, 45)).isEqualTo(new Limits(44.84, 45.0));
+        assertThat(LipSealSeatLimits.boreLimits(SealSystem.METRIC, 62)).isEqualTo(new Limits(62.0, 62.046));
+        assertThat(LipSealSeatLimits.shaftLimits(SealSystem.INCH, 101.6)).isEqualTo(new Limits(101.52, 101.68));
+        assertThat(LipSealSeatLimits.shaftLimits(SealSystem.INCH, 101.7)).isEqualTo(new Limits(101.6, 101.8));
+        assertThat(LipSealSeatLimits.boreLimits(SealSystem.INCH, 76.2)).isEqualTo(new Limits(76.175, 76.225));
+        assertThat(LipSealSeatLimits.boreLimits(SealSystem.INCH, 152.4)).isEqualTo(new Limits(152.362, 152.438));
+        assertThat(LipSealSeatLimits.boreLimits(SealSystem.INCH, 160)).isEqualTo(new Limits(159.95, 160.05));
     }
 
     /** 45 x 62 at 0.05 MPa: 0.05 pi/4 (3844 - 2025) = 71.4 N by hand. */
     @Test
     void thrustAndWhenItMustBeHeld() {
         assertThat(Thrust.newton(-0.05, 45, 62)).isCloseTo(71.4, within(0.05));
-        assertThat(Thrust.mustBeHeld(0.03, 45, 62)).isFalse();
-        assertThat(Thrust.mustBeHeld(0.031, 45, 62)).isTrue();
-        assertThat(Thrust.mustBeHeld(-0.031, 45, 62)).isTrue();
-        assertThat(Thrust.mustBeHeld(0.02, 200, 500))
+        assertThat(LipSealRules.mustBeHeld(0.03, 45, 62)).isFalse();
+        assertThat(LipSealRules.mustBeHeld(0.031, 45, 62)).isTrue();
+        assertThat(LipSealRules.mustBeHeld(-0.031, 45, 62)).isTrue();
+        assertThat(LipSealRules.mustBeHeld(0.02, 200, 500))
                 .as("over 1 N per mm of circumference")
                 .isTrue();
     }

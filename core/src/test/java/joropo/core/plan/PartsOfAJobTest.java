@@ -7,17 +7,18 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import joropo.core.lipseal.NewSealCheck;
-import joropo.core.lipseal.Side;
 import joropo.core.material.CureQuarter;
 import joropo.core.material.Medium;
 import joropo.core.plan.Lives.Fitted;
-import joropo.core.plan.PartsList.Part;
 import joropo.core.plan.StockMatch.Lot;
 import joropo.core.plan.StockMatch.Offer;
 import joropo.core.plan.StripLog.Removed;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Section;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.Space;
+import joropo.core.shaft.Side;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Status;
@@ -112,24 +113,24 @@ class PartsOfAJobTest {
     }
 
     private static Section typed() {
-        return new Section(
-                "t",
-                null,
-                45.0,
-                62.0,
-                Side.IN,
-                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(
-                        new BoreItem.Seal("s1", 2.0, 8.0, 62.0, null, Side.IN, null, true, null),
-                        new BoreItem.Shoulder("h1", 30.0, null, null)),
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return SectionBuilder.builder()
+                .name("t")
+                .shaftDiameterMm(45.0)
+                .boreDiameterMm(62.0)
+                .shaftEntersFrom(Side.IN)
+                .spaces(List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)))
+                .boreItems(List.of(
+                        BoreItemSealBuilder.builder()
+                                .id("s1")
+                                .fromMm(2.0)
+                                .widthMm(8.0)
+                                .outsideDiameterMm(62.0)
+                                .mainLip(Side.IN)
+                                .spring(true)
+                                .build(),
+                        new BoreItem.Shoulder("h1", 30.0, null, null)))
+                .shaftItems(List.of())
+                .build();
     }
 
     @Test

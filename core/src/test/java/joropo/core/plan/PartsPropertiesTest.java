@@ -11,19 +11,20 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.CureQuarter;
 import joropo.core.material.Medium;
 import joropo.core.plan.Lives.Fitted;
 import joropo.core.plan.Lives.Life;
-import joropo.core.plan.PartsList.Part;
 import joropo.core.plan.StockMatch.Lot;
 import joropo.core.plan.StockMatch.Offer;
 import joropo.core.plan.StripLog.Removed;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.Space;
+import joropo.core.shaft.Side;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 
@@ -117,24 +118,24 @@ class PartsPropertiesTest {
     }
 
     private Section typed() {
-        return new Section(
-                "t",
-                null,
-                45.0,
-                62.0,
-                Side.IN,
-                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(
-                        new BoreItem.Seal("s1", 2.0, 8.0, 62.0, null, Side.IN, null, true, null),
-                        new BoreItem.Shoulder("h1", 80.0, null, null)),
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return SectionBuilder.builder()
+                .name("t")
+                .shaftDiameterMm(45.0)
+                .boreDiameterMm(62.0)
+                .shaftEntersFrom(Side.IN)
+                .spaces(List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)))
+                .boreItems(List.of(
+                        BoreItemSealBuilder.builder()
+                                .id("s1")
+                                .fromMm(2.0)
+                                .widthMm(8.0)
+                                .outsideDiameterMm(62.0)
+                                .mainLip(Side.IN)
+                                .spring(true)
+                                .build(),
+                        new BoreItem.Shoulder("h1", 80.0, null, null)))
+                .shaftItems(List.of())
+                .build();
     }
 
     private Removed removed() {
@@ -176,7 +177,7 @@ class PartsPropertiesTest {
                             .filter(s -> s.mainLip() == Side.OUT)
                             .count())
                     .isEqualTo(seals.stream().filter(s -> s.faced() == Side.OUT).count());
-            assertThat(SectionCheck.check(found).findings()).isNotEmpty();
+            assertThat(LipSealRules.section(found).findings()).isNotEmpty();
         }
     }
 

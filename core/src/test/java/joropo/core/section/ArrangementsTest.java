@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
@@ -33,7 +34,7 @@ class ArrangementsTest {
     @MethodSource("lines")
     void isJudgedAsByHand(String line) {
         String[] cells = cells(line);
-        List<Finding> findings = SectionCheck.check(Written.section(cells[1])).findings();
+        List<Finding> findings = LipSealRules.section(Written.section(cells[1])).findings();
         for (String expected : cells[2].split(", ")) {
             String rule = expected.split(" ")[0];
             Status worst = findings.stream()

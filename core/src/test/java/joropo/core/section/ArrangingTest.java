@@ -4,10 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.Medium;
 import joropo.core.section.Arranging.Arranged;
 import joropo.core.section.BoreItem.Seal;
+import joropo.core.shaft.Side;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
@@ -41,7 +42,7 @@ class ArrangingTest {
         Arranged moved = Arranging.placed(PAIR, at(PAIR, "s1"), 50);
         assertThat(moved.section().seals()).extracting(Seal::id).containsExactly("s2", "s1");
         assertThat(moved.section().boreItems().get(moved.part()).fromMm()).isEqualTo(50);
-        assertThat(new Entry(moved.section())
+        assertThat(new ArrangedParts(moved.section(), LipSealRules.SEAT)
                         .space(moved.section().seals().get(1), Side.IN)
                         .medium())
                 .isEqualTo(Medium.OIL);
@@ -75,7 +76,14 @@ class ArrangingTest {
 
     @Test
     void aSealBringsASpaceAndTakesItAway() {
-        Seal third = new Seal("s3", 40.0, 8.0, 62.0, null, Side.IN, null, true, null);
+        Seal third = BoreItemSealBuilder.builder()
+                .id("s3")
+                .fromMm(40.0)
+                .widthMm(8.0)
+                .outsideDiameterMm(62.0)
+                .mainLip(Side.IN)
+                .spring(true)
+                .build();
         Section three = Arranging.added(PAIR, third).section();
         assertThat(three.spaces())
                 .extracting(Space::medium)

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.Comparison.Rule;
 import joropo.core.section.Schools.School;
 import joropo.core.section.SectionResult.Shift;
@@ -47,7 +48,7 @@ class ComparisonTest {
                         "AIR mud, AIR, OIL; ring 0+2.2 t 2; washer 2.2+2.6 in 51; seal 4.8+10 OUT; seal 14.8+10 IN; "
                                 + "stop 32")
                 .comparedWith(Written.section(FOUND));
-        List<Finding> s8 = SectionCheck.check(kit).findings().stream()
+        List<Finding> s8 = LipSealRules.section(kit).findings().stream()
                 .filter(f -> f.id().equals("S8"))
                 .toList();
         assertThat(s8)
@@ -59,7 +60,7 @@ class ComparisonTest {
                         "AIR mud, AIR, OIL; ring 0+2.2 t 2; washer 2.2+2.7 in 49; seal 4.9+10 OUT; seal 14.9+10 IN; "
                                 + "stop 32")
                 .comparedWith(Written.section(FOUND));
-        assertThat(SectionCheck.check(thick).findings().stream()
+        assertThat(LipSealRules.section(thick).findings().stream()
                         .filter(f -> f.id().equals("S8"))
                         .map(Finding::message))
                 .containsExactly(
@@ -69,7 +70,7 @@ class ComparisonTest {
 
     @Test
     void eachRuleStandsBesideItself() {
-        List<Rule> rules = Comparison.rules(
+        List<Rule> rules = LipSealRules.compared(
                 Written.section("AIR dust, OIL; seal 2+8 IN dust OUT; groove 8-9"),
                 Written.section("AIR dust, OIL; seal 2+8 OUT; port 14-15 DRAIN"));
         assertThat(rules)
@@ -84,7 +85,7 @@ class ComparisonTest {
     }
 
     private static String schools(String written) {
-        return Schools.of(Written.section(written)).stream()
+        return LipSealRules.schools(Written.section(written)).stream()
                 .map(s -> s.words() + (s.asIs() ? " [as is]" : "") + (s.usual() ? " [usual] " : " ") + s.verdict())
                 .collect(Collectors.joining("; "));
     }
@@ -109,10 +110,10 @@ class ComparisonTest {
     @Test
     void aSchoolIsTheSameSectionButForItsLips() {
         Section pair = Written.section("AIR mud, GREASE gun, AIR; seal 2+8 IN; seal 20+8 IN; ground 0-40");
-        for (School school : Schools.of(pair)) {
+        for (School school : LipSealRules.schools(pair)) {
             assertThat(school.section().seals().get(1).mainLip())
                     .as("the inner lip keeps the grease")
-                    .isEqualTo(joropo.core.lipseal.Side.OUT);
+                    .isEqualTo(joropo.core.shaft.Side.OUT);
             assertThat(school.section().shaftItems()).isEqualTo(pair.shaftItems());
             assertThat(school.asIs()).isFalse();
         }
@@ -124,26 +125,27 @@ class ComparisonTest {
      */
     @Test
     void placesBesideAGrooveAreOfferedWhereEverythingAllowsThem() {
-        assertThat(SectionCheck.check(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; stop 14; ground 0-30"))
+        assertThat(LipSealRules.section(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; stop 14; ground 0-30"))
                         .shifts())
                 .containsExactly(new Shift("s1", -0.2, -2.2, false), new Shift("s1", 3.6, 1.6, true));
-        assertThat(SectionCheck.check(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; stop 11; ground 0-30"))
+        assertThat(LipSealRules.section(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; stop 11; ground 0-30"))
                         .shifts())
                 .as("too deep")
                 .allMatch(s -> !s.allowed());
-        assertThat(SectionCheck.check(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; stop 14; ground 0-9"))
+        assertThat(LipSealRules.section(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; stop 14; ground 0-9"))
                         .shifts())
                 .as("off the ground surface")
                 .allMatch(s -> !s.allowed());
-        assertThat(SectionCheck.check(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; stop 14; port 11.5-13 DRAIN"))
+        assertThat(LipSealRules.section(
+                                Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; stop 14; port 11.5-13 DRAIN"))
                         .shifts())
                 .as("over a port")
                 .allMatch(s -> !s.allowed());
-        assertThat(SectionCheck.check(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; groove 8-9; stop 14"))
+        assertThat(LipSealRules.section(Written.section("AIR, OIL; seal 2+8 IN; groove 6-7; groove 8-9; stop 14"))
                         .shifts())
                 .as("into another groove")
                 .noneMatch(s -> s.toFromMm() == 3.6 && s.allowed());
-        assertThat(SectionCheck.check(Written.section("AIR, OIL; seal 3.6+8 IN; groove 6-7; stop 14"))
+        assertThat(LipSealRules.section(Written.section("AIR, OIL; seal 3.6+8 IN; groove 6-7; stop 14"))
                         .shifts())
                 .as("clear already")
                 .isEmpty();

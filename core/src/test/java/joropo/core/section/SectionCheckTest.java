@@ -5,11 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.List;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.SectionResult.Window;
+import joropo.core.shaft.Side;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
@@ -46,31 +47,38 @@ class SectionCheckTest {
 
         Section section() {
             List<BoreItem> items = new ArrayList<>();
-            items.add(new BoreItem.Seal("s1", datum + from, 8.0, 62.0, null, lip, dustLip, true, null));
+            items.add(BoreItemSealBuilder.builder()
+                    .id("s1")
+                    .fromMm(datum + from)
+                    .widthMm(8.0)
+                    .outsideDiameterMm(62.0)
+                    .mainLip(lip)
+                    .dustLip(dustLip)
+                    .spring(true)
+                    .build());
             if (stop != null) {
                 items.add(new BoreItem.Shoulder("h1", datum + stop, null, null));
             }
             if (bearing != null) {
                 items.add(bearing);
             }
-            return new Section(
-                    "case",
-                    null,
-                    45.0,
-                    62.0,
-                    null,
-                    List.of(new Space(outside, dirt, outsideMpa, null), new Space(inside, null, insideMpa, null)),
-                    items,
-                    surface == null
-                            ? List.of()
-                            : List.of(new ShaftItem.RunningSurface(datum + surface.fromMm(), datum + surface.toMm())),
-                    play,
-                    growth,
-                    datum,
-                    null,
-                    null,
-                    null,
-                    u);
+            return SectionBuilder.builder()
+                    .name("case")
+                    .shaftDiameterMm(45.0)
+                    .boreDiameterMm(62.0)
+                    .spaces(List.of(
+                            new Space(outside, dirt, outsideMpa, null), new Space(inside, null, insideMpa, null)))
+                    .boreItems(items)
+                    .shaftItems(
+                            surface == null
+                                    ? List.of()
+                                    : List.of(new ShaftItem.RunningSurface(
+                                            datum + surface.fromMm(), datum + surface.toMm())))
+                    .axialPlayMm(play)
+                    .growthMm(growth)
+                    .boreFromMm(datum)
+                    .depthUncertaintyMm(u)
+                    .build();
         }
 
         Status judge(String rule) {
@@ -79,7 +87,7 @@ class SectionCheckTest {
     }
 
     private static Finding finding(Section section, String rule) {
-        return SectionCheck.check(section).findings().stream()
+        return LipSealRules.section(section).findings().stream()
                 .filter(f -> f.id().equals(rule))
                 .findFirst()
                 .orElseThrow();
@@ -180,12 +188,12 @@ class SectionCheckTest {
     @Test
     void s2WindowRunsFromTheMouthToTheStop() {
         var a = new Arrangement();
-        assertThat(SectionCheck.check(a.section()).window()).isEqualTo(new Window(0, 2.5, 2.5));
+        assertThat(LipSealRules.section(a.section()).window()).isEqualTo(new Window(0, 2.5, 2.5));
         a.stop = null;
         a.bearing = new BoreItem.Bearing("b1", 12.0, null, 12.0);
         a.play = 0.2;
         a.growth = -0.1;
-        assertThat(SectionCheck.check(a.section()).window())
+        assertThat(LipSealRules.section(a.section()).window())
                 .as("12 - 8 - (0.5 + 0.1 + 0.1), aim at the shallow end")
                 .isEqualTo(new Window(0, 3.3, 0));
     }
@@ -197,7 +205,7 @@ class SectionCheckTest {
         var a = new Arrangement();
         a.stop = null;
         a.bearing = new BoreItem.Bearing("b1", 10.5, ringInside, turning);
-        assertThat(SectionCheck.check(a.section()).window().toMm()).isEqualTo(to);
+        assertThat(LipSealRules.section(a.section()).window().toMm()).isEqualTo(to);
     }
 
     @ParameterizedTest(name = "outer face at {0}, U {1}: {2}")
@@ -235,11 +243,11 @@ class SectionCheckTest {
         var a = new Arrangement();
         a.play = 0.2;
         a.growth = 0.1;
-        assertThat(SectionCheck.check(a.section()).track())
+        assertThat(LipSealRules.section(a.section()).track())
                 .as("2 + 8 - 3.2 = 6.8, +- (0.1 + 0.1 + 0.4)")
                 .isEqualTo(new Band(6.2, 7.4));
         a.lip = Side.OUT;
-        assertThat(SectionCheck.check(a.section()).track()).as("2 + 3.2").isEqualTo(new Band(4.6, 5.8));
+        assertThat(LipSealRules.section(a.section()).track()).as("2 + 3.2").isEqualTo(new Band(4.6, 5.8));
     }
 
     @ParameterizedTest(name = "ground {0} to {1}: {2}")
@@ -270,26 +278,18 @@ class SectionCheckTest {
     })
     void s5KeepsClearOfAnOldGroove(double from, Status expected, String remedy) {
         Section plain = new Arrangement().section();
-        Section worn = new Section(
-                plain.name(),
-                null,
-                45.0,
-                62.0,
-                null,
-                plain.spaces(),
-                plain.boreItems(),
-                List.of(new ShaftItem.WearGroove(from, from + 1.2, null)),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        Section worn = SectionBuilder.builder()
+                .name(plain.name())
+                .shaftDiameterMm(45.0)
+                .boreDiameterMm(62.0)
+                .spaces(plain.spaces())
+                .boreItems(plain.boreItems())
+                .shaftItems(List.of(new ShaftItem.WearGroove(from, from + 1.2, null)))
+                .build();
         Finding s5 = finding(worn, "S5");
         assertThat(s5.status()).isEqualTo(expected);
         assertThat(s5.remedy()).isEqualTo(remedy.replace("#", ", "));
-        assertThat(SectionCheck.check(plain).findings())
+        assertThat(LipSealRules.section(plain).findings())
                 .as("no groove, no rule")
                 .noneMatch(f -> f.id().equals("S5"));
     }
@@ -306,25 +306,27 @@ class SectionCheckTest {
     })
     void s6SeatOfAnEightMmSeal(
             double total, double cylinder, double corner, double leadIn, double angle, Status expected) {
-        var section = new Section(
-                "seat",
-                null,
-                45.0,
-                62.0,
-                null,
-                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(
-                        new BoreItem.Seal("s1", 0.0, 8.0, 62.0, null, Side.IN, null, true, null),
-                        new BoreItem.LeadIn(null, 0.0, leadIn, angle)),
-                List.of(),
-                null,
-                null,
-                null,
-                cylinder,
-                total,
-                corner,
-                null);
-        List<Finding> s6 = SectionCheck.check(section).findings().stream()
+        var section = SectionBuilder.builder()
+                .name("seat")
+                .shaftDiameterMm(45.0)
+                .boreDiameterMm(62.0)
+                .spaces(List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)))
+                .boreItems(List.of(
+                        BoreItemSealBuilder.builder()
+                                .id("s1")
+                                .fromMm(0.0)
+                                .widthMm(8.0)
+                                .outsideDiameterMm(62.0)
+                                .mainLip(Side.IN)
+                                .spring(true)
+                                .build(),
+                        new BoreItem.LeadIn(null, 0.0, leadIn, angle)))
+                .shaftItems(List.of())
+                .cylindricalDepthMm(cylinder)
+                .totalDepthMm(total)
+                .cornerRadiusMm(corner)
+                .build();
+        List<Finding> s6 = LipSealRules.section(section).findings().stream()
                 .filter(f -> f.id().equals("S6"))
                 .toList();
         assertThat(s6).hasSize(5);
@@ -340,9 +342,9 @@ class SectionCheckTest {
                 var there = new Arrangement();
                 there.from = from;
                 there.datum = datum;
-                assertThat(SectionCheck.check(there.section()).findings())
+                assertThat(LipSealRules.section(there.section()).findings())
                         .extracting(Finding::status)
-                        .isEqualTo(SectionCheck.check(here.section()).findings().stream()
+                        .isEqualTo(LipSealRules.section(here.section()).findings().stream()
                                 .map(Finding::status)
                                 .toList());
             }
@@ -389,9 +391,14 @@ class SectionCheckTest {
     @Test
     void anImpossibleSectionIsRefusedFieldByField() {
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> new Section(
-                        null, null, 62.0, 45.0, null, List.of(), List.of(), List.of(), -1.0, null, null, null, null,
-                        null, null))
+                .isThrownBy(() -> SectionBuilder.builder()
+                        .shaftDiameterMm(62.0)
+                        .boreDiameterMm(45.0)
+                        .spaces(List.of())
+                        .boreItems(List.of())
+                        .shaftItems(List.of())
+                        .axialPlayMm(-1.0)
+                        .build())
                 .satisfies(e -> assertThat(e.errors())
                         .extracting("field")
                         .containsExactly("boreDiameterMm", "boreItems", "spaces", "axialPlayMm"));

@@ -9,10 +9,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
-import joropo.core.lipseal.Rotation;
-import joropo.core.lipseal.Side;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.shaft.Attitude;
+import joropo.core.shaft.Motion;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
@@ -72,26 +75,15 @@ class SectionPropertiesTest {
                 bore.add(new BoreItem.Chevron("c" + i, x, 12.0, 0.3, any(Side.values()), 4, null, null));
                 x += 12;
             } else {
-                bore.add(new BoreItem.Seal(
-                        "s" + i,
-                        x,
-                        8.0,
-                        null,
-                        62.0,
-                        null,
-                        null,
-                        null,
-                        any(Side.values()),
-                        random.nextInt(3) == 0 ? any(Side.values()) : null,
-                        null,
-                        any(Ribs.values()),
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null));
+                bore.add(BoreItemSealBuilder.builder()
+                        .id("s" + i)
+                        .fromMm(x)
+                        .widthMm(8.0)
+                        .outsideDiameterMm(62.0)
+                        .mainLip(any(Side.values()))
+                        .dustLip(random.nextInt(3) == 0 ? any(Side.values()) : null)
+                        .ribs(any(Ribs.values()))
+                        .build());
                 x += 8;
             }
             x += random.nextInt(3) * tenths(2);
@@ -130,51 +122,44 @@ class SectionPropertiesTest {
                 ? List.of(
                         new Joint(any(Joint.Kind.values()), List.of(0, spaces.size() - 1), any(Joint.Closure.values())))
                 : List.of();
-        return new Section(
-                "random",
-                random.nextInt(4) == 0 ? null : any(Rotation.values()),
-                any(Motion.values()),
-                mirrored ? null : any(Attitude.values()),
-                perhaps(45),
-                perhaps(62),
-                any(Side.values()),
-                spaces,
-                bore,
-                shaft,
-                joints,
-                null,
-                perhaps(0.1),
-                perhaps(0.1),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return SectionBuilder.builder()
+                .name("random")
+                .rotation(random.nextInt(4) == 0 ? null : any(Rotation.values()))
+                .motion(any(Motion.values()))
+                .attitude(mirrored ? null : any(Attitude.values()))
+                .shaftDiameterMm(perhaps(45))
+                .boreDiameterMm(perhaps(62))
+                .shaftEntersFrom(any(Side.values()))
+                .spaces(spaces)
+                .boreItems(bore)
+                .shaftItems(shaft)
+                .joints(joints)
+                .axialPlayMm(perhaps(0.1))
+                .growthMm(perhaps(0.1))
+                .build();
     }
 
     private static BoreItem mirror(BoreItem item) {
         if (item instanceof BoreItem.Seal s) {
-            return new BoreItem.Seal(
-                    s.id(),
-                    -s.toMm(),
-                    s.widthMm(),
-                    s.toleranceMm(),
-                    s.outsideDiameterMm(),
-                    s.insideDiameterMm(),
-                    s.mount(),
-                    s.caseType(),
-                    s.mainLip().other(),
-                    s.dustLip() == null ? null : s.dustLip().other(),
-                    s.spring(),
-                    s.ribs(),
-                    s.profile(),
-                    s.lipOffsetMm(),
-                    s.reversedOnPurpose(),
-                    s.entersFrom(),
-                    s.beforeItem(),
-                    null,
-                    null);
+            return BoreItemSealBuilder.builder()
+                    .id(s.id())
+                    .fromMm(-s.toMm())
+                    .widthMm(s.widthMm())
+                    .toleranceMm(s.toleranceMm())
+                    .outsideDiameterMm(s.outsideDiameterMm())
+                    .insideDiameterMm(s.insideDiameterMm())
+                    .mount(s.mount())
+                    .caseType(s.caseType())
+                    .mainLip(s.mainLip().other())
+                    .dustLip(s.dustLip() == null ? null : s.dustLip().other())
+                    .spring(s.spring())
+                    .ribs(s.ribs())
+                    .profile(s.profile())
+                    .lipOffsetMm(s.lipOffsetMm())
+                    .reversedOnPurpose(s.reversedOnPurpose())
+                    .entersFrom(s.entersFrom())
+                    .beforeItem(s.beforeItem())
+                    .build();
         }
         if (item instanceof BoreItem.Chevron c) {
             return new BoreItem.Chevron(
@@ -223,38 +208,33 @@ class SectionPropertiesTest {
         int last = spaces.size() - 1;
         Rotation turned =
                 s.rotation() == Rotation.CW ? Rotation.CCW : s.rotation() == Rotation.CCW ? Rotation.CW : s.rotation();
-        return new Section(
-                s.name(),
-                turned,
-                s.motion(),
-                null,
-                s.shaftDiameterMm(),
-                s.boreDiameterMm(),
-                s.shaftEntersFrom().other(),
-                spaces,
-                bore,
-                s.shaftItems().stream().map(SectionPropertiesTest::mirror).toList(),
-                s.joints().stream()
+        return SectionBuilder.builder()
+                .name(s.name())
+                .rotation(turned)
+                .motion(s.motion())
+                .shaftDiameterMm(s.shaftDiameterMm())
+                .boreDiameterMm(s.boreDiameterMm())
+                .shaftEntersFrom(s.shaftEntersFrom().other())
+                .spaces(spaces)
+                .boreItems(bore)
+                .shaftItems(s.shaftItems().stream()
+                        .map(SectionPropertiesTest::mirror)
+                        .toList())
+                .joints(s.joints().stream()
                         .map(j -> new Joint(
                                 j.kind(),
                                 List.of(
                                         last - j.between().get(0),
                                         last - j.between().get(1)),
                                 j.sealedBy()))
-                        .toList(),
-                null,
-                s.axialPlayMm(),
-                -s.growthMm(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+                        .toList())
+                .axialPlayMm(s.axialPlayMm())
+                .growthMm(-s.growthMm())
+                .build();
     }
 
     private static List<String> judged(Section section, Set<String> rules) {
-        return SectionCheck.check(section).findings().stream()
+        return LipSealRules.section(section).findings().stream()
                 .filter(f -> rules.contains(f.id()))
                 .map(f -> f.id() + " "
                         + (f.id().equals("D4") || f.id().equals("D5") || f.id().equals("D8") ? "" : f.part()) + " "
@@ -277,10 +257,10 @@ class SectionPropertiesTest {
         for (int i = 0; i < 2000; i++) {
             Section s = section(true);
             Section moved = moved(s, 7.3);
-            assertThat(SectionCheck.check(moved).findings())
+            assertThat(LipSealRules.section(moved).findings())
                     .extracting(f -> f.id() + f.part() + f.status())
                     .as("%s", s)
-                    .isEqualTo(SectionCheck.check(s).findings().stream()
+                    .isEqualTo(LipSealRules.section(s).findings().stream()
                             .map(f -> f.id() + f.part() + f.status())
                             .toList());
         }
@@ -331,34 +311,29 @@ class SectionPropertiesTest {
     private static Section moved(Section s, double by) {
         List<BoreItem> bore = s.boreItems().stream().map(i -> moved(i, by)).toList();
         List<ShaftItem> shaft = s.shaftItems().stream().map(i -> moved(i, by)).toList();
-        return new Section(
-                s.name(),
-                s.rotation(),
-                s.motion(),
-                s.attitude(),
-                s.shaftDiameterMm(),
-                s.boreDiameterMm(),
-                s.shaftEntersFrom(),
-                s.spaces(),
-                bore,
-                shaft,
-                s.joints(),
-                null,
-                s.axialPlayMm(),
-                s.growthMm(),
-                by,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return SectionBuilder.builder()
+                .name(s.name())
+                .rotation(s.rotation())
+                .motion(s.motion())
+                .attitude(s.attitude())
+                .shaftDiameterMm(s.shaftDiameterMm())
+                .boreDiameterMm(s.boreDiameterMm())
+                .shaftEntersFrom(s.shaftEntersFrom())
+                .spaces(s.spaces())
+                .boreItems(bore)
+                .shaftItems(shaft)
+                .joints(s.joints())
+                .axialPlayMm(s.axialPlayMm())
+                .growthMm(s.growthMm())
+                .boreFromMm(by)
+                .build();
     }
 
     @Test
     void tenThousandSectionsAreJudgedWithoutError() {
         for (int i = 0; i < SECTIONS; i++) {
             Section s = section(false);
-            SectionResult result = SectionCheck.check(s);
+            SectionResult result = LipSealRules.section(s);
             assertThat(result.findings()).allSatisfy(f -> {
                 assertThat(f.message()).isNotBlank().doesNotContain("NaN", "null", "Infinity");
                 assertThat(f.status() == Status.FAIL && f.remedy().isBlank())
@@ -402,7 +377,7 @@ class SectionPropertiesTest {
     }
 
     private static Status status(Section section, String rule) {
-        return SectionCheck.check(section).findings().stream()
+        return LipSealRules.section(section).findings().stream()
                 .filter(f -> f.id().equals(rule))
                 .map(Finding::status)
                 .reduce(Status::worse)
@@ -414,12 +389,12 @@ class SectionPropertiesTest {
     void aFigureThatIsNotThereTouchesItsOwnRuleOnly() {
         String whole =
                 "AIR, OIL 0.05; ring 0+1.9 t 1.75 tol 0.03; seal 1.9+8 IN ribs CW; stop 10.2 tol 0.05; ground 0-20; CW";
-        List<Finding> all = SectionCheck.check(Written.section(whole)).findings();
+        List<Finding> all = LipSealRules.section(Written.section(whole)).findings();
         List<String[]> without = List.of(
                 new String[] {"; CW", "D7"}, new String[] {" tol 0.05", "S1"}, new String[] {"; ground 0-20", "S4"});
         for (String[] w : without) {
-            List<Finding> less =
-                    SectionCheck.check(Written.section(whole.replace(w[0], ""))).findings();
+            List<Finding> less = LipSealRules.section(Written.section(whole.replace(w[0], "")))
+                    .findings();
             assertThat(less)
                     .filteredOn(f -> f.id().equals(w[1]))
                     .extracting(Finding::status)
@@ -429,7 +404,7 @@ class SectionPropertiesTest {
                     .isEqualTo(all.stream().filter(f -> !f.id().equals(w[1])).toList());
         }
         List<Finding> noShaft =
-                SectionCheck.check(Written.section(whole + "; noshaft")).findings();
+                LipSealRules.section(Written.section(whole + "; noshaft")).findings();
         assertThat(noShaft)
                 .filteredOn(f -> f.status() == Status.MISSING)
                 .extracting(Finding::id)
@@ -439,7 +414,7 @@ class SectionPropertiesTest {
     /** Worked case 4: gap 0.30, worst case 0.62, root-sum-square 0.306. */
     @Test
     void theStackByBothWaysOfAdding() {
-        SectionResult r = SectionCheck.check(Written.section(
+        SectionResult r = LipSealRules.section(Written.section(
                 "AIR, AIR, OIL; ring 0+2.2 t 2 tol 0.03; washer 2.2+2.5 tol 0.05; seal 4.7+10 IN tol 0.2; "
                         + "seal 14.7+10 IN tol 0.2; washer 24.7+7.2 tol 0.08; stop 32 tol 0.06"));
         assertThat(r.gapMinMm()).isEqualTo(-0.32);
@@ -468,28 +443,21 @@ class SectionPropertiesTest {
     }
 
     private static List<Finding> compared(Section s, Section found) {
-        Section both = new Section(
-                s.name(),
-                s.rotation(),
-                s.motion(),
-                s.attitude(),
-                s.shaftDiameterMm(),
-                s.boreDiameterMm(),
-                null,
-                s.spaces(),
-                s.boreItems(),
-                s.shaftItems(),
-                s.joints(),
-                s.clockMarks(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                found);
-        return SectionCheck.check(both).findings().stream()
+        Section both = SectionBuilder.builder()
+                .name(s.name())
+                .rotation(s.rotation())
+                .motion(s.motion())
+                .attitude(s.attitude())
+                .shaftDiameterMm(s.shaftDiameterMm())
+                .boreDiameterMm(s.boreDiameterMm())
+                .spaces(s.spaces())
+                .boreItems(s.boreItems())
+                .shaftItems(s.shaftItems())
+                .joints(s.joints())
+                .clockMarks(s.clockMarks())
+                .asFound(found)
+                .build();
+        return LipSealRules.section(both).findings().stream()
                 .filter(f -> f.id().equals("S8"))
                 .toList();
     }

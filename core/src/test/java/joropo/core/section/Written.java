@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Scanner;
-import joropo.core.lipseal.Rotation;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.shaft.Attitude;
+import joropo.core.shaft.Motion;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,27 +34,20 @@ final class Written {
         List<String> parts = Arrays.stream(line.split(";")).map(String::strip).toList();
         Arrays.stream(parts.get(0).split(",")).forEach(s -> out.space(s.strip()));
         parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(out::part);
-        return new Section(
-                "written",
-                out.rotation,
-                out.motion,
-                out.attitude,
-                out.shaftMm,
-                62.0,
-                null,
-                out.spaces,
-                out.bore,
-                out.shaft,
-                out.joints,
-                null,
-                out.play,
-                out.growth,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return SectionBuilder.builder()
+                .name("written")
+                .rotation(out.rotation)
+                .motion(out.motion)
+                .attitude(out.attitude)
+                .shaftDiameterMm(out.shaftMm)
+                .boreDiameterMm(62.0)
+                .spaces(out.spaces)
+                .boreItems(out.bore)
+                .shaftItems(out.shaft)
+                .joints(out.joints)
+                .axialPlayMm(out.play)
+                .growthMm(out.growth)
+                .build();
     }
 
     private void space(String text) {
@@ -111,26 +106,23 @@ final class Written {
         Double second = ends.length > 1 ? Double.valueOf(ends[1]) : null;
         switch (kind) {
             case "seal" ->
-                bore.add(new BoreItem.Seal(
-                        "s" + ++seals,
-                        from,
-                        second,
-                        number(more, "tol"),
-                        62.0,
-                        null,
-                        more.contains("onshaft") ? Mount.SHAFT : null,
-                        null,
-                        side(more.strip().split(" ")[0]),
-                        word(more, "dust") == null ? null : side(word(more, "dust")),
-                        !more.contains("nospring"),
-                        word(more, "ribs") == null ? null : Ribs.valueOf(word(more, "ribs")),
-                        null,
-                        null,
-                        more.contains("onpurpose"),
-                        word(more, "enters") == null ? null : side(word(more, "enters")),
-                        word(more, "before"),
-                        number(more, "flange"),
-                        word(more, "flange") == null ? null : Double.valueOf(2)));
+                bore.add(BoreItemSealBuilder.builder()
+                        .id("s" + ++seals)
+                        .fromMm(from)
+                        .widthMm(second)
+                        .toleranceMm(number(more, "tol"))
+                        .outsideDiameterMm(62.0)
+                        .mount(more.contains("onshaft") ? Mount.SHAFT : null)
+                        .mainLip(side(more.strip().split(" ")[0]))
+                        .dustLip(word(more, "dust") == null ? null : side(word(more, "dust")))
+                        .spring(!more.contains("nospring"))
+                        .ribs(word(more, "ribs") == null ? null : Ribs.valueOf(word(more, "ribs")))
+                        .reversedOnPurpose(more.contains("onpurpose"))
+                        .entersFrom(word(more, "enters") == null ? null : side(word(more, "enters")))
+                        .beforeItem(word(more, "before"))
+                        .flangeDiameterMm(number(more, "flange"))
+                        .flangeThicknessMm(word(more, "flange") == null ? null : Double.valueOf(2))
+                        .build());
             case "ring" ->
                 bore.add(new BoreItem.Ring(
                         "r" + bore.size(), from, second, number(more, "t"), number(more, "tol"), null, null));

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import joropo.core.lipseal.BoreFinish;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.Dirt;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.Defect.Kind;
@@ -27,38 +29,47 @@ class RunningSurfaceCheckTest {
             @Nullable Double inward,
             @Nullable Double outward,
             Defect... defects) {
-        return RunningSurfaceCheck.check(new RunningSurfaceInput(
-                45.0,
-                measured,
-                0.005,
-                0.4,
-                3.0,
-                58.0,
-                3.4,
-                depth,
-                width,
-                null,
-                null,
-                null,
-                inward,
-                outward,
-                0.0,
-                20.0,
-                true,
-                62.0,
-                Dirt.DUST,
-                null,
-                0.01,
-                null,
-                List.of(defects),
-                null));
+        return LipSealRules.surface(RunningSurfaceInputBuilder.builder()
+                .nominalMm(45.0)
+                .measuredMm(measured)
+                .uncertaintyMm(0.005)
+                .raUm(0.4)
+                .rzUm(3.0)
+                .hardnessHrc(58.0)
+                .surfaceSpeedMPerS(3.4)
+                .grooveDepthMm(depth)
+                .grooveWidthMm(width)
+                .shiftInwardMm(inward)
+                .shiftOutwardMm(outward)
+                .leadAdvanceMm(0.0)
+                .leadTurns(20.0)
+                .leadReverses(true)
+                .boreMm(62.0)
+                .outsideDirt(Dirt.DUST)
+                .ovalityMm(0.01)
+                .defects(List.of(defects))
+                .build());
     }
 
     private static RunningSurfaceResult surface(
             @Nullable Double ra, @Nullable Double rz, @Nullable Double hrc, double v, Dirt dirt, @Nullable String lip) {
-        return RunningSurfaceCheck.check(new RunningSurfaceInput(
-                45.0, 44.98, 0.005, ra, rz, hrc, v, null, null, null, null, null, null, null, 0.0, 20.0, true, 62.0,
-                dirt, lip, 0.01, null, List.of(), null));
+        return LipSealRules.surface(RunningSurfaceInputBuilder.builder()
+                .nominalMm(45.0)
+                .measuredMm(44.98)
+                .uncertaintyMm(0.005)
+                .raUm(ra)
+                .rzUm(rz)
+                .hardnessHrc(hrc)
+                .surfaceSpeedMPerS(v)
+                .leadAdvanceMm(0.0)
+                .leadTurns(20.0)
+                .leadReverses(true)
+                .boreMm(62.0)
+                .outsideDirt(dirt)
+                .lipMaterial(lip)
+                .ovalityMm(0.01)
+                .defects(List.of())
+                .build());
     }
 
     private static Status status(RunningSurfaceResult r, String id) {
@@ -169,9 +180,17 @@ class RunningSurfaceCheckTest {
         assertThat(verdict(shaft(44.70, 0.04, 1.2, 3.0, 3.0), Remedy.MOVE))
                 .as("undersize beside the groove too")
                 .isEqualTo(Status.FAIL);
-        RunningSurfaceResult play = RunningSurfaceCheck.check(new RunningSurfaceInput(
-                45.0, 44.98, null, null, null, null, null, 0.04, 1.2, 1.0, 0.4, -0.15, 3.0, 3.0, null, null, null, null,
-                null, null, null, null, null, null));
+        RunningSurfaceResult play = LipSealRules.surface(RunningSurfaceInputBuilder.builder()
+                .nominalMm(45.0)
+                .measuredMm(44.98)
+                .grooveDepthMm(0.04)
+                .grooveWidthMm(1.2)
+                .lipContactMm(1.0)
+                .axialPlayMm(0.4)
+                .growthMm(-0.15)
+                .shiftInwardMm(3.0)
+                .shiftOutwardMm(3.0)
+                .build());
         assertThat(play.requiredShiftMm()).as("0.6 + 0.5 + 0.2 + 0.15 + 1.0").isEqualTo(2.45);
         assertThat(verdict(play, Remedy.GRIND_SMALLER)).as("no bore given").isEqualTo(Status.MISSING);
         assertThat(play.findings())

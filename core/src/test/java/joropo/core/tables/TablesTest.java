@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import java.util.List;
 import joropo.core.lipseal.LipLimits;
+import joropo.core.lipseal.LipSealSeatLimits;
 import joropo.core.material.ThermalExpansion;
-import joropo.core.surface.Place;
 import joropo.core.units.RefusedInput;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -96,20 +96,20 @@ class TablesTest {
     /** DIN 3760 class: cylinder 0.85 b, total b + 0.3, corner 0.5 to b = 10 and 0.7 above. */
     @Test
     void housingGrowsWithTheWidthOfTheSeal() {
-        assertThat(Place.cylindricalDepthMm(8)).isEqualTo(6.8);
-        assertThat(Place.totalDepthMm(12)).isEqualTo(12.3);
-        assertThat(Place.housing(10).cornerRadiusMm()).isEqualTo(0.5);
-        assertThat(Place.housing(11).cornerRadiusMm())
+        assertThat(LipSealSeatLimits.cylindricalDepthMm(8)).isEqualTo(6.8);
+        assertThat(LipSealSeatLimits.totalDepthMm(12)).isEqualTo(12.3);
+        assertThat(LipSealSeatLimits.housing(10).cornerRadiusMm()).isEqualTo(0.5);
+        assertThat(LipSealSeatLimits.housing(11).cornerRadiusMm())
                 .as("between two widths the narrower row")
                 .isEqualTo(0.5);
-        assertThat(Place.housing(12).cornerRadiusMm()).isEqualTo(0.7);
-        assertThat(Place.housing(3).leadInMinMm())
+        assertThat(LipSealSeatLimits.housing(12).cornerRadiusMm()).isEqualTo(0.7);
+        assertThat(LipSealSeatLimits.housing(3).leadInMinMm())
                 .as("narrower than any: the first")
                 .isEqualTo(0.7);
         double last = 0;
         for (double shaft = 4; shaft <= 500; shaft++) {
-            assertThat(Place.shaft(shaft).chamferReductionMm()).isGreaterThanOrEqualTo(last);
-            last = Place.shaft(shaft).chamferReductionMm();
+            assertThat(LipSealSeatLimits.shaft(shaft).chamferReductionMm()).isGreaterThanOrEqualTo(last);
+            last = LipSealSeatLimits.shaft(shaft).chamferReductionMm();
         }
     }
 

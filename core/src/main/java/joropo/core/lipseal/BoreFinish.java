@@ -1,4 +1,4 @@
-package joropo.core.surface;
+package joropo.core.lipseal;
 
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
@@ -11,14 +11,14 @@ public final class BoreFinish {
 
     /** Whether a bare metal case does not close on it. */
     public static boolean tooRoughForMetal(double raUm, double widthMm) {
-        return raUm > Place.housing(widthMm).metalRaUm().upper();
+        return raUm > LipSealSeatLimits.housing(widthMm).metalRaUm().upper();
     }
 
     /** @param raUm as read (µm), @param rubber whether the case is covered, so that it fills rougher marks */
     public static Finding judge(double raUm, double widthMm, boolean rubber) {
         Limits limits = rubber
-                ? Place.housing(widthMm).rubberRaUm()
-                : Place.housing(widthMm).metalRaUm();
+                ? LipSealSeatLimits.housing(widthMm).rubberRaUm()
+                : LipSealSeatLimits.housing(widthMm).metalRaUm();
         Status status = limits.judge(raUm, 0) == Status.PASS ? Status.PASS : Status.CAUTION;
         boolean rough = raUm > limits.upper();
         return Finding.of(

@@ -1,4 +1,4 @@
-package joropo.core.section;
+package joropo.core.shaft;
 
 /** How the shaft lies. */
 public enum Attitude {

@@ -1,21 +1,18 @@
-package joropo.core.plan;
+package joropo.core.lipseal;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import joropo.core.lipseal.DriverResult;
-import joropo.core.lipseal.EdgeCover;
 import joropo.core.lipseal.Lubricants.Zone;
-import joropo.core.lipseal.ShaftEnd;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Medium;
+import joropo.core.plan.Step;
 import joropo.core.removal.Cleaning;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Joint;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
-import joropo.core.section.SectionCheck;
 import joropo.core.section.Space;
+import joropo.core.shaft.Side;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
@@ -198,7 +195,7 @@ public final class FittingPlan {
 
     /** Each part in the order in which it reaches its place; the innermost seal with all that driving it takes. */
     private void parts() {
-        List<String> order = SectionCheck.check(section).buildOrder();
+        List<String> order = LipSealRules.section(section).buildOrder();
         List<Joint> closed = section.joints().stream()
                 .filter(j -> j.sealedBy() != Joint.Closure.NONE)
                 .toList();
@@ -354,7 +351,7 @@ public final class FittingPlan {
     }
 
     private void step(String id, String act, String why, String caution, @Nullable String part) {
-        steps.add(new Step(id, act, why, false, caution, part, InHand.of(id)));
+        steps.add(new Step(id, act, why, false, caution, part, StepTools.of(id)));
     }
 
     private void hold(String id, String act, String why) {
@@ -366,6 +363,6 @@ public final class FittingPlan {
     }
 
     private void hold(String id, String act, String why, String caution, @Nullable String part) {
-        steps.add(new Step(id, act, why, true, caution, part, InHand.of(id)));
+        steps.add(new Step(id, act, why, true, caution, part, StepTools.of(id)));
     }
 }

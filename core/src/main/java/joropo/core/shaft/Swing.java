@@ -1,4 +1,4 @@
-package joropo.core.lipseal;
+package joropo.core.shaft;
 
 import joropo.core.units.Needs;
 
@@ -21,7 +21,7 @@ public record Swing(Double angleDeg, Double perMinute) {
     }
 
     /** Speed of a turning shaft that covers the same way (rpm). */
-    double meanRpm() {
+    public double meanRpm() {
         return 2 * angleDeg / 360 * perMinute;
     }
 }

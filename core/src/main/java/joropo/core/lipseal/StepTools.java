@@ -1,8 +1,8 @@
-package joropo.core.plan;
+package joropo.core.lipseal;
 
 /** Tools and helpers of the steps of a plan (guide). */
-final class InHand {
-    private InHand() {}
+final class StepTools {
+    private StepTools() {}
 
     /** What to have in hand before the step is begun, who holds against it, what carries the job. */
     static String of(String id) {

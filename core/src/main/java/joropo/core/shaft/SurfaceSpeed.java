@@ -1,4 +1,4 @@
-package joropo.core.lipseal;
+package joropo.core.shaft;
 
 import joropo.core.units.Length;
 

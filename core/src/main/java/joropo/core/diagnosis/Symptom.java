@@ -15,7 +15,7 @@ import joropo.core.tables.CsvTable;
  * @param code its key, @param words as a person says it, @param weights of its causes, 3 strong, 2 usual, 1 possible
  * @param check what tells its causes apart
  */
-public record Sign(String code, Group group, String words, Map<String, Integer> weights, String check) {
+public record Symptom(String code, Group group, String words, Map<String, Integer> weights, String check) {
     /** What has to be at hand to look. */
     public enum Group {
         INNOCENT("Is it the seal at all?"),
@@ -50,18 +50,18 @@ public record Sign(String code, Group group, String words, Map<String, Integer> 
     }
 
     private static final int STRONGEST = 3;
-    private static final List<Sign> ALL = CsvTable.rows("failure-signs", Sign::read);
+    private static final List<Symptom> ALL = CsvTable.rows("failure-signs", Symptom::read);
 
-    public Sign {
+    public Symptom {
         weights = Map.copyOf(weights);
     }
 
     /** All signs in the order of the table: is it the seal at all first. */
-    public static List<Sign> all() {
+    public static List<Symptom> all() {
         return ALL;
     }
 
-    public static Optional<Sign> of(String code) {
+    public static Optional<Symptom> of(String code) {
         return ALL.stream().filter(s -> s.code.equals(code)).findFirst();
     }
 
@@ -70,7 +70,7 @@ public record Sign(String code, Group group, String words, Map<String, Integer> 
         return weights.getOrDefault(cause, 0);
     }
 
-    private static Sign read(CsvTable.Row row) {
+    private static Symptom read(CsvTable.Row row) {
         Map<String, Integer> weights = new LinkedHashMap<>();
         List<String> pairs = new ArrayList<>(Arrays.asList(row.text("causes").split(" ")));
         for (int i = 0; i + 1 < pairs.size(); i += 2) {
@@ -86,7 +86,7 @@ public record Sign(String code, Group group, String words, Map<String, Integer> 
         if (weights.isEmpty()) {
             throw new IllegalStateException("Table failure-signs: " + row.text("code") + " points to nothing");
         }
-        return new Sign(
+        return new Symptom(
                 row.text("code"), Group.valueOf(row.text("group")), row.text("sign"), weights, row.text("check"));
     }
 }

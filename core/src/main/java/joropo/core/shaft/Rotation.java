@@ -1,4 +1,4 @@
-package joropo.core.lipseal;
+package joropo.core.shaft;
 
 /** Turning direction of the shaft as seen from outside. */
 public enum Rotation {

@@ -1,4 +1,4 @@
-package joropo.core.assembly;
+package joropo.core.plan;
 
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;

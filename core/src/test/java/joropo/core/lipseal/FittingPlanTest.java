@@ -1,32 +1,28 @@
-package joropo.core.plan;
+package joropo.core.lipseal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
 import java.util.List;
 import java.util.stream.Collectors;
-import joropo.core.lipseal.CaseType;
-import joropo.core.lipseal.DriverCheck;
-import joropo.core.lipseal.DriverInput;
-import joropo.core.lipseal.DriverResult;
-import joropo.core.lipseal.EdgeCover;
-import joropo.core.lipseal.Layout;
-import joropo.core.lipseal.Lubricants;
-import joropo.core.lipseal.Rotation;
-import joropo.core.lipseal.ShaftEnd;
-import joropo.core.lipseal.Side;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Medium;
+import joropo.core.plan.Part;
+import joropo.core.plan.Step;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemSealBuilder;
+import joropo.core.section.CaseType;
 import joropo.core.section.ClockMark;
 import joropo.core.section.Joint;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.Space;
+import joropo.core.shaft.Rotation;
+import joropo.core.shaft.Side;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.Remedy;
-import joropo.core.surface.RunningSurfaceCheck;
-import joropo.core.surface.RunningSurfaceInput;
+import joropo.core.surface.RunningSurfaceInputBuilder;
 import joropo.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -65,9 +61,17 @@ class FittingPlanTest {
             double grooveMm,
             @Nullable DriverResult driver,
             boolean sleeve) {
-        var surface = RunningSurfaceCheck.check(new RunningSurfaceInput(
-                45.0, 44.98, 0.005, null, null, null, null, grooveMm, 1.2, null, null, null, 2.5, 0.0, null, null, null,
-                62.0, null, null, null, null, List.of(), null));
+        var surface = LipSealRules.surface(RunningSurfaceInputBuilder.builder()
+                .nominalMm(45.0)
+                .measuredMm(44.98)
+                .uncertaintyMm(0.005)
+                .grooveDepthMm(grooveMm)
+                .grooveWidthMm(1.2)
+                .shiftInwardMm(2.5)
+                .shiftOutwardMm(0.0)
+                .boreMm(62.0)
+                .defects(List.of())
+                .build());
         return new PlanInput(
                 in.section(),
                 in.size(),
@@ -92,22 +96,24 @@ class FittingPlanTest {
     }
 
     private static Section section(Side lip, @Nullable Side dustLip) {
-        return new Section(
-                "output",
-                Rotation.CCW,
-                45.0,
-                62.0,
-                Side.IN,
-                List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)),
-                List.of(new BoreItem.Seal("s1", 2.0, 8.0, 62.0, null, lip, dustLip, true, null)),
-                List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return SectionBuilder.builder()
+                .name("output")
+                .rotation(Rotation.CCW)
+                .shaftDiameterMm(45.0)
+                .boreDiameterMm(62.0)
+                .shaftEntersFrom(Side.IN)
+                .spaces(List.of(new Space(Medium.AIR, null, null, null), new Space(Medium.OIL, null, null, null)))
+                .boreItems(List.of(BoreItemSealBuilder.builder()
+                        .id("s1")
+                        .fromMm(2.0)
+                        .widthMm(8.0)
+                        .outsideDiameterMm(62.0)
+                        .mainLip(lip)
+                        .dustLip(dustLip)
+                        .spring(true)
+                        .build()))
+                .shaftItems(List.of())
+                .build();
     }
 
     private static Step step(List<Step> plan, String id) {
@@ -198,12 +204,12 @@ class FittingPlanTest {
     void thePartsListRenewsSleeveAndSealTogether() {
         PlanInput base = input(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.SPLINE, 2.5);
         assertThat(PartsList.of(base))
-                .extracting(PartsList.Part::name)
+                .extracting(Part::name)
                 .containsExactly("lip seal 45x62x8, lip with dust lip, HNBR, rubber-covered case");
         var sleeved = PartsList.of(with(base, EdgeCover.TAPE, null, 0, null, true));
-        assertThat(sleeved).extracting(PartsList.Part::together).containsExactly("running sleeve", "lip seal", null);
+        assertThat(sleeved).extracting(Part::together).containsExactly("running sleeve", "lip seal", null);
         assertThat(PartsList.of(with(base, null, Remedy.THIN_SLEEVE, 0.4, null, false)))
-                .extracting(PartsList.Part::name)
+                .extracting(Part::name)
                 .anyMatch(n -> n.startsWith("thin repair sleeve for shaft 45.00, Ø 45.60"))
                 .contains("metal-filled epoxy", "sealant film");
         assertThat(PartsList.of(with(base, null, Remedy.MOVE, 0.04, null, false)))
@@ -218,37 +224,42 @@ class FittingPlanTest {
     void putsInEveryPartOfTheSectionInItsOrder() {
         List<BoreItem> bore = List.of(
                 new BoreItem.Ring("r1", 1.0, 2.2, 2.0, null, null, null),
-                new BoreItem.Seal("s1", 3.0, 8.0, 62.0, null, Side.OUT, null, true, null),
+                BoreItemSealBuilder.builder()
+                        .id("s1")
+                        .fromMm(3.0)
+                        .widthMm(8.0)
+                        .outsideDiameterMm(62.0)
+                        .mainLip(Side.OUT)
+                        .spring(true)
+                        .build(),
                 new BoreItem.Spacer("w1", 11.0, 2.5, null, null, null, null, null),
-                new BoreItem.Seal("s2", 14.0, 8.0, 62.0, null, Side.IN, null, true, null),
+                BoreItemSealBuilder.builder()
+                        .id("s2")
+                        .fromMm(14.0)
+                        .widthMm(8.0)
+                        .outsideDiameterMm(62.0)
+                        .mainLip(Side.IN)
+                        .spring(true)
+                        .build(),
                 new BoreItem.Shoulder("h1", 22.0, null, null));
-        Section section = new Section(
-                "pair",
-                Rotation.CW,
-                null,
-                null,
-                45.0,
-                62.0,
-                Side.IN,
-                List.of(
+        Section section = SectionBuilder.builder()
+                .name("pair")
+                .rotation(Rotation.CW)
+                .shaftDiameterMm(45.0)
+                .boreDiameterMm(62.0)
+                .shaftEntersFrom(Side.IN)
+                .spaces(List.of(
                         new Space(Medium.AIR, null, null, null),
                         new Space(Medium.GREASE, null, null, Level.PARTIAL),
-                        new Space(Medium.OIL, null, null, null)),
-                bore,
-                List.of(),
-                List.of(
+                        new Space(Medium.OIL, null, null, null)))
+                .boreItems(bore)
+                .shaftItems(List.of())
+                .joints(List.of(
                         new Joint(Joint.Kind.SPLINE, List.of(0, 2), Joint.Closure.SEALANT, "s1"),
                         new Joint(Joint.Kind.GASKET, List.of(0, 2), Joint.Closure.GASKET),
-                        new Joint(Joint.Kind.PLUG, List.of(0, 2), null)),
-                List.of(new ClockMark("port on top", 12.0)),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+                        new Joint(Joint.Kind.PLUG, List.of(0, 2), null)))
+                .clockMarks(List.of(new ClockMark("port on top", 12.0)))
+                .build();
         PlanInput base = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 13.5);
         List<Step> plan = FittingPlan.of(new PlanInput(
                 section,

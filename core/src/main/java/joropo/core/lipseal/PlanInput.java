@@ -1,13 +1,9 @@
-package joropo.core.plan;
+package joropo.core.lipseal;
 
 import java.util.List;
-import joropo.core.lipseal.CaseType;
-import joropo.core.lipseal.DriverResult;
-import joropo.core.lipseal.EdgeCover;
-import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.Lubricants.Zone;
-import joropo.core.lipseal.ShaftEnd;
 import joropo.core.material.Elastomer;
+import joropo.core.section.CaseType;
 import joropo.core.section.Section;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;

@@ -1,35 +1,18 @@
-package joropo.core.plan;
+package joropo.core.lipseal;
 
 import java.util.ArrayList;
 import java.util.List;
+import joropo.core.plan.Part;
+import joropo.core.plan.PartKind;
 import joropo.core.surface.Remedy;
 import joropo.core.units.Length;
 import joropo.core.verdict.Status;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What has to be in hand before the machine is opened (guide): the seal, what its remedy needs, and what is renewed
  * together with it.
  */
 public final class PartsList {
-    /**
-     * One line.
-     *
-     * @param id stays the same for the same part, whatever else is on the list, @param count how many, @param size as
-     *     the store writes it, empty where none is known
-     * @param material code, absent where it does not matter or is not decided, @param why what for, @param together
-     *     what it is renewed together with, absent: on its own
-     */
-    public record Part(
-            String id,
-            int count,
-            PartKind kind,
-            String name,
-            String size,
-            @Nullable String material,
-            String why,
-            @Nullable String together) {}
-
     private PartsList() {}
 
     public static List<Part> of(PlanInput in) {

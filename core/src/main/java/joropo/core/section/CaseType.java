@@ -1,4 +1,4 @@
-package joropo.core.lipseal;
+package joropo.core.section;
 
 /** Outside of the seal's case. */
 public enum CaseType {

@@ -4,23 +4,26 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import joropo.core.lipseal.Side;
 import joropo.core.section.BoreItem.Seal;
 import joropo.core.section.BoreItem.Sealing;
+import joropo.core.shaft.Attitude;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 
 /** A section as its rules look at it: which part seals between which spaces, what touches what. */
-final class Entry {
+final class ArrangedParts {
     /** A part this near touches (mm, guide). */
     static final double TOUCH_MM = 0.5;
 
     private static final double SLACK = 1e-9;
 
     private final Section section;
+    private final SeatLimits limits;
     private final List<Sealing> sealing;
 
-    Entry(Section section) {
+    ArrangedParts(Section section, SeatLimits limits) {
         this.section = section;
+        this.limits = limits;
         this.sealing = section.boreItems().stream()
                 .filter(Sealing.class::isInstance)
                 .map(Sealing.class::cast)
@@ -29,6 +32,21 @@ final class Entry {
 
     Section section() {
         return section;
+    }
+
+    /** What the kind of seal asks of its seat. */
+    SeatLimits limits() {
+        return limits;
+    }
+
+    /** How full a space counts as: an entry that hangs outside down has its liquid standing on the lip. */
+    Level level(int i) {
+        Space space = section.spaces().get(i);
+        return section.attitude() == Attitude.OUTSIDE_DOWN
+                        && i == section.spaces().size() - 1
+                        && space.medium().isLiquid()
+                ? Level.FULL
+                : space.level();
     }
 
     /** What seals, outside first. */
@@ -89,7 +107,7 @@ final class Entry {
                     && Math.abs(s.fromMm() + s.flangeThicknessMm() - section.boreFromMm()) <= TOUCH_MM + SLACK) {
                 return true; // its flange lies on the housing
             }
-            if (section.boreItems().stream().anyMatch(i -> i != current && stops(i) && touches(i, side, face))) {
+            if (section.boreItems().stream().anyMatch(i -> i != current && i.stops() && touches(i, side, face))) {
                 return true;
             }
             BoreItem next = section.boreItems().stream()
@@ -104,13 +122,6 @@ final class Entry {
             passed.add(next);
             at = next;
         }
-    }
-
-    private static boolean stops(BoreItem item) {
-        return item instanceof BoreItem.Ring
-                || item instanceof BoreItem.Shoulder
-                || item instanceof BoreItem.Cover
-                || item instanceof BoreItem.Bearing;
     }
 
     private static double face(BoreItem item, Side side) {

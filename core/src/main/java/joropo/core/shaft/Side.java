@@ -1,4 +1,4 @@
-package joropo.core.lipseal;
+package joropo.core.shaft;
 
 /** A side of a shaft entry: OUT is the air side, IN the machine. */
 public enum Side {

@@ -1,8 +1,9 @@
-package joropo.core.surface;
+package joropo.core.lipseal;
 
 import java.util.List;
 import joropo.core.fits.ToleranceClass;
 import joropo.core.sizes.SealSystem;
+import joropo.core.surface.TrackFinish;
 import joropo.core.tables.CsvTable;
 import joropo.core.tables.Ranges;
 import joropo.core.units.Length;
@@ -12,11 +13,13 @@ import joropo.core.verdict.Limits;
  * What a lip seal wants of its shaft and its housing, as far as the tables say it (standard, ISO 6194-1 and DIN 3760
  * class).
  */
-public final class Place {
+public final class LipSealSeatLimits {
     /** Least cylindrical depth of the bore over the seal's width (standard, DIN 3760 class). */
     private static final double CYLINDRICAL = 0.85;
     /** Room wanted behind the seal (mm, standard, DIN 3760 class). */
     public static final double DEPTH_ROOM_MM = 0.3;
+    /** Greatest roughness under a PTFE lip (µm, guide). */
+    private static final double PTFE_RA_MAX_UM = 0.4;
     /** Where the trade limits of inch seals step (mm, guide): shafts at 4 in, bores at 3 in and 6 in. */
     private static final double INCH_SHAFT_STEP_MM = 101.6;
 
@@ -38,8 +41,24 @@ public final class Place {
                     row.number("chamfer_reduction_mm"),
                     row.number("chamfer_angle_min_deg"),
                     row.number("chamfer_angle_max_deg"),
-                    new TrackFinish(row));
+                    LipSealSeatLimits.finish(row));
         }
+    }
+
+    private static TrackFinish finish(CsvTable.Row row) {
+        return new TrackFinish(
+                new TrackFinish.Roughness(
+                        row.number("ra_min_ptfe_um"),
+                        row.number("ra_min_um"),
+                        row.number("ra_max_um"),
+                        new Limits(row.number("ra_min_ptfe_um"), PTFE_RA_MAX_UM),
+                        new Limits(row.number("rz_min_um"), row.number("rz_max_um"))),
+                new TrackFinish.Hardness(
+                        row.number("hrc_min"),
+                        row.number("hrc_min_fast"),
+                        row.number("fast_over_m_s"),
+                        row.number("hardness_depth_min_mm")),
+                row.number("lead_abs_max_deg"));
     }
 
     /** What the bore must be, by width of the seal (mm). */
@@ -78,7 +97,7 @@ public final class Place {
         }
     }
 
-    private Place() {}
+    private LipSealSeatLimits() {}
 
     /**
      * Limits of the shaft about the nominal of the seal: h11 (standard, ISO 6194-1); inch seals their trade limits

@@ -1,0 +1,122 @@
+package joropo.core.section;
+
+import static joropo.core.verdict.Status.CAUTION;
+import static joropo.core.verdict.Status.FAIL;
+import static joropo.core.verdict.Status.PASS;
+
+import java.util.ArrayList;
+import java.util.List;
+import joropo.core.material.Medium;
+import joropo.core.section.BoreItem.Seal;
+import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Limits;
+import joropo.core.verdict.Status;
+
+/** Which way each lip faces, and what presses on its back (D1, D2; guide). */
+final class LipRules {
+    private final ArrangedParts parts;
+    private final Section section;
+
+    LipRules(ArrangedParts parts) {
+        this.parts = parts;
+        this.section = parts.section();
+    }
+
+    List<Finding> judge() {
+        List<Finding> out = new ArrayList<>();
+        for (Seal seal : parts.seals()) {
+            out.add(d1(seal));
+            out.add(d2(seal));
+        }
+        return out;
+    }
+
+    /** Whether this lip alone faces away from the only liquid side. */
+    boolean facesAway(Seal seal) {
+        return parts.space(seal, seal.mainLip().other()).medium().isLiquid()
+                && !parts.space(seal, seal.mainLip()).medium().isLiquid();
+    }
+
+    private Finding d1(Seal seal) {
+        Space kept = parts.space(seal, seal.mainLip());
+        Space back = parts.space(seal, seal.mainLip().other());
+        String subject = "lip against its medium";
+        String faces = "The lip faces " + seal.mainLip().words() + ", ";
+        if (facesAway(seal)) {
+            return SectionFinding.direction(
+                    "D1",
+                    FAIL,
+                    subject,
+                    faces + "the " + back.medium().words() + " is at its back: it will leak at once."
+                            + (seal.reversedOnPurpose() ? " That somebody turned it on purpose lifts nothing." : ""),
+                    "Turn the seal: open side, with the spring, towards the "
+                            + back.medium().words() + ".",
+                    seal.id());
+        }
+        if (back.medium() == Medium.GREASE && !kept.medium().isLiquid() && kept.medium() != Medium.GREASE) {
+            if (back.isFed()) {
+                return SectionFinding.direction(
+                        "D1",
+                        PASS,
+                        subject,
+                        faces + "turned so that old grease can leave: leave it so.",
+                        "",
+                        seal.id());
+            }
+            return SectionFinding.direction(
+                    "D1",
+                    CAUTION,
+                    subject,
+                    faces + "the grease is at its back: it keeps dirt out better than grease in.",
+                    "Leave it so only if old grease is meant to leave there.",
+                    seal.id());
+        }
+        boolean nothing = !kept.holdsLiquid() && kept.medium() != Medium.GREASE;
+        return SectionFinding.direction(
+                "D1",
+                PASS,
+                subject,
+                faces
+                        + (nothing
+                                ? "and there is nothing to keep on either side."
+                                : "towards the " + kept.medium().words() + " it has to keep."),
+                "",
+                seal.id());
+    }
+
+    private Finding d2(Seal seal) {
+        Space back = parts.space(seal, seal.mainLip().other());
+        String subject = "pressure on the lip's back";
+        if (back.isFed()) {
+            return SectionFinding.direction(
+                    "D2",
+                    PASS,
+                    subject,
+                    "This lip is where the grease leaves: its pressure is meant to lift it.",
+                    "",
+                    seal.id());
+        }
+        double overBack = Length.snap(
+                back.pressureMpa() - parts.space(seal, seal.mainLip()).pressureMpa());
+        Status status = Limits.twoStep(overBack, 0, 0, parts.limits().backPressureMpa());
+        String message =
+                switch (status) {
+                    case PASS -> "No pressure lifts the lip from behind.";
+                    case CAUTION -> "There is more pressure at the lip's back than at its open side.";
+                    default -> "Pressure at the lip's back lifts it off the shaft.";
+                };
+        return SectionFinding.direction(
+                        "D2",
+                        status,
+                        subject,
+                        message,
+                        status == PASS
+                                ? ""
+                                : "Free the breather or vent the space; else turn the seal or take one for both "
+                                        + "directions.",
+                        seal.id())
+                .withValue(overBack, "MPa")
+                .withLimits(Limits.atMost(0), 0);
+    }
+}

@@ -1,0 +1,72 @@
+package joropo.core.section;
+
+import static joropo.core.verdict.Status.CAUTION;
+import static joropo.core.verdict.Status.FAIL;
+import static joropo.core.verdict.Status.PASS;
+
+import joropo.core.material.Medium;
+import joropo.core.shaft.Side;
+import joropo.core.verdict.Finding;
+
+/** Media that must not mix (D3; guide). */
+final class MediaRules {
+    private final ArrangedParts parts;
+    private final Section section;
+
+    MediaRules(ArrangedParts parts) {
+        this.parts = parts;
+        this.section = parts.section();
+    }
+
+    Finding judge() {
+        Space outside = section.outside();
+        Space inside = section.inside();
+        String subject = "media that must not mix";
+        if (outside.isEmpty() || inside.isEmpty() || outside.isSameAs(inside)) {
+            return SectionFinding.direction("D3", PASS, subject, "There is nothing to keep apart.", "", null);
+        }
+        String both =
+                outside.stands().words() + " outside and " + inside.stands().words() + " inside";
+        boolean grease = outside.stands() == Medium.GREASE || inside.stands() == Medium.GREASE;
+        if (parts.sealing().size() == 1) {
+            return SectionFinding.direction(
+                    "D3",
+                    grease ? CAUTION : FAIL,
+                    subject,
+                    "One lip between " + both + ": it keeps one of them only.",
+                    "Two lips back to back, with a drained, vented or greased space between.",
+                    null);
+        }
+        boolean out = parts.sealing().stream().anyMatch(s -> s.open() == Side.OUT);
+        boolean in = parts.sealing().stream().anyMatch(s -> s.open() == Side.IN);
+        if (!out || !in) {
+            return SectionFinding.direction(
+                    "D3",
+                    CAUTION,
+                    subject,
+                    "All lips face one way between " + both + ": only one medium is kept.",
+                    "Turn one seal towards the other medium.",
+                    null);
+        }
+        boolean parted = false;
+        for (int i = 1; i < section.spaces().size() - 1; i++) {
+            Space between = section.spaces().get(i);
+            parted |= between.vented() || between.medium() == Medium.GREASE || has(i, BoreItem.Port.Kind.DRAIN);
+        }
+        return SectionFinding.direction(
+                "D3",
+                parted ? PASS : CAUTION,
+                subject,
+                parted
+                        ? "A lip faces each medium, and what passes one of them leaves or meets grease."
+                        : "A lip faces each medium, but what passes one collects in a closed space and passes the "
+                                + "other.",
+                parted ? "" : "A drain, a vent or grease between the lips.",
+                null);
+    }
+
+    private boolean has(int space, BoreItem.Port.Kind kind) {
+        return parts.items(BoreItem.Port.class)
+                .anyMatch(p -> p.kind() == kind && parts.spaceAt((p.fromMm() + p.toMm()) / 2) == space);
+    }
+}
