@@ -66,6 +66,16 @@ public final class Visitor {
                 form(path, nameAndText).header("HX-Request", "true").build(), HttpResponse.BodyHandlers.ofString());
     }
 
+    /** As another program asks a check. */
+    public HttpResponse<String> json(String path, String body) throws IOException, InterruptedException {
+        return client.send(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
     private HttpRequest.Builder form(String path, String... nameAndText) {
         List<String> form = new ArrayList<>(List.of("_csrf=" + encode(token)));
         for (int i = 0; i < nameAndText.length; i += 2) {

@@ -7,12 +7,15 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Base64;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import joropo.app.database.Remembered;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -30,8 +33,10 @@ public class PeopleService {
     private final PasswordEncoder encoder;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
+    private final Remembered<String, Optional<Person>> known;
 
-    PeopleService(PersonMapper people, PasswordEncoder encoder, Clock clock) {
+    PeopleService(PersonMapper people, PasswordEncoder encoder, Clock clock, PlatformTransactionManager transactions) {
+        known = new Remembered<>(transactions);
         this.people = people;
         this.encoder = encoder;
         this.clock = clock;
@@ -42,9 +47,9 @@ public class PeopleService {
         return people.count() == 0;
     }
 
-    @Transactional(readOnly = true)
+    /** Asked with every request, so it is remembered. */
     public Optional<Person> find(String name) {
-        return people.findByName(name);
+        return known.get(name.toLowerCase(Locale.ROOT), people::findByName);
     }
 
     @Transactional(readOnly = true)
@@ -76,6 +81,7 @@ public class PeopleService {
                 .that("name", people.findByName(wanted.name()).isEmpty(), "is taken already")
                 .done();
         checkPassword(wanted.password());
+        known.forget();
         people.insert(
                 wanted.name(), wanted.fullName().strip(), wanted.role(), encoder.encode(wanted.password()), now());
         record(by, "added " + wanted.name() + " as " + wanted.role().words());
@@ -84,6 +90,7 @@ public class PeopleService {
     @Transactional
     public void setPassword(String name, String password, String by) {
         checkPassword(password);
+        known.forget();
         people.setPassword(need(name).id(), encoder.encode(password));
         record(by, "set a new password for " + name);
     }
@@ -95,6 +102,7 @@ public class PeopleService {
                 .that("why", !why.isBlank() && why.length() <= 200, "needs a reason")
                 .that("why", !name.equalsIgnoreCase(by), "cannot be given for yourself: another lead has to do it")
                 .done();
+        known.forget();
         people.withdraw(need(name).id(), why.strip());
         record(by, "withdrew " + name + ": " + why.strip());
     }
@@ -117,11 +125,13 @@ public class PeopleService {
 
     @Transactional
     public void setUnit(Person person, LengthUnit unit) {
+        known.forget();
         people.setUnit(person.id(), unit);
     }
 
     @Transactional
     public void setTheme(Person person, Theme theme) {
+        known.forget();
         people.setTheme(person.id(), theme);
     }
 
@@ -134,6 +144,7 @@ public class PeopleService {
         people.findByName(name).filter(p -> !isLocked(p)).ifPresent(p -> {
             int failures = p.failures() + 1;
             boolean lock = failures >= MOST_FAILURES;
+            known.forget();
             people.setFailures(p.id(), lock ? 0 : failures, lock ? now().plus(LOCK) : null);
             if (lock) {
                 record(p.name(), "locked after " + MOST_FAILURES + " refused sign-ins");
@@ -145,7 +156,10 @@ public class PeopleService {
     void admitted(String name) {
         people.findByName(name)
                 .filter(p -> p.failures() > 0 || p.lockedUntil() != null)
-                .ifPresent(p -> people.setFailures(p.id(), 0, null));
+                .ifPresent(p -> {
+                    known.forget();
+                    people.setFailures(p.id(), 0, null);
+                });
     }
 
     /** Writes into the record of acts. */

@@ -3,7 +3,7 @@ package joropo.app.card;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import joropo.app.job.JobService;
-import joropo.app.print.DrawingFiles;
+import joropo.app.print.Printing;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -17,9 +17,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 class CardController {
     private final JobService jobs;
     private final CardService cards;
-    private final DrawingFiles files;
+    private final Printing files;
 
-    CardController(JobService jobs, CardService cards, DrawingFiles files) {
+    CardController(JobService jobs, CardService cards, Printing files) {
         this.jobs = jobs;
         this.cards = cards;
         this.files = files;
@@ -39,15 +39,17 @@ class CardController {
                 .body(pdf);
     }
 
-    /** The driver of a job, as picture, page or file for a lathe's program. */
-    @GetMapping("/jobs/{number}/driver.{format:svg|pdf|dxf}")
-    ResponseEntity<byte[]> driver(@PathVariable String number, @PathVariable String format) {
-        JobService.DriverSheet sheet = jobs.driver(number);
+    /** A drawing of a tool or part of a job, as picture, page or file for a lathe's program. */
+    @GetMapping("/jobs/{number}/{name:[a-z]+}.{format:svg|pdf|dxf}")
+    ResponseEntity<byte[]> drawing(
+            @PathVariable String number, @PathVariable String name, @PathVariable String format) {
+        JobService.ToolDrawing tool = jobs.drawing(number, name);
+        String title = name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
         return files.file(
-                sheet.drawing(),
-                DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)),
-                "driver-" + number,
-                "Driver, job " + number,
-                sheet.place());
+                tool.drawing(),
+                Printing.Format.valueOf(format.toUpperCase(Locale.ROOT)),
+                name + "-" + number,
+                title + ", job " + number,
+                tool.place());
     }
 }

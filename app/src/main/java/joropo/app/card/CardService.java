@@ -6,7 +6,7 @@ import java.util.Map;
 import joropo.app.job.Addendum;
 import joropo.app.job.Signature;
 import joropo.app.job.Snapshot;
-import joropo.app.print.Printer;
+import joropo.app.print.Printing;
 import joropo.app.ui.Show;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -14,11 +14,11 @@ import org.springframework.stereotype.Service;
 /** Prints a bench card from its snapshot. */
 @Service
 public class CardService {
-    private final Printer printer;
+    private final Printing printing;
     private final Show show;
 
-    CardService(Printer printer, Show show) {
-        this.printer = printer;
+    CardService(Printing printing, Show show) {
+        this.printing = printing;
         this.show = show;
     }
 
@@ -26,6 +26,6 @@ public class CardService {
     public byte[] pdf(Snapshot card, @Nullable Signature signature, List<Addendum> addenda) {
         Map<String, Object> values = new HashMap<>(Map.of("card", card, "show", show, "addenda", addenda));
         values.put("sha256", signature == null ? null : signature.sha256());
-        return printer.pdf("card/card", values);
+        return printing.pdf("card/card", values);
     }
 }

@@ -2,7 +2,7 @@ package joropo.app.card;
 
 import java.time.Instant;
 import java.util.List;
-import joropo.app.job.Snapshot;
+import joropo.app.job.SnapshotBuilder;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -20,29 +20,19 @@ class CardWarmUp {
     void warmUp() {
         var thread = new Thread(
                 () -> cards.pdf(
-                        new Snapshot(
-                                "",
-                                "",
-                                "",
-                                "",
-                                Instant.EPOCH,
-                                "",
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                List.of(),
-                                List.of(),
-                                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1 1\"></svg>",
-                                List.of(),
-                                List.of(),
-                                List.of(),
-                                List.of(),
-                                List.of(),
-                                null,
-                                null,
-                                null),
+                        SnapshotBuilder.builder()
+                                .number("")
+                                .machine("")
+                                .place("")
+                                .position("")
+                                .openedAt(Instant.EPOCH)
+                                .openedBy("")
+                                .sheets(List.of())
+                                .findings(List.of())
+                                .drawing("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1 1\"></svg>")
+                                .steps(List.of())
+                                .cautions(List.of())
+                                .build(),
                         null,
                         List.of()),
                 "card-warm-up");

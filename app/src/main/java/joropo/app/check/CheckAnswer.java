@@ -9,8 +9,8 @@ import joropo.core.verdict.Status;
  *
  * @param verdict the worst of the findings, MISSING when there is none, @param results figures of the kind
  */
-record CheckAnswer<T>(String kind, Status verdict, T results, List<Finding> findings) {
-    static <T> CheckAnswer<T> of(String kind, T results, List<Finding> findings) {
+public record CheckAnswer<T>(String kind, Status verdict, T results, List<Finding> findings) {
+    public static <T> CheckAnswer<T> of(String kind, T results, List<Finding> findings) {
         return new CheckAnswer<>(kind, Finding.worst(findings), results, findings);
     }
 }

@@ -3,20 +3,7 @@ package joropo.app.check;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
-import java.util.List;
-import joropo.core.assembly.TorquePlanResult;
-import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.fits.Deviations;
-import joropo.core.fits.DiameterResult;
-import joropo.core.fits.LimitsAndFitsResult;
-import joropo.core.fits.ThermalFitResult;
-import joropo.core.lipseal.DriverResult;
-import joropo.core.lipseal.LipSealResult;
-import joropo.core.lipseal.LipSealSizeResult;
-import joropo.core.readings.SeatSquarenessResult;
-import joropo.core.removal.RemovalResult;
-import joropo.core.section.SectionResult;
-import joropo.core.surface.RunningSurfaceResult;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -25,6 +12,9 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.cfg.CoercionAction;
 import tools.jackson.databind.cfg.CoercionInputShape;
+import tools.jackson.databind.cfg.MapperConfig;
+import tools.jackson.databind.introspect.Annotated;
+import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import tools.jackson.databind.type.LogicalType;
 
 /**
@@ -33,23 +23,20 @@ import tools.jackson.databind.type.LogicalType;
  */
 @Configuration(proxyBeanMethods = false)
 class JsonRules {
-    private static final List<Class<?>> CHECK_RESULTS = List.of(
-            LimitsAndFitsResult.class,
-            DiameterResult.class,
-            ThermalFitResult.class,
-            LipSealSizeResult.class,
-            LipSealResult.class,
-            RunningSurfaceResult.class,
-            RemovalResult.class,
-            DriverResult.class,
-            SeatSquarenessResult.class,
-            SectionResult.class,
-            TorquePlanResult.class,
-            DiagnosisResult.class);
+    /** Findings of a check stand beside its result, not in it. */
+    private static final class ResultsWithoutFindings extends JacksonAnnotationIntrospector {
+        private static final JsonIgnoreProperties.Value WITHOUT =
+                JsonIgnoreProperties.Value.forIgnoredProperties("findings", "at20");
 
-    /** Findings stand beside the results, not in them. */
-    @JsonIgnoreProperties({"findings", "at20"})
-    private interface WithoutFindings {}
+        @Override
+        public JsonIgnoreProperties.Value findPropertyIgnoralByName(MapperConfig<?> config, Annotated a) {
+            Class<?> type = a.getRawType();
+            boolean result = type != null
+                    && type.getName().startsWith("joropo.core.")
+                    && type.getSimpleName().endsWith("Result");
+            return result ? WITHOUT : super.findPropertyIgnoralByName(config, a);
+        }
+    }
 
     /** Limits are written beside the deviations they come from. */
     private interface WithLimits {
@@ -74,8 +61,7 @@ class JsonRules {
                             .setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail));
             b.withCoercionConfig(LogicalType.Enum, c -> c.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail));
             b.addMixIn(Deviations.class, WithLimits.class);
-            SectionJson.addTo(b);
-            CHECK_RESULTS.forEach(r -> b.addMixIn(r, WithoutFindings.class));
+            b.annotationIntrospector(new ResultsWithoutFindings());
         };
     }
 }

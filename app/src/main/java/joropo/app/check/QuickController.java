@@ -3,8 +3,7 @@ package joropo.app.check;
 import java.util.Locale;
 import java.util.Map;
 import joropo.app.access.Person;
-import joropo.app.job.Stage;
-import joropo.app.print.DrawingFiles;
+import joropo.app.print.Printing;
 import joropo.app.ui.NotFound;
 import joropo.core.units.RefusedInput;
 import org.springframework.http.ResponseEntity;
@@ -22,16 +21,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/checks")
 class QuickController {
     private final QuickService checks;
-    private final DrawingFiles files;
+    private final Printing files;
 
-    QuickController(QuickService checks, DrawingFiles files) {
+    QuickController(QuickService checks, Printing files) {
         this.checks = checks;
         this.files = files;
     }
 
     @GetMapping
     String list(Model model) {
-        model.addAttribute("kinds", QuickKinds.ALL);
+        model.addAttribute("kinds", checks.forms());
         return "check/list";
     }
 
@@ -41,20 +40,26 @@ class QuickController {
             @RequestParam Map<String, String> texts,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
-        return page(checks.view(kind(kind), texts, me), "", model);
+        return page(checks.view(checks.check(kind), texts, me), "", model);
     }
 
-    @GetMapping("/driver.{format:svg|pdf|dxf}")
-    ResponseEntity<byte[]> driver(
+    @GetMapping("/{kind}.{format:svg|pdf|dxf}")
+    ResponseEntity<byte[]> drawing(
+            @PathVariable String kind,
             @PathVariable String format,
             @RequestParam Map<String, String> texts,
             @ModelAttribute(name = "me", binding = false) Person me) {
-        QuickResult result = checks.result(kind("driver"), texts, me);
+        QuickCheck check = checks.check(kind);
+        QuickResult result = checks.result(check, texts, me);
         if (result == null || result.file() == null) {
-            throw new NotFound("driver with these figures");
+            throw new NotFound(kind + " with these figures");
         }
         return files.file(
-                result.file(), DrawingFiles.Format.valueOf(format.toUpperCase(Locale.ROOT)), "driver", "Driver", "");
+                result.file(),
+                Printing.Format.valueOf(format.toUpperCase(Locale.ROOT)),
+                kind,
+                check.form().title(),
+                "");
     }
 
     @PostMapping("/{kind}/take")
@@ -65,11 +70,10 @@ class QuickController {
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         try {
-            Stage stage = checks.take(kind(kind), texts, job, me);
-            return "redirect:/jobs/" + job + "/" + stage.path();
+            return "redirect:" + checks.take(checks.check(kind), texts, job, me);
         } catch (RefusedInput e) {
             return page(
-                    checks.view(kind(kind), texts, me),
+                    checks.view(checks.check(kind), texts, me),
                     "Not taken: it " + e.errors().get(0).message() + ".",
                     model);
         }
@@ -79,9 +83,5 @@ class QuickController {
         model.addAttribute("view", view);
         model.addAttribute("notice", notice);
         return "check/check";
-    }
-
-    private static QuickKind kind(String path) {
-        return QuickKinds.ofPath(path).orElseThrow(() -> new NotFound("check " + path));
     }
 }

@@ -1,10 +1,15 @@
 package joropo.app.check;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.ui.Figure;
 import joropo.app.ui.FindingLine;
-import joropo.app.ui.Sign;
+import joropo.app.ui.Show;
+import joropo.app.ui.StatusMark;
+import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,15 +18,46 @@ import org.jspecify.annotations.Nullable;
  * @param drawing as SVG, empty where nothing is drawn, @param file the drawing that can be had as a file too
  */
 public record QuickResult(
-        Sign verdict,
+        StatusMark verdict,
         List<Figure> figures,
         List<Listing> listings,
         List<FindingLine> findings,
         String drawing,
         @Nullable LineDrawing file) {
+    /** How many of a long list are shown at once. */
+    public static final int BEST = 6;
+
     /** What is listed under one heading. */
     public record Listing(String title, boolean folded, List<Entry> entries) {}
 
     /** One line of it. @param sign absent where nothing is judged */
-    public record Entry(@Nullable Sign sign, String head, String text) {}
+    public record Entry(@Nullable StatusMark sign, String head, String text) {}
+
+    /** @param listings those that hold something are shown */
+    public static QuickResult of(Show show, List<Finding> findings, List<Figure> figures, Listing... listings) {
+        List<FindingLine> lines = new ArrayList<>();
+        findings.stream()
+                .sorted((a, b) -> a.status().compareTo(b.status()))
+                .forEach(f -> lines.add(show.line(lines.size() + 1, f)));
+        return new QuickResult(
+                show.mark(Finding.worst(findings)),
+                figures,
+                Arrays.stream(listings).filter(l -> !l.entries().isEmpty()).toList(),
+                lines,
+                "",
+                null);
+    }
+
+    public QuickResult drawn(String svg) {
+        return new QuickResult(verdict, figures, listings, findings, svg, file);
+    }
+
+    /** With a drawing that can be had as a file too. */
+    public QuickResult drawn(String svg, LineDrawing asFile) {
+        return new QuickResult(verdict, figures, listings, findings, svg, asFile);
+    }
+
+    public static Figure mm(String label, double mm, int decimals) {
+        return new Figure(label, Length.show(mm, decimals), "mm", null);
+    }
 }

@@ -1,22 +1,19 @@
 package joropo.app.check;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.access.Person;
+import joropo.app.check.OpenJobs.OpenJob;
 import joropo.app.check.QuickView.GroupView;
-import joropo.app.job.JobLine;
-import joropo.app.job.JobService;
-import joropo.app.job.Stage;
 import joropo.app.settings.SettingsService;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
 import joropo.app.ui.FormField;
-import joropo.core.sizes.SealSize;
-import joropo.core.sizes.SealSystem;
+import joropo.app.ui.NotFound;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -29,28 +26,41 @@ import org.springframework.web.util.UriComponentsBuilder;
 class QuickService {
     private static final String UNIT = "unit";
 
-    private final QuickRuns runs;
+    private final List<QuickCheck> checks;
     private final SettingsService settings;
-    private final JobService jobs;
+    private final OpenJobs jobs;
 
-    QuickService(QuickRuns runs, SettingsService settings, JobService jobs) {
-        this.runs = runs;
+    QuickService(List<QuickCheck> checks, SettingsService settings, OpenJobs jobs) {
+        this.checks = checks;
         this.settings = settings;
         this.jobs = jobs;
     }
 
     /** What was typed into a form, read. */
     private record Sheet(
-            QuickKind kind,
+            QuickCheck check,
             Map<String, String> texts,
             LengthUnit unit,
             Map<String, Object> values,
             Map<String, String> errors) {}
 
+    List<QuickForm> forms() {
+        return checks.stream().map(QuickCheck::form).toList();
+    }
+
+    /** @throws NotFound when there is none of this kind */
+    QuickCheck check(String kind) {
+        return checks.stream()
+                .filter(c -> c.kind().equals(kind))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("check " + kind));
+    }
+
     /** @param texts by field, with {@code unit} as the unit that bare lengths were typed in; empty: an empty form */
-    QuickView view(QuickKind kind, Map<String, String> texts, Person person) {
+    QuickView view(QuickCheck check, Map<String, String> texts, Person person) {
         Shop shop = settings.shop();
-        Sheet sheet = read(kind, texts, person, shop);
+        QuickForm kind = check.form();
+        Sheet sheet = read(check, texts, person, shop);
         QuickResult result = run(sheet, shop);
         List<GroupView> groups = kind.groups().stream()
                 .map(g -> {
@@ -63,8 +73,7 @@ class QuickService {
                             fields);
                 })
                 .toList();
-        List<JobLine> open =
-                result == null || kind.intoJob().isEmpty() || !person.mayWork() ? List.of() : jobs.openJobs();
+        List<OpenJob> open = result == null || kind.intoJob().isEmpty() || !person.mayWork() ? List.of() : jobs.open();
         return new QuickView(
                 kind.path(),
                 kind.title(),
@@ -79,9 +88,9 @@ class QuickService {
 
     /** The result alone; absent when nothing was typed or something is wrong. */
     @Nullable
-    QuickResult result(QuickKind kind, Map<String, String> texts, Person person) {
+    QuickResult result(QuickCheck check, Map<String, String> texts, Person person) {
         Shop shop = settings.shop();
-        return run(read(kind, texts, person, shop), shop);
+        return run(read(check, texts, person, shop), shop);
     }
 
     private @Nullable QuickResult run(Sheet sheet, Shop shop) {
@@ -89,20 +98,22 @@ class QuickService {
             return null;
         }
         try {
-            return runs.run(sheet.kind(), sheet.values(), shop);
+            return sheet.check().run(new HashMap<>(sheet.values()), shop);
         } catch (RefusedInput e) {
             Errors.byField(e).forEach((field, message) -> sheet.errors()
-                    .putIfAbsent(sheet.kind().fields().anyMatch(f -> f.name().equals(field)) ? field : "", message));
+                    .putIfAbsent(
+                            sheet.check().form().fields().anyMatch(f -> f.name().equals(field)) ? field : "", message));
             return null;
         }
     }
 
-    private static Sheet read(QuickKind kind, Map<String, String> texts, Person person, Shop shop) {
+    private static Sheet read(QuickCheck check, Map<String, String> texts, Person person, Shop shop) {
         LengthUnit unit = "INCH".equals(texts.get(UNIT))
                 ? LengthUnit.INCH
                 : "MM".equals(texts.get(UNIT)) ? LengthUnit.MM : person.unit();
         Map<String, Object> values = new LinkedHashMap<>();
         Map<String, String> errors = new LinkedHashMap<>();
+        QuickForm kind = check.form();
         boolean typed =
                 kind.fields().anyMatch(f -> !texts.getOrDefault(f.name(), "").isBlank());
         kind.fields().forEach(f -> {
@@ -114,16 +125,15 @@ class QuickService {
                 return;
             }
             try {
-                Object value = FieldReader.read(f, text, unit, shop);
-                values.put(f.name(), f.isYesNo() ? value.equals("YES") : value);
+                values.put(f.name(), FieldReader.read(f, text, unit, shop));
             } catch (RefusedInput e) {
                 errors.put(f.name(), Errors.sentence(e.errors().get(0).message()));
             }
         });
-        return new Sheet(kind, texts, unit, values, errors);
+        return new Sheet(check, texts, unit, values, errors);
     }
 
-    private static FormField field(Field f, Sheet sheet, Shop shop, LengthUnit shown) {
+    private static FormField field(Field<?> f, Sheet sheet, Shop shop, LengthUnit shown) {
         String text = sheet.texts().getOrDefault(f.name(), "").strip();
         boolean length = f.kind().isLength();
         String onSheet = text.isEmpty() || !length || sheet.unit() == shown || Length.namesUnit(text)
@@ -135,7 +145,7 @@ class QuickService {
 
     private static String query(Sheet sheet) {
         var link = UriComponentsBuilder.newInstance();
-        sheet.kind().fields().forEach(f -> {
+        sheet.check().form().fields().forEach(f -> {
             String text = sheet.texts().getOrDefault(f.name(), "").strip();
             if (!text.isEmpty()) {
                 link.queryParam(f.name(), "{" + f.name() + "}");
@@ -149,31 +159,12 @@ class QuickService {
                         .toUriString();
     }
 
-    /** Fills blank fields of a job with what was typed here. @return the stage where the first of them stands */
-    Stage take(QuickKind kind, Map<String, String> texts, String number, Person person) {
-        Sheet sheet = read(kind, texts, person, settings.shop());
+    /** Fills blank fields of a job with what was typed here. @return the address where the first of them stands */
+    String take(QuickCheck check, Map<String, String> texts, String number, Person person) {
+        Sheet sheet = read(check, texts, person, settings.shop());
         if (!sheet.errors().isEmpty()) {
             throw new RefusedInput("", "has fields that cannot be read");
         }
-        Map<String, String> fill = new LinkedHashMap<>();
-        boolean bore = "BORE".equals(sheet.values().get("part"));
-        kind.intoJob().forEach((own, field) -> {
-            if (sheet.values().containsKey(own)) {
-                fill.put(
-                        bore ? field.replace("shaft", "bore") : field,
-                        texts.get(own).strip());
-            }
-        });
-        List<String> size = new ArrayList<>();
-        for (String part : List.of("shaftNominalMm", "boreNominalMm", "widthMm")) {
-            if (sheet.values().get(part) instanceof Double mm) {
-                size.add(Length.show(mm, 3));
-            }
-        }
-        if (size.size() == 3) {
-            SealSize seal = SealSize.parse(String.join("x", size), LengthUnit.MM);
-            fill.put("size", seal.words() + (seal.system() == SealSystem.METRIC ? " mm" : ""));
-        }
-        return jobs.fill(number, fill, sheet.unit(), person);
+        return jobs.fill(number, check.intoJob(sheet.values(), texts), sheet.unit(), person);
     }
 }

@@ -2,7 +2,7 @@ package joropo.app.check;
 
 import java.util.List;
 import java.util.Map;
-import joropo.app.job.JobLine;
+import joropo.app.check.OpenJobs.OpenJob;
 import joropo.app.ui.FormField;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +22,7 @@ public record QuickView(
         Map<String, String> errors,
         @Nullable QuickResult result,
         String query,
-        List<JobLine> jobs) {
+        List<OpenJob> jobs) {
     /** Fields that belong together. */
     public record GroupView(String title, boolean folded, List<FormField> fields) {}
 }

@@ -11,13 +11,14 @@ import java.util.Map;
 import java.util.Random;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
-import joropo.app.bench.BenchService;
-import joropo.app.bench.SectionText;
+import joropo.app.family.Stage;
 import joropo.app.job.Job;
 import joropo.app.job.JobListsService;
 import joropo.app.job.JobService;
-import joropo.app.job.JobService.Posted;
-import joropo.app.job.Stage;
+import joropo.app.job.JobSheets;
+import joropo.app.job.JobSheets.Posted;
+import joropo.app.section.BenchService;
+import joropo.app.section.SectionText;
 import joropo.core.plan.PartState;
 import joropo.core.units.LengthUnit;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -53,6 +54,7 @@ class DemoJobs {
 
     private final PeopleService people;
     private final JobService jobs;
+    private final JobSheets sheets;
     private final JobListsService lists;
     private final BenchService bench;
     private final SectionText sections;
@@ -63,6 +65,7 @@ class DemoJobs {
     DemoJobs(
             PeopleService people,
             JobService jobs,
+            JobSheets sheets,
             JobListsService lists,
             BenchService bench,
             SectionText sections,
@@ -70,6 +73,7 @@ class DemoJobs {
             DemoClock clock) {
         this.people = people;
         this.jobs = jobs;
+        this.sheets = sheets;
         this.lists = lists;
         this.bench = bench;
         this.sections = sections;
@@ -96,9 +100,15 @@ class DemoJobs {
         Job stripped = jobs.open(mill.id("reducer output"), jacinta);
         stripping(stripped.number(), jacinta);
         bench.openFor(
-                stripped.id(), joropo.app.bench.Role.AS_FOUND, sections.read(text("roll-output-found.json")), jacinta);
+                stripped.id(),
+                joropo.app.section.SectionRole.AS_FOUND,
+                sections.read(text("roll-output-found.json")),
+                jacinta);
         bench.openFor(
-                stripped.id(), joropo.app.bench.Role.PLANNED, sections.read(text("roll-output-kit.json")), jacinta);
+                stripped.id(),
+                joropo.app.section.SectionRole.PLANNED,
+                sections.read(text("roll-output-kit.json")),
+                jacinta);
         bench.bringIn(text("tail-pulley.json"), marisol);
         String withdrawn = jobs.open(mill.id("gear end"), tobias).number();
         jobs.withdraw(withdrawn, "Plug above was loose, the seal is dry.", tobias);
@@ -316,7 +326,7 @@ class DemoJobs {
                 "FULL_CHAMFER",
                 "entersFrom",
                 "IN");
-        jobs.strike(
+        sheets.strike(
                 number,
                 Stage.MEASURE,
                 new Posted("demo", 0, LengthUnit.MM, texts),
@@ -731,12 +741,12 @@ class DemoJobs {
     }
 
     private void type(String number, Stage stage, Person who, Map<String, String> texts) {
-        jobs.type(number, stage, new Posted("demo", 0, LengthUnit.MM, texts), who);
+        sheets.type(number, stage, new Posted("demo", 0, LengthUnit.MM, texts), who);
     }
 
     private void keep(String number, Stage stage, Person who, Map<String, String> texts) {
-        if (!jobs.keep(number, stage, new Posted("demo", 0, LengthUnit.MM, texts), who)
-                .kept()) {
+        if (!sheets.keep(number, stage, new Posted("demo", 0, LengthUnit.MM, texts), who)
+                .isKept()) {
             throw new IllegalStateException("Demo job " + number + ", " + stage + " was not kept");
         }
     }

@@ -43,7 +43,7 @@ final class Dimensions {
 
     private record Mark(double mm, String name) {}
 
-    private final Drawn drawn;
+    private final SectionPicture drawn;
     private final Section section;
     private final Frame frame;
     private final Svg svg;
@@ -51,7 +51,7 @@ final class Dimensions {
     private final double runningY;
     private final double rowWidth;
 
-    Dimensions(Drawn drawn, Frame frame, Svg svg) {
+    Dimensions(SectionPicture drawn, Frame frame, Svg svg) {
         this.drawn = drawn;
         this.section = drawn.section();
         this.frame = frame;

@@ -9,7 +9,7 @@ import joropo.core.section.ShaftItem;
  * From mm (x inward from the datum face, r from the axis) to units of the picture: lower half, outside left, equal
  * scale both ways. The shaft's middle is broken out, so that the seal stands large whatever the shaft measures.
  */
-record Frame(Look.Paper paper, double scale, double datumX, double shaftR) {
+record Frame(Paper paper, double scale, double datumX, double shaftR) {
     private static final double LARGEST = 14;
     private static final double SMALLEST = 0.05;
     /** Where the centre line and the break of the shaft lie over its surface. */
@@ -22,7 +22,7 @@ record Frame(Look.Paper paper, double scale, double datumX, double shaftR) {
      */
     private static final double PROUD_AT_MOST = 0.6;
 
-    static Frame of(Section section, double stopMm, Look.Paper paper) {
+    static Frame of(Section section, double stopMm, Paper paper) {
         double h = (section.boreDiameterMm() - section.shaftDiameterMm()) / 2;
         double deepest = Math.max(
                 stopMm,
@@ -44,9 +44,8 @@ record Frame(Look.Paper paper, double scale, double datumX, double shaftR) {
         }
         scale = Math.max(SMALLEST, scale);
         // a short stack stands in the middle of a wide paper
-        double datumX = paper == Look.Paper.WIDE
-                ? Math.max(paper.datumX, (paper.width - deepest * scale) / 2 - 60)
-                : paper.datumX;
+        double datumX =
+                paper == Paper.WIDE ? Math.max(paper.datumX, (paper.width - deepest * scale) / 2 - 60) : paper.datumX;
         return new Frame(paper, scale, datumX, section.shaftDiameterMm() / 2);
     }
 
@@ -71,11 +70,11 @@ record Frame(Look.Paper paper, double scale, double datumX, double shaftR) {
     }
 
     double centreY() {
-        return paper.shaftY - CENTRE_OVER - (paper == Look.Paper.SHEET ? 24 : 0);
+        return paper.shaftY - CENTRE_OVER - (paper == Paper.SHEET ? 24 : 0);
     }
 
     double breakY() {
-        return paper.shaftY - BREAK_OVER - (paper == Look.Paper.SHEET ? 22 : 0);
+        return paper.shaftY - BREAK_OVER - (paper == Paper.SHEET ? 22 : 0);
     }
 
     List<Point> toUnits(List<Point> mm) {

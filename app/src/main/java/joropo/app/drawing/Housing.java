@@ -23,13 +23,13 @@ final class Housing {
      */
     private static final double STOP_REACH = 0.5;
 
-    private final Drawn drawn;
+    private final SectionPicture drawn;
     private final Section section;
     private final Frame frame;
     private final Svg svg;
     private final double boreY;
 
-    Housing(Drawn drawn, Frame frame, Svg svg) {
+    Housing(SectionPicture drawn, Frame frame, Svg svg) {
         this.drawn = drawn;
         this.section = drawn.section();
         this.frame = frame;

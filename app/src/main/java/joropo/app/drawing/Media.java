@@ -17,13 +17,13 @@ final class Media {
     private static final double LEVEL_ABOVE_FLOOR = 16;
     private static final double WASH_THIN = 0.55;
 
-    private final Drawn drawn;
+    private final SectionPicture drawn;
     private final Frame frame;
     private final Svg svg;
     private final List<LipProfile> profiles;
     private final Housing housing;
 
-    Media(Drawn drawn, Frame frame, Svg svg, Housing housing) {
+    Media(SectionPicture drawn, Frame frame, Svg svg, Housing housing) {
         this.drawn = drawn;
         this.frame = frame;
         this.svg = svg;

@@ -17,14 +17,14 @@ final class PartPainter {
     private static final double ARROW_LONG = 34;
     private static final double ARROW_OFF = 7;
 
-    private final Drawn drawn;
+    private final SectionPicture drawn;
     private final Section section;
     private final Frame frame;
     private final Svg svg;
     private final Housing housing;
     private final PartShapes shapes;
 
-    PartPainter(Drawn drawn, Frame frame, Svg svg, Housing housing) {
+    PartPainter(SectionPicture drawn, Frame frame, Svg svg, Housing housing) {
         this.drawn = drawn;
         this.section = drawn.section();
         this.frame = frame;

@@ -10,12 +10,12 @@ import joropo.core.section.Section;
  * oversize and cut by what is painted over them.
  */
 public final class SectionDrawing {
-    private final Drawn drawn;
-    private final Look look;
+    private final SectionPicture drawn;
+    private final DrawingStyle look;
     private final Svg svg;
     private final Frame frame;
 
-    private SectionDrawing(Drawn drawn, String prefix) {
+    private SectionDrawing(SectionPicture drawn, String prefix) {
         this.drawn = drawn;
         this.look = drawn.look();
         this.svg = new Svg(prefix, look.view().mirrors() ? look.paper().width : 0);
@@ -23,7 +23,7 @@ public final class SectionDrawing {
     }
 
     /** The picture as one svg element. @param prefix of ids, so that two drawings may share a page */
-    public static String svg(Drawn drawn, String prefix) {
+    public static String svg(SectionPicture drawn, String prefix) {
         return new SectionDrawing(drawn, prefix).draw();
     }
 

@@ -16,7 +16,7 @@ public final class SectionLines {
     private static final double SHOULDER_MM = 3;
     private static final double STOP_REACH = 0.5;
 
-    private final Drawn drawn;
+    private final SectionPicture drawn;
     private final Section section;
     private final LineDrawing out = new LineDrawing();
     private final double shaftR;
@@ -25,7 +25,7 @@ public final class SectionLines {
     private final double right;
     private final double text;
 
-    private SectionLines(Drawn drawn) {
+    private SectionLines(SectionPicture drawn) {
         this.drawn = drawn;
         this.section = drawn.section();
         this.shaftR = section.shaftDiameterMm() / 2;
@@ -42,7 +42,7 @@ public final class SectionLines {
         this.text = (right - left) / 50;
     }
 
-    public static LineDrawing of(Drawn drawn) {
+    public static LineDrawing of(SectionPicture drawn) {
         var lines = new SectionLines(drawn);
         lines.bodies();
         lines.parts();

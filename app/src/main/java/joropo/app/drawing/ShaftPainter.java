@@ -11,12 +11,12 @@ final class ShaftPainter {
     private static final double BAND_OVER = 36;
     private static final double SURFACE_OVER = 8;
 
-    private final Drawn drawn;
+    private final SectionPicture drawn;
     private final Frame frame;
     private final Svg svg;
     private final PartPainter parts;
 
-    ShaftPainter(Drawn drawn, Frame frame, Svg svg, PartPainter parts) {
+    ShaftPainter(SectionPicture drawn, Frame frame, Svg svg, PartPainter parts) {
         this.drawn = drawn;
         this.frame = frame;
         this.svg = svg;

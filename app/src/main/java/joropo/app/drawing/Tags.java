@@ -24,13 +24,13 @@ final class Tags {
     /** Over the shaft: a wire is bent below the figures of the lip tracks. */
     private static final double BEND_OVER = 36;
 
-    private final Drawn drawn;
+    private final SectionPicture drawn;
     private final Frame frame;
     private final Svg svg;
     private final List<Band> written;
 
     /** @param written stretches over the shaft that have figures on them */
-    Tags(Drawn drawn, Frame frame, Svg svg, List<Band> written) {
+    Tags(SectionPicture drawn, Frame frame, Svg svg, List<Band> written) {
         this.drawn = drawn;
         this.frame = frame;
         this.svg = svg;

@@ -27,12 +27,12 @@ public final class TrackDrawing {
     private static final double NUMBER = 13.5;
     private static final double NAME = 13;
 
-    private final TrackDrawn drawn;
+    private final TrackPicture drawn;
     private final Svg svg;
     private final double from;
     private final double scale;
 
-    private TrackDrawing(TrackDrawn drawn, String prefix) {
+    private TrackDrawing(TrackPicture drawn, String prefix) {
         this.drawn = drawn;
         this.svg = new Svg(prefix);
         double[] seen = DoubleStream.concat(DoubleStream.of(0), places()).toArray();
@@ -62,7 +62,7 @@ public final class TrackDrawing {
     }
 
     /** The picture as one svg element. @param prefix of ids, so that two drawings may share a page */
-    public static String svg(TrackDrawn drawn, String prefix) {
+    public static String svg(TrackPicture drawn, String prefix) {
         return new TrackDrawing(drawn, prefix).draw();
     }
 

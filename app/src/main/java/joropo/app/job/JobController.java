@@ -2,10 +2,12 @@ package joropo.app.job;
 
 import java.util.Map;
 import joropo.app.access.Person;
-import joropo.app.bench.Role;
-import joropo.app.job.JobService.Posted;
+import joropo.app.family.Stage;
+import joropo.app.job.JobSheets.Posted;
+import joropo.app.section.SectionRole;
 import joropo.app.ui.Errors;
 import joropo.app.ui.NotFound;
+import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -27,24 +29,20 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/jobs/{number}")
 class JobController {
     private final JobService jobs;
+    private final JobSheets sheets;
     private final JobSectionService sections;
     private final JobWatches watches;
 
-    JobController(JobService jobs, JobSectionService sections, JobWatches watches) {
-        this.watches = watches;
+    JobController(JobService jobs, JobSheets sheets, JobSectionService sections, JobWatches watches) {
         this.jobs = jobs;
+        this.sheets = sheets;
         this.sections = sections;
+        this.watches = watches;
     }
 
     @GetMapping
-    String job(@PathVariable String number, @ModelAttribute(name = "me", binding = false) Person me) {
-        JobView view = jobs.page(number, Stage.INTAKE, me);
-        Stage stage = view.stages().stream()
-                .filter(s -> !s.kept())
-                .map(JobView.StageView::stage)
-                .findFirst()
-                .orElse(Stage.SIGN);
-        return "redirect:/jobs/" + number + "/" + stage.path();
+    String job(@PathVariable String number) {
+        return "redirect:/jobs/" + number + "/" + jobs.firstOpen(number).path();
     }
 
     @GetMapping("/{stage}")
@@ -53,7 +51,7 @@ class JobController {
             @PathVariable String stage,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
-        return page(jobs.page(number, stage(stage), me), "", model);
+        return page(sheets.page(number, stage(stage), me), "", model);
     }
 
     /** Lists and ticks of a stage as they stand now, for a window in which somebody else's are to appear. */
@@ -63,7 +61,7 @@ class JobController {
             @PathVariable String stage,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
-        page(jobs.page(number, stage(stage), me), "", model);
+        page(sheets.page(number, stage(stage), me), "", model);
         return "job/live";
     }
 
@@ -89,7 +87,7 @@ class JobController {
             @RequestParam Map<String, String> form,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
-        model.addAttribute("view", jobs.type(number, stage(stage), posted(form, me), me));
+        model.addAttribute("view", sheets.type(number, stage(stage), posted(form, me), me));
         return "job/echo";
     }
 
@@ -101,10 +99,10 @@ class JobController {
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         Stage at = stage(stage);
-        JobService.Kept kept = jobs.keep(number, at, posted(form, me), me);
-        return kept.kept()
+        JobSheets.Keeping keeping = sheets.keep(number, at, posted(form, me), me);
+        return keeping.isKept()
                 ? "redirect:/jobs/" + number + "/" + at.next().orElse(at).path()
-                : page(kept.view(), "Not kept yet: see what is marked.", model);
+                : page(keeping.page(), "Not kept yet: see what is marked.", model);
     }
 
     @PostMapping("/{stage}/strike")
@@ -116,7 +114,7 @@ class JobController {
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         String why = form.getOrDefault(strike + ".why", "");
-        return page(jobs.strike(number, stage(stage), posted(form, me), strike, why, me), "", model);
+        return page(sheets.strike(number, stage(stage), posted(form, me), strike, why, me), "", model);
     }
 
     /**
@@ -136,7 +134,7 @@ class JobController {
                 form.put(pair.substring(0, is), pair.substring(is + 1));
             }
         }
-        jobs.type(number, stage(stage), posted(form, me), me);
+        sheets.type(number, stage(stage), posted(form, me), me);
         return "redirect:/jobs/" + number + "/" + stage(stage).path();
     }
 
@@ -148,8 +146,9 @@ class JobController {
             @RequestParam Map<String, String> form,
             @ModelAttribute(name = "me", binding = false) Person me) {
         Stage at = stage(stage);
-        jobs.type(number, at, posted(form, me), me);
-        return "redirect:/sections/" + sections.arrange(number, at == Stage.STRIP ? Role.AS_FOUND : Role.PLANNED, me);
+        sheets.type(number, at, posted(form, me), me);
+        return "redirect:/sections/"
+                + sections.arrange(number, at == Stage.STRIP ? SectionRole.AS_FOUND : SectionRole.PLANNED, me);
     }
 
     /** The section into the sheet, or the readings into the section. */
@@ -159,7 +158,7 @@ class JobController {
             @PathVariable String way,
             @RequestParam Map<String, String> form,
             @ModelAttribute(name = "me", binding = false) Person me) {
-        jobs.type(number, Stage.DECIDE, posted(form, me), me);
+        sheets.type(number, Stage.DECIDE, posted(form, me), me);
         if (way.equals("take")) {
             sections.take(number, me);
         } else {
@@ -168,13 +167,31 @@ class JobController {
         return "redirect:/jobs/" + number + "/decide";
     }
 
+    /** One thing more that is sealed in this job. */
+    @PostMapping("/items")
+    String addItem(
+            @PathVariable String number,
+            @RequestParam PartKind kind,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        try {
+            jobs.addItem(number, kind, me);
+            return "redirect:/jobs/" + number + "/intake";
+        } catch (RefusedInput e) {
+            return page(
+                    sheets.page(number, Stage.INTAKE, me),
+                    "Not added: it " + e.errors().get(0).message() + ".",
+                    model);
+        }
+    }
+
     @PostMapping("/{stage}/take")
     String takeTyping(
             @PathVariable String number,
             @PathVariable String stage,
             @RequestParam String other,
             @ModelAttribute(name = "me", binding = false) Person me) {
-        jobs.take(number, stage(stage), other, me);
+        sheets.take(number, stage(stage), other, me);
         return "redirect:/jobs/" + number + "/" + stage(stage).path();
     }
 
@@ -195,7 +212,7 @@ class JobController {
         } catch (RefusedInput e) {
             model.addAttribute("stepErrors", Errors.byField(e));
         }
-        String page = page(jobs.page(number, Stage.FIT, me), "", model);
+        String page = page(sheets.page(number, Stage.FIT, me), "", model);
         return htmx ? "job/stepped" : page;
     }
 
@@ -218,7 +235,7 @@ class JobController {
         } catch (RefusedInput e) {
             model.addAttribute("entryErrors", Errors.byField(e));
         }
-        String page = page(jobs.page(number, stage(from), me), "", model);
+        String page = page(sheets.page(number, stage(from), me), "", model);
         return htmx ? "job/ledger :: ledger(oob=false)" : page;
     }
 
@@ -240,7 +257,7 @@ class JobController {
         if (!htmx && notice.isEmpty()) {
             return "redirect:/jobs/" + number + "/set#torque";
         }
-        String page = page(jobs.page(number, Stage.SET, me), notice, model);
+        String page = page(sheets.page(number, Stage.SET, me), notice, model);
         return htmx ? "job/torque :: torque(oob=false)" : page;
     }
 
@@ -255,7 +272,7 @@ class JobController {
             return "redirect:/jobs/" + number + "/sign#notes";
         } catch (RefusedInput e) {
             return page(
-                    jobs.page(number, Stage.SIGN, me),
+                    sheets.page(number, Stage.SIGN, me),
                     "The note " + e.errors().get(0).message() + ".",
                     model);
         }
@@ -267,7 +284,7 @@ class JobController {
             jobs.sign(number, me);
             return "redirect:/jobs/" + number + "/sign";
         } catch (RefusedInput e) {
-            return page(jobs.page(number, Stage.SIGN, me), "Not signed: see what is open.", model);
+            return page(sheets.page(number, Stage.SIGN, me), "Not signed: see what is open.", model);
         }
     }
 
@@ -283,7 +300,7 @@ class JobController {
         } catch (RefusedInput e) {
             model.addAttribute("addendumText", text);
             return page(
-                    jobs.page(number, Stage.SIGN, me),
+                    sheets.page(number, Stage.SIGN, me),
                     "The addendum " + e.errors().get(0).message() + ".",
                     model);
         }
@@ -300,13 +317,13 @@ class JobController {
             return "redirect:/jobs/" + number + "/sign";
         } catch (RefusedInput e) {
             return page(
-                    jobs.page(number, Stage.SIGN, me),
+                    sheets.page(number, Stage.SIGN, me),
                     "Withdrawing " + e.errors().get(0).message() + ".",
                     model);
         }
     }
 
-    private static String page(JobView view, String notice, Model model) {
+    private static String page(JobPage view, String notice, Model model) {
         model.addAttribute("view", view);
         model.addAttribute("notice", notice);
         return "job/job";

@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.io.IOException;
 import java.util.Map;
 import joropo.app.access.Person;
+import joropo.app.family.Stage;
 import joropo.app.ui.Errors;
 import joropo.app.ui.NotFound;
 import joropo.core.plan.PartState;
@@ -21,11 +22,11 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 @RequestMapping("/jobs/{number}")
 class JobListsController {
-    private final JobService jobs;
+    private final JobSheets sheets;
     private final JobListsService lists;
 
-    JobListsController(JobService jobs, JobListsService lists) {
-        this.jobs = jobs;
+    JobListsController(JobSheets sheets, JobListsService lists) {
+        this.sheets = sheets;
         this.lists = lists;
     }
 
@@ -144,7 +145,7 @@ class JobListsController {
             lists.photo(number, part, file.getOriginalFilename(), file.getBytes(), me);
             return "redirect:/jobs/" + number + "/strip#strip";
         } catch (RefusedInput e) {
-            model.addAttribute("view", jobs.page(number, Stage.STRIP, me));
+            model.addAttribute("view", sheets.page(number, Stage.STRIP, me));
             model.addAttribute("notice", "The photo " + e.errors().get(0).message() + ".");
             return "job/job";
         }
@@ -215,7 +216,7 @@ class JobListsController {
             model.addAttribute("listErrors", Errors.byField(e));
             model.addAttribute("typed", form);
         }
-        model.addAttribute("view", jobs.page(number, from, me));
+        model.addAttribute("view", sheets.page(number, from, me));
         model.addAttribute("notice", "");
         return htmx ? "job/lists :: " + list + "(oob=false)" : "job/job";
     }

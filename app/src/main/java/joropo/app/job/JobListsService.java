@@ -7,7 +7,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import joropo.app.access.Person;
-import joropo.app.register.AttachmentService;
+import joropo.app.family.Stage;
+import joropo.app.register.RegisterService;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
@@ -15,6 +16,7 @@ import joropo.app.ui.NotFound;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
+import joropo.core.plan.Reuse;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
@@ -34,10 +36,13 @@ public class JobListsService {
     private final JobStore store;
     private final ListsStore lists;
     private final SettingsService settings;
-    private final AttachmentService attachments;
+    private final JobWorks works;
+    private final RegisterService register;
 
-    JobListsService(JobStore store, ListsStore lists, SettingsService settings, AttachmentService attachments) {
-        this.attachments = attachments;
+    JobListsService(
+            JobStore store, ListsStore lists, SettingsService settings, JobWorks works, RegisterService register) {
+        this.works = works;
+        this.register = register;
         this.store = store;
         this.lists = lists;
         this.settings = settings;
@@ -159,22 +164,20 @@ public class JobListsService {
     public long remove(String number, String kindName, String name, @Nullable Long cameWith, Person person) {
         PartKind kind = kind(kindName).orElseThrow(() -> new RefusedInput("strip", "needs a kind from the list"));
         JobState state = store.load(number);
-        if (name.length() > LONGEST_NAME || state.kept().lists().removed().size() >= MOST_PARTS) {
+        if (name.length() > LONGEST_NAME || state.beside().removed().size() >= MOST_PARTS) {
             throw new RefusedInput(
                     "strip",
                     name.length() > LONGEST_NAME
                             ? "has room for " + LONGEST_NAME + " characters"
                             : "holds " + MOST_PARTS + " parts already");
         }
-        JobRules.held(Stage.MEASURE, state, evaluation(state)).ifPresent(held -> {
+        JobRules.held(Stage.MEASURE, state, works.of(state)).ifPresent(held -> {
             throw new RefusedInput("strip", "waits: " + held.why());
         });
         if (cameWith != null) {
             part(state, cameWith);
         }
-        long same = state.kept().lists().log().stream()
-                .filter(p -> p.kind() == kind)
-                .count();
+        long same = state.beside().log().stream().filter(p -> p.kind() == kind).count();
         return lists.remove(
                 number,
                 kind,
@@ -194,7 +197,7 @@ public class JobListsService {
         StripPart part = part(store.load(number), partId);
         Map<String, String> texts = new LinkedHashMap<>();
         Map<String, String> errors = new LinkedHashMap<>();
-        for (Field field : StripPart.FIELDS) {
+        for (Field<?> field : StripPart.FIELDS) {
             String now = part.texts().getOrDefault(field.name(), "");
             String was = form.getOrDefault("was-" + field.name(), now);
             String typed = form.getOrDefault(field.name(), was).strip();
@@ -237,7 +240,7 @@ public class JobListsService {
     public void photo(String number, long partId, @Nullable String fileName, byte[] bytes, Person person) {
         JobState state = store.load(number);
         StripPart part = part(state, partId);
-        long id = attachments.add(
+        long id = register.attach(
                 state.position().id(),
                 state.job().id(),
                 fileName == null ? part.name() : fileName,
@@ -272,14 +275,15 @@ public class JobListsService {
         if (to == StripPart.Back.LEFT_OUT && reason.isBlank()) {
             throw new RefusedInput(at, "needs why it is left out");
         }
-        if (to == StripPart.Back.BACK && part.kind().wantsInspection() && reason.isBlank()) {
-            throw new RefusedInput(
-                    at, "goes back only with a written inspection: what was looked at, and what was seen");
-        }
-        if (to == StripPart.Back.BACK
-                && part.kind() == PartKind.LIP_SEAL
-                && evaluation(state).sketch().section().seals().size() < 2) {
-            throw new RefusedInput(at, "counts as destroyed: a used seal is never the only one");
+        if (to == StripPart.Back.BACK) {
+            int seals = works.of(state)
+                    .main()
+                    .section()
+                    .map(w -> w.planned().seals().size())
+                    .orElse(0);
+            Reuse.refused(part.kind(), reason, seals).ifPresent(why -> {
+                throw new RefusedInput(at, why);
+            });
         }
         if (part.back() != to || !part.backReason().equals(reason.strip())) {
             lists.back(number, partId, to, reason.strip(), person);
@@ -310,7 +314,7 @@ public class JobListsService {
     }
 
     private static StripPart part(JobState state, long id) {
-        return state.kept().lists().log().stream()
+        return state.beside().log().stream()
                 .filter(p -> p.id() == id)
                 .findFirst()
                 .orElseThrow(() -> new NotFound("part " + id + " of the strip log"));
@@ -323,10 +327,6 @@ public class JobListsService {
     }
 
     private List<PartLine> lines(JobState state) {
-        return JobParts.of(state, evaluation(state));
-    }
-
-    private JobEvaluation evaluation(JobState state) {
-        return JobEvaluation.of(state.position(), state.texts(), state.sections(), settings.shop());
+        return JobParts.of(state, works.of(state));
     }
 }

@@ -3,7 +3,9 @@ package joropo.app.job;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import joropo.app.family.Stage;
 import joropo.core.diagnosis.Cause;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.verdict.Status;
 import org.apache.ibatis.annotations.Mapper;
@@ -21,17 +23,32 @@ interface JobMapper {
             @Param("numbers") List<String> numbers,
             @Param("openOnly") boolean openOnly);
 
-    Optional<String> lastNumber(String yearPattern);
+    /** The next running number of a year; it is never given twice. */
+    int nextNumber(int year);
 
     long insert(
             @Param("number") String number,
+            @Param("kind") PartKind kind,
             @Param("positionId") long positionId,
             @Param("personId") long personId,
             @Param("at") Instant at);
 
+    void insertItem(
+            @Param("jobId") long jobId,
+            @Param("number") int number,
+            @Param("kind") PartKind kind,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
+
+    boolean hasOpen(long positionId);
+
     void setState(@Param("jobId") long jobId, @Param("state") Job.State state, @Param("why") @Nullable String why);
 
-    List<Revision> revisions(long jobId);
+    /** The newest kept sheet of each stage, and every draft by its number. */
+    List<Typing> typing(long jobId);
+
+    Optional<Revision> revision(
+            @Param("jobId") long jobId, @Param("stage") Stage stage, @Param("revision") int revision);
 
     void insertRevision(
             @Param("jobId") long jobId,
@@ -45,7 +62,8 @@ interface JobMapper {
 
     List<StageDraft> drafts(long jobId);
 
-    void saveDraft(@Param("jobId") long jobId, @Param("d") StageDraft draft, @Param("personId") long personId);
+    /** @return 0 when the job is not open any more: then nothing is saved */
+    int saveDraft(@Param("jobId") long jobId, @Param("d") StageDraft draft, @Param("personId") long personId);
 
     List<StepDone> steps(long jobId);
 
@@ -77,11 +95,11 @@ interface JobMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
-    List<TorqueWork.Tick> ticks(long jobId);
+    List<TorqueProgress.Tick> ticks(long jobId);
 
     int insertTick(
             @Param("jobId") long jobId,
-            @Param("t") TorqueWork.Tick tick,
+            @Param("t") TorqueProgress.Tick tick,
             @Param("personId") long personId,
             @Param("at") Instant at);
 

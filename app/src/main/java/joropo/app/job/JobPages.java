@@ -10,20 +10,35 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.access.Person;
 import joropo.app.drawing.BoltCircle;
-import joropo.app.job.JobView.AsideView;
-import joropo.app.job.JobView.CardView;
-import joropo.app.job.JobView.Difference;
-import joropo.app.job.JobView.FieldView;
-import joropo.app.job.JobView.StageView;
-import joropo.app.job.JobView.StepView;
-import joropo.app.job.JobView.TorqueView;
+import joropo.app.family.Card;
+import joropo.app.family.CommonFields;
+import joropo.app.family.Families;
+import joropo.app.family.JobFinding;
+import joropo.app.family.Panel;
+import joropo.app.family.Picture;
+import joropo.app.family.Stage;
+import joropo.app.family.Typed;
+import joropo.app.job.JobPage.AsideView;
+import joropo.app.job.JobPage.CardView;
+import joropo.app.job.JobPage.Counted;
+import joropo.app.job.JobPage.Difference;
+import joropo.app.job.JobPage.End;
+import joropo.app.job.JobPage.FieldView;
+import joropo.app.job.JobPage.Head;
+import joropo.app.job.JobPage.Plan;
+import joropo.app.job.JobPage.Setting;
+import joropo.app.job.JobPage.Sheet;
+import joropo.app.job.JobPage.StageView;
+import joropo.app.job.JobPage.StepView;
+import joropo.app.job.JobPage.TorqueView;
+import joropo.app.job.JobPage.Window;
 import joropo.app.ui.Field;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
-import joropo.core.assembly.TorquePlanInput;
 import joropo.core.assembly.TorquePlanResult;
-import joropo.core.lipseal.FittingPlan;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
+import joropo.core.sizes.SealSize;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Unit;
@@ -38,217 +53,199 @@ class JobPages {
     private final TextsJson json;
     private final Show show;
     private final ListsPages lists;
+    private final Families families;
     private final Clock clock;
 
-    JobPages(TextsJson json, Show show, ListsPages lists, Clock clock) {
+    JobPages(TextsJson json, Show show, ListsPages lists, Families families, Clock clock) {
         this.json = json;
         this.show = show;
         this.lists = lists;
+        this.families = families;
         this.clock = clock;
     }
 
     /**
-     * @param tab name of the window, @param seq the newest draft it knows of, @param shown texts to show in place of
-     *     the stored ones, @param unit of the window
+     * How a sheet stands in one window.
+     *
+     * @param tab name of the window, @param seq the newest draft it knows of, @param texts that it shows, in place of
+     *     the stored ones, @param errors beside what follows from them, @param unit of the window
      */
-    JobView view(
-            JobState state,
-            Stage stage,
-            JobEvaluation evaluation,
-            String tab,
-            long seq,
-            Map<String, Typed> shown,
-            Map<String, String> extraErrors,
-            LengthUnit unit,
-            Person person) {
-        List<FindingLine> rail = rail(evaluation, stage);
+    record Shown(String tab, long seq, Map<String, Typed> texts, Map<String, String> errors, LengthUnit unit) {}
+
+    /** The whole page. */
+    JobPage page(JobState state, Stage stage, JobWork work, Shown shown, Person person) {
+        JobPage echo = echo(state, stage, work, shown, person);
+        return new JobPage(
+                echo.head(),
+                echo.window(),
+                echo.sheet(),
+                echo.rail(),
+                echo.plan(),
+                lists.whole(state, stage, work),
+                new Counted(state.beside().entered().things(), torque(state, stage, work)),
+                new End(
+                        stage == Stage.SIGN && state.isOpen()
+                                ? JobRules.openBeforeSigning(state, work, person, clock.instant())
+                                : List.of(),
+                        state.beside().ending().signature(),
+                        state.beside().ending().addenda(),
+                        state.beside().earlier().notes()));
+    }
+
+    /** As much of it as an answer to a keystroke shows. */
+    JobPage echo(JobState state, Stage stage, JobWork work, Shown shown, Person person) {
+        List<FindingLine> rail = rail(work, stage);
         boolean editable = state.isOpen() && person.mayWork();
-        List<Finding> shownFindings = rail.stream().map(FindingLine::finding).toList();
-        List<StepView> steps = stage == Stage.FIT ? steps(state, evaluation) : List.of();
+        List<Finding> numbered = rail.stream().map(FindingLine::finding).toList();
+        List<StepView> steps = stage == Stage.FIT ? steps(state, work) : List.of();
         String next = steps.stream()
                 .filter(s -> s.done() == null && s.ready())
                 .findFirst()
                 .map(s -> s.step().part())
                 .orElse(null);
-        return new JobView(
-                state.job(),
-                state.position(),
-                stage,
-                stages(state, evaluation),
-                cards(stage, evaluation, shown, extraErrors, unit),
+        return new JobPage(
+                new Head(
+                        state.job(),
+                        state.position(),
+                        stage,
+                        stages(state, work),
+                        editable,
+                        state.isOpen() ? JobRules.held(stage, state, work).orElse(null) : null,
+                        stage == Stage.INTAKE && editable ? addable(state) : List.of()),
+                new Window(
+                        shown.tab(),
+                        shown.seq(),
+                        shown.unit(),
+                        state.lastRevision(stage).map(Revision::revision).orElse(0),
+                        editable ? aside(state, stage, work, shown) : List.of()),
+                new Sheet(
+                        cards(stage, work, shown),
+                        work.asks(),
+                        paper -> work.main()
+                                .picture(paper, numbered, next)
+                                .map(Picture::svg)
+                                .orElse(""),
+                        state.sections()),
                 rail,
-                paper -> JobDrawing.svg(evaluation, shownFindings, paper, next),
-                tab,
-                seq,
-                unit,
-                state.lastRevision(stage).map(Revision::revision).orElse(0),
-                editable,
-                held(state, stage, evaluation),
-                new Offers(evaluation, stage, show::sign).view(),
-                stage == Stage.INTAKE || stage == Stage.DECIDE
-                        ? evaluation.duty().assumed()
-                        : List.of(),
-                asks(evaluation),
-                steps,
-                evaluation.plan().isEmpty()
-                        ? null
-                        : FittingPlan.wayRound(evaluation.sketch().section()),
-                stage == Stage.SIGN && state.isOpen()
-                        ? JobRules.openBeforeSigning(state, evaluation, person, clock.instant())
-                        : List.of(),
-                state.signature(),
-                state.addenda(),
-                state.kept().entries(),
-                state.kept().notes(),
-                stage == Stage.SET
-                        ? torque(
-                                new TorqueWork(evaluation.torque(), state.kept().ticks()), evaluation.values())
-                        : null,
-                state.sections(),
-                stage == Stage.FIT ? evaluation.seat().dial() : "",
-                editable ? aside(state, stage, shown, tab, unit) : List.of(),
-                lists.view(state, stage, evaluation));
+                new Plan(steps, work.main().summary().wayRound()),
+                lists.echo(state, stage, work),
+                stage == Stage.SET ? new Counted(List.of(), torque(state, stage, work)) : null,
+                null);
     }
 
-    private List<FindingLine> rail(JobEvaluation evaluation, Stage stage) {
+    /** Kinds of which one thing more may be sealed in this job: all but what it was opened for. */
+    private List<PartKind> addable(JobState state) {
+        return families.kinds().stream().filter(k -> k != state.job().kind()).toList();
+    }
+
+    private List<FindingLine> rail(JobWork work, Stage stage) {
         List<FindingLine> out = new ArrayList<>();
-        for (JobFinding judged : evaluation.findingsTo(stage)) {
+        for (JobFinding judged : work.findingsTo(stage)) {
             out.add(show.line(out.size() + 1, judged.finding()));
         }
         return out;
     }
 
-    private List<StageView> stages(JobState state, JobEvaluation evaluation) {
+    private List<StageView> stages(JobState state, JobWork work) {
         List<StageView> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             boolean kept = state.lastRevision(stage).isPresent();
             Status status = stage == Stage.SIGN
-                    ? state.signature() == null ? Status.MISSING : Status.PASS
-                    : kept || !state.sheet(stage).isEmpty() ? evaluation.verdict(stage) : Status.MISSING;
-            out.add(new StageView(stage, show.sign(status), kept));
+                    ? state.isSigned() ? Status.PASS : Status.MISSING
+                    : kept || !state.sheet(stage).isEmpty() ? work.verdict(stage) : Status.MISSING;
+            out.add(new StageView(stage, show.mark(status), kept));
         }
         return out;
     }
 
-    private static JobRules.@Nullable Held held(JobState state, Stage stage, JobEvaluation evaluation) {
-        return state.isOpen() ? JobRules.held(stage, state, evaluation).orElse(null) : null;
+    private List<CardView> cards(Stage stage, JobWork work, Shown shown) {
+        List<String> asks = work.asks();
+        List<String> idle = work.idle();
+        List<Panel> panels = work.panels(stage);
+        List<Panel> causes = CausesPanel.of(stage, work);
+        List<CardView> out = new ArrayList<>();
+        for (Card card : work.cards().of(stage)) {
+            List<FieldView> fields =
+                    card.fields().stream().map(f -> field(f, work, shown)).toList();
+            boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
+            boolean closed = empty && !asks.contains(card.id()) && (card.folded() || idle.contains(card.id()));
+            List<Panel> under = Stream.concat(
+                            panels.stream().filter(p -> p.card().equals(card.id())),
+                            card.causes() ? causes.stream() : Stream.empty())
+                    .toList();
+            out.add(new CardView(
+                    card.id(), card.title(), card.shape().name(), closed, fields, work.figures(card.id()), under));
+        }
+        return out;
     }
 
-    private List<CardView> cards(
-            Stage stage,
-            JobEvaluation evaluation,
-            Map<String, Typed> shown,
-            Map<String, String> extraErrors,
-            LengthUnit unit) {
-        var figures = new Figures(evaluation, show::sign);
-        return SheetFields.cards(stage).stream()
-                .map(c -> {
-                    List<FieldView> fields = c.fields().stream()
-                            .map(f -> field(f, evaluation, shown, extraErrors, unit))
-                            .toList();
-                    boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
-                    boolean closed = empty
-                            && !asks(evaluation).contains(c.id())
-                            && (c.folded()
-                                    || c.id().equals("work")
-                                            && evaluation
-                                                    .surface()
-                                                    .result()
-                                                    .remedies()
-                                                    .isEmpty());
-                    return new CardView(c.id(), c.title(), c.shape().name(), closed, fields, figures.of(c.id()));
-                })
-                .toList();
-    }
-
-    /** A groove that somebody felt wants its measures. */
-    private static List<String> asks(JobEvaluation evaluation) {
-        return evaluation.surface().wantsMeasures() ? List.of("groove") : List.of();
-    }
-
-    private static FieldView field(
-            Field field,
-            JobEvaluation evaluation,
-            Map<String, Typed> shown,
-            Map<String, String> extraErrors,
-            LengthUnit unit) {
-        Typed typed = shown.getOrDefault(field.name(), Typed.NOTHING);
-        String error = evaluation.errors().getOrDefault(field.name(), extraErrors.get(field.name()));
-        Double mm = field.kind().isLength() ? evaluation.values().number(field.name()) : null;
-        String text =
-                field.kind().isLength() || field.kind() == Field.Kind.SEAL_SIZE ? typed.onSheet(unit) : typed.text();
+    private static FieldView field(Field<?> field, JobWork work, Shown shown) {
+        Typed typed = shown.texts().getOrDefault(field.name(), Typed.NOTHING);
+        Object read = work.read().get(field);
+        boolean inUnit = field.kind().isLength() || field.kind() == Field.Kind.SEAL_SIZE;
+        Double mm = field.kind().isLength() ? (Double) read : null;
         return new FieldView(
-                field.name(),
-                field.label(),
-                field.kind().name(),
-                text,
-                field.offered(evaluation.values().shop(), typed.text()),
-                field.needed(),
-                field.hint(),
-                error,
-                mm != null ? Length.show(mm, 3) + " mm" : other(field, evaluation),
+                field,
+                inUnit ? typed.onSheet(shown.unit()) : typed.text(),
+                field.offered(work.read().shop(), typed.text()),
+                shown.errors().getOrDefault(field.name(), work.errors().get(field.name())),
+                mm != null ? Length.show(mm, 3) + " mm" : other(field, read),
                 mm != null ? Length.show(mm / Length.MM_PER_INCH, 4) + " in" : "",
                 typed.struck());
     }
 
     /** How a field that is no length was understood, where that is not plain from its text. */
-    private static String other(Field field, JobEvaluation evaluation) {
+    private static String other(Field<?> field, @Nullable Object read) {
         return switch (field.kind()) {
-            case SPEED -> shown(evaluation.values().number(field.name()), 0, "rpm");
-            case PRESSURE -> shown(evaluation.values().number(field.name()), 3, "MPa");
-            case TEMPERATURE -> shown(evaluation.values().number(field.name()), 1, "°C");
-            case HOURS -> shown(evaluation.values().number(field.name()), 0, "h");
+            case SPEED -> shown(read, 0, "rpm");
+            case PRESSURE -> shown(read, 3, "MPa");
+            case TEMPERATURE -> shown(read, 1, "°C");
+            case HOURS -> shown(read, 0, "h");
             case NUMBER ->
                 field.range().unit().isEmpty()
                         ? ""
-                        : shown(
-                                evaluation.values().number(field.name()),
-                                3,
-                                field.range().unit());
-            case SEAL_SIZE ->
-                evaluation.values().size(field.name()) == null
-                        ? ""
-                        : evaluation.values().size(field.name()).words();
+                        : shown(read, 3, field.range().unit());
+            case SEAL_SIZE -> read == null ? "" : ((SealSize) read).words();
             default -> "";
         };
     }
 
-    private static String shown(@Nullable Double value, int decimals, String unit) {
-        return value == null ? "" : Length.show(value, decimals) + " " + unit;
+    private static String shown(@Nullable Object value, int decimals, String unit) {
+        return value == null ? "" : Length.show((Double) value, decimals) + " " + unit;
     }
 
-    /** In the unit of the wrench at hand first. */
-    private static @Nullable TorqueView torque(TorqueWork work, Values values) {
-        if (work.plan() == null) {
+    /** In the unit of the wrench at hand first; absent while no plan can be made. */
+    private static @Nullable TorqueView torque(JobState state, Stage stage, JobWork work) {
+        TorquePlanResult plan = stage == Stage.SET ? work.torque() : null;
+        if (plan == null) {
             return null;
         }
-        TorquePlanResult plan = work.plan();
-        TorqueWork.Tick next = work.next();
+        var progress = new TorqueProgress(plan, state.beside().ticks());
+        TorqueProgress.Tick next = progress.next();
         int pass = next == null ? plan.passesNm().size() : next.pass();
+        int bolt = next == null ? 0 : next.bolt();
         double nm = plan.passesNm().get(pass - 1);
-        Unit own = Unit.valueOf(
-                values.choice("torqueUnit", TorquePlanInput.TorqueUnit.class).name());
+        Unit own = Unit.valueOf(work.read().get(CommonFields.TORQUE_UNIT).name());
         String others = Stream.of(Unit.NM, Unit.LBF_FT, Unit.LBF_IN, Unit.KGF_M)
                 .filter(u -> u != own)
                 .map(u -> figure(nm, u))
                 .collect(Collectors.joining(", "));
-        boolean same = plan.wrenchNm() != null
-                && Math.abs(plan.wrenchNm() - plan.inUnits().nm()) < 1e-9;
-        String wrench = same
-                ? ""
-                : plan.wrenchNm() == null
-                        ? "nobody knows what: measure it from grip to square"
-                        : figure(nm * plan.wrenchNm() / plan.inUnits().nm(), own);
         return new TorqueView(
-                BoltCircle.svg(plan.sequence(), work.done(pass), next == null ? 0 : next.bolt(), "b-"),
+                BoltCircle.svg(plan.sequence(), progress.done(pass), bolt, "b-"),
                 pass,
                 plan.passesNm().size(),
-                next == null ? 0 : next.bolt(),
-                nm,
-                figure(nm, own),
-                others,
-                wrench,
-                work.left());
+                bolt,
+                progress.left(),
+                new Setting(nm, figure(nm, own), others, wrench(plan, nm, own)));
+    }
+
+    /** What a wrench with something before its square is set to; empty: the torque itself. */
+    private static String wrench(TorquePlanResult plan, double nm, Unit own) {
+        if (plan.wrenchNm() == null) {
+            return "nobody knows what: measure it from grip to square";
+        }
+        double whole = plan.inUnits().nm();
+        return Math.abs(plan.wrenchNm() - whole) < 1e-9 ? "" : figure(nm * plan.wrenchNm() / whole, own);
     }
 
     /** As finely as a wrench is set: small torques to a hundredth. */
@@ -257,10 +254,11 @@ class JobPages {
         return Length.show(value, value < 10 ? 2 : 1) + " " + unit.symbol();
     }
 
-    private static List<StepView> steps(JobState state, JobEvaluation evaluation) {
-        Map<String, StepDone> done = state.done(evaluation.plan());
+    private static List<StepView> steps(JobState state, JobWork work) {
+        List<Step> plan = work.plan();
+        Map<String, StepDone> done = state.done(plan);
         List<StepView> out = new ArrayList<>();
-        for (Step step : evaluation.plan()) {
+        for (Step step : plan) {
             out.add(new StepView(
                     out.size() + 1,
                     step,
@@ -268,21 +266,20 @@ class JobPages {
                     state.newestTick(step)
                             .filter(t -> !done.containsKey(step.id()))
                             .orElse(null),
-                    JobRules.stepHeldBy(evaluation.plan(), done.keySet(), step.id())
-                            .isEmpty()));
+                    JobRules.stepHeldBy(plan, done.keySet(), step.id()).isEmpty()));
         }
         return out;
     }
 
-    private List<AsideView> aside(JobState state, Stage stage, Map<String, Typed> shown, String tab, LengthUnit unit) {
+    private List<AsideView> aside(JobState state, Stage stage, JobWork work, Shown shown) {
         List<AsideView> out = new ArrayList<>();
         state.drafts().stream()
-                .filter(d -> d.stage() == stage && !d.tab().equals(tab))
+                .filter(d -> d.stage() == stage && !d.tab().equals(shown.tab()))
                 .filter(d -> state.aside(stage).contains(d)
-                        || state.aside(stage).stream().anyMatch(own -> own.tab().equals(tab))
+                        || state.aside(stage).stream().anyMatch(own -> own.tab().equals(shown.tab()))
                                 && d.seq() == state.seq(stage))
                 .forEach(d -> {
-                    List<Difference> differences = differences(stage, shown, json.read(d.texts()), unit);
+                    List<Difference> differences = differences(stage, work, shown, json.read(d.texts()));
                     if (!differences.isEmpty()) {
                         out.add(new AsideView(d.tab(), d.personName(), d.savedAt(), differences));
                     }
@@ -290,16 +287,16 @@ class JobPages {
         return out;
     }
 
-    private static List<Difference> differences(
-            Stage stage, Map<String, Typed> here, Map<String, Typed> there, LengthUnit unit) {
-        Set<String> names = new HashSet<>(here.keySet());
+    private static List<Difference> differences(Stage stage, JobWork work, Shown here, Map<String, Typed> there) {
+        Set<String> names = new HashSet<>(here.texts().keySet());
         names.addAll(there.keySet());
-        return SheetFields.fields(stage)
+        return work.cards()
+                .fields(stage)
                 .filter(f -> names.contains(f.name()))
                 .map(f -> new Difference(
                         f.label(),
-                        here.getOrDefault(f.name(), Typed.NOTHING).onSheet(unit),
-                        there.getOrDefault(f.name(), Typed.NOTHING).onSheet(unit)))
+                        here.texts().getOrDefault(f.name(), Typed.NOTHING).onSheet(here.unit()),
+                        there.getOrDefault(f.name(), Typed.NOTHING).onSheet(here.unit())))
                 .filter(d -> !d.here().equals(d.there()))
                 .toList();
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import joropo.app.family.Stage;
 import joropo.core.plan.Companions;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
@@ -21,15 +22,15 @@ final class JobParts {
     private JobParts() {}
 
     /** Every line once. What the plan says of a part goes before what was listed of it by hand. */
-    static List<PartLine> of(JobState state, JobEvaluation evaluation) {
+    static List<PartLine> of(JobState state, JobWork work) {
         Map<String, Part> parts = new LinkedHashMap<>();
-        state.kept().lists().parts().forEach(p -> parts.put(p.part(), p.asPart()));
-        evaluation.fitting().parts().forEach(p -> parts.put(p.id(), p));
-        destroyed(state.kept().lists().log(), parts).forEach(p -> parts.putIfAbsent(p.id(), p));
-        Map<String, PartEntry> decided =
-                state.kept().lists().decided().stream().collect(Collectors.toMap(PartEntry::part, Function.identity()));
-        Map<String, ListedPart> listed =
-                state.kept().lists().parts().stream().collect(Collectors.toMap(ListedPart::part, Function.identity()));
+        state.beside().parts().listed().forEach(p -> parts.put(p.part(), p.asPart()));
+        work.parts().forEach(p -> parts.put(p.id(), p));
+        destroyed(state.beside().log(), parts).forEach(p -> parts.putIfAbsent(p.id(), p));
+        Map<String, PartEntry> decided = state.beside().parts().decided().stream()
+                .collect(Collectors.toMap(PartEntry::part, Function.identity()));
+        Map<String, ListedPart> listed = state.beside().parts().listed().stream()
+                .collect(Collectors.toMap(ListedPart::part, Function.identity()));
         return parts.values().stream()
                 .map(p -> new PartLine(
                         p,
@@ -69,7 +70,7 @@ final class JobParts {
      */
     static List<Part> proposals(JobState state, List<PartLine> lines) {
         List<Part> out = new ArrayList<>();
-        ListsMapper.LastSeal last = state.kept().lists().last();
+        ListsMapper.LastSeal last = state.beside().earlier().last();
         if (last != null) {
             out.add(new Part(
                     "lip-seal",

@@ -7,27 +7,25 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import joropo.app.access.Person;
+import joropo.app.family.CommonFields;
+import joropo.app.family.Stage;
 import joropo.core.plan.Step;
 import joropo.core.verdict.Status;
 
 /** What has to be done before what: hold points of the job, and what a signature needs. */
 final class JobRules {
-    /** What a concession says beside its defect. */
-    static final List<String> CONCESSION =
-            List.of("concessionWhy", "concessionExpected", "concessionFallback", "concessionLook");
-
     private JobRules() {}
 
     /** What holds a stage. @param why in words, @param mendedAt the stage where it is settled */
     record Held(String why, Stage mendedAt) {}
 
     /** Why nothing of this stage can be kept yet; empty when it can. */
-    static Optional<Held> held(Stage stage, JobState state, JobEvaluation evaluation) {
+    static Optional<Held> held(Stage stage, JobState state, JobWork work) {
         boolean closed = stage.compareTo(Stage.INTAKE) > 0
                 && state.lastRevision(Stage.STRIP).isEmpty();
         List<PartLine> absent = !closed
                 ? List.of()
-                : JobParts.of(state, evaluation).stream()
+                : JobParts.of(state, work).stream()
                         .filter(l -> l.beforeOpening() && !l.isSettled() && !l.isOvertaken())
                         .toList();
         if (!absent.isEmpty()) {
@@ -36,7 +34,7 @@ final class JobRules {
                             + ". The machine stays closed until each is laid out or decided.",
                     Stage.INTAKE));
         }
-        return stage.compareTo(Stage.STRIP) > 0 && !evaluation.madeSafe()
+        return stage.compareTo(Stage.STRIP) > 0 && !work.madeSafe()
                 ? Optional.of(new Held(
                         "Isolated, locked, pressure off: tick all three at Make safe, or write the reason there, "
                                 + "before this is kept.",
@@ -45,10 +43,9 @@ final class JobRules {
     }
 
     /** Why the parts cannot be ticked as laid out; empty when they can. */
-    static Optional<String> partsHeld(JobState state, JobEvaluation evaluation) {
-        List<PartLine> open = JobParts.of(state, evaluation).stream()
-                .filter(l -> !l.isSettled())
-                .toList();
+    static Optional<String> partsHeld(JobState state, JobWork work) {
+        List<PartLine> open =
+                JobParts.of(state, work).stream().filter(l -> !l.isSettled()).toList();
         return open.isEmpty() ? Optional.empty() : Optional.of("neither laid out nor decided: " + JobParts.names(open));
     }
 
@@ -66,7 +63,7 @@ final class JobRules {
     }
 
     /** Everything that still keeps this person from signing, in words; empty when they may. */
-    static List<String> openBeforeSigning(JobState state, JobEvaluation evaluation, Person person, Instant now) {
+    static List<String> openBeforeSigning(JobState state, JobWork work, Person person, Instant now) {
         List<String> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             if (stage != Stage.SIGN && state.lastRevision(stage).isEmpty()) {
@@ -75,52 +72,51 @@ final class JobRules {
                 out.add(stage.title() + " has typing that was not kept.");
             }
         }
-        held(Stage.SIGN, state, evaluation).map(Held::why).ifPresent(out::add);
-        partsHeld(state, evaluation).ifPresent(why -> out.add("Parts list: " + why + "."));
-        Set<String> done = state.done(evaluation.plan()).keySet();
-        long steps = evaluation.plan().stream()
+        held(Stage.SIGN, state, work).map(Held::why).ifPresent(out::add);
+        partsHeld(state, work).ifPresent(why -> out.add("Parts list: " + why + "."));
+        Set<String> done = state.done(work.plan()).keySet();
+        long steps = work.plan().stream()
                 .filter(s -> s.hold() && !done.contains(s.id()))
                 .count();
-        if (evaluation.plan().isEmpty()) {
+        if (work.plan().isEmpty()) {
             out.add("There is no fitting plan: the seal is not decided.");
         } else if (steps > 0) {
             out.add(steps + (steps == 1 ? " hold point of the plan is" : " hold points of the plan are")
                     + " neither done nor skipped with a reason.");
         }
-        int bolts = new TorqueWork(evaluation.torque(), state.kept().ticks()).left();
+        int bolts = new TorqueProgress(work.torque(), state.beside().ticks()).left();
         if (bolts > 0) {
             out.add("Torque plan: " + bolts + (bolts == 1 ? " turn of the wrench is" : " turns of the wrench are")
                     + " not ticked.");
         }
-        state.kept().entries().stream()
+        state.beside().entered().things().stream()
                 .filter(JobEntry::isOpen)
                 .map(JobEntry::openWords)
                 .forEach(out::add);
         List<StripPart> missing =
-                state.kept().lists().log().stream().filter(StripPart::isMissing).toList();
+                state.beside().log().stream().filter(StripPart::isMissing).toList();
         if (!missing.isEmpty()) {
             out.add("Came off, and nobody has said what became of it: "
                     + missing.stream().map(StripPart::name).collect(Collectors.joining(", ")) + ".");
         }
-        state.kept().lists().timers().stream()
+        state.beside().entered().timers().stream()
                 .filter(t -> t.runs(now))
                 .forEach(t -> out.add(t.what() + ": its time is not up yet."));
-        concession(evaluation, person).ifPresent(out::add);
+        concession(work, person).ifPresent(out::add);
         return out;
     }
 
-    private static Optional<String> concession(JobEvaluation evaluation, Person person) {
-        long failing = evaluation.findings().stream()
-                .filter(f -> f.status() == Status.FAIL)
-                .count();
+    private static Optional<String> concession(JobWork work, Person person) {
+        long failing =
+                work.findings().stream().filter(f -> f.status() == Status.FAIL).count();
         if (failing == 0) {
             return Optional.empty();
         }
         String what = failing + (failing == 1 ? " finding does" : " findings do") + " not hold: ";
-        if (evaluation.values().text("concession") == null) {
+        if (work.read().get(CommonFields.CONCESSION) == null) {
             return Optional.of(what + "mend it, or a lead writes a concession.");
         }
-        if (CONCESSION.stream().anyMatch(f -> evaluation.values().text(f) == null)) {
+        if (CommonWork.CONCESSION.stream().anyMatch(f -> work.read().get(f) == null)) {
             return Optional.of(
                     "The concession does not say yet why it is accepted, what is expected, the fallback and the "
                             + "next look.");

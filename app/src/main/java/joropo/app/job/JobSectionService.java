@@ -1,22 +1,16 @@
 package joropo.app.job;
 
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import joropo.app.access.Person;
-import joropo.app.bench.BenchService;
-import joropo.app.bench.Role;
-import joropo.app.settings.SettingsService;
-import joropo.core.lipseal.Layout;
-import joropo.core.plan.PartKind;
-import joropo.core.plan.StripLog;
-import joropo.core.section.BoreItem;
-import joropo.core.section.Profile;
+import joropo.app.family.JobFacts;
+import joropo.app.family.Stage;
+import joropo.app.family.Typed;
+import joropo.app.family.WorkSection;
+import joropo.app.section.BenchService;
+import joropo.app.section.SectionRole;
+import joropo.app.ui.NotFound;
 import joropo.core.section.Section;
-import joropo.core.shaft.Side;
-import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.springframework.stereotype.Service;
@@ -29,12 +23,12 @@ import org.springframework.stereotype.Service;
 class JobSectionService {
     private final JobStore store;
     private final BenchService bench;
-    private final SettingsService settings;
+    private final JobWorks works;
 
-    JobSectionService(JobStore store, BenchService bench, SettingsService settings) {
+    JobSectionService(JobStore store, BenchService bench, JobWorks works) {
         this.store = store;
         this.bench = bench;
-        this.settings = settings;
+        this.works = works;
     }
 
     /**
@@ -42,78 +36,39 @@ class JobSectionService {
      * by its last signed job, else as the sheets say; what is planned as the sheets say. @return its number on the
      * bench
      */
-    long arrange(String number, Role role, Person person) {
+    long arrange(String number, SectionRole role, Person person) {
         JobState state = store.load(number);
-        JobEvaluation evaluation = evaluate(state, state.texts());
-        Section typed = evaluation.typed().section();
-        Section section = role == Role.PLANNED ? typed : found(state, typed, evaluation.values());
-        return bench.openFor(state.job().id(), role, section, person);
-    }
-
-    /** As the strip log has it; before a seal is logged as the position was left, else as the sheets say. */
-    private Section found(JobState state, Section typed, Values values) {
-        List<StripLog.Removed> log = state.kept().lists().log().stream()
-                .filter(p -> p.cameWith() == null)
-                .map(StripPart::removed)
-                .toList();
-        if (log.stream().anyMatch(r -> r.kind() == PartKind.LIP_SEAL)) {
-            return StripLog.asFound(Sketch.found(typed, values), log);
-        }
-        return bench.fittedAt(state.position().id()).orElseGet(() -> Sketch.found(typed, values));
-    }
-
-    /**
-     * Fills size, way round, depth, case and layout on the decide sheet as the section has its innermost seal. @throws
-     * RefusedInput when there is no section, or the job is closed
-     */
-    void take(String number, Person person) {
-        JobState state = store.load(number);
-        if (state.sections().planned() == null) {
-            throw new RefusedInput("", "has no section as planned yet");
-        }
-        Section section = state.sections().planned().section();
-        BoreItem.Seal seal = section.seal();
-        Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(Stage.DECIDE));
-        set(
-                sheet,
-                "size",
-                plain(Objects.requireNonNullElse(section.shaftDiameterMm(), 0.0)) + "x"
-                        + plain(seal.outsideDiameterMm()) + "x" + plain(seal.widthMm()));
-        set(sheet, "mainLip", seal.mainLip().name());
-        set(sheet, "plannedDepth", plain(seal.fromMm()));
-        set(sheet, "layout", layout(section).name());
-        if (seal.caseType() != null) {
-            set(sheet, "caseType", seal.caseType().name());
-        }
-        Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
-        seen.putAll(state.texts());
-        seen.put(Stage.DECIDE, sheet);
-        store.saveDraft(
-                state,
-                Stage.DECIDE,
-                "section",
-                state.seq(Stage.DECIDE),
-                sheet,
-                evaluate(state, seen).verdict(Stage.DECIDE),
+        WorkSection section = section(works.of(state));
+        return bench.openFor(
+                state.job().id(),
+                role,
+                role == SectionRole.PLANNED ? section.typed() : section.found(evidence(state)),
                 person);
     }
 
-    private static Layout layout(Section section) {
-        BoreItem.Seal seal = section.seal();
-        if (section.seals().size() > 1) {
-            return section.seals().get(0).mainLip() == seal.mainLip() ? Layout.TANDEM : Layout.BACK_TO_BACK;
-        }
-        return seal.profile() == Profile.PRESSURE
-                ? Layout.PRESSURE
-                : seal.profile() == Profile.PTFE
-                        ? Layout.PTFE
-                        : seal.profile() == Profile.CASSETTE
-                                ? Layout.CASSETTE
-                                : seal.dustLip() == Side.OUT ? Layout.DUST_LIP : Layout.PLAIN;
+    private JobFacts.Evidence evidence(JobState state) {
+        return new JobFacts.Evidence(
+                state.beside().log().stream()
+                        .filter(p -> p.cameWith() == null)
+                        .map(StripPart::removed)
+                        .toList(),
+                () -> bench.fittedAt(state.position().id()));
     }
 
-    private static void set(Map<String, Typed> sheet, String field, String text) {
-        sheet.put(field, sheet.getOrDefault(field, Typed.NOTHING).retyped(text, LengthUnit.MM));
+    /**
+     * Fills the decide sheet as the section has it. @throws RefusedInput when there is no section, or the job is closed
+     */
+    void take(String number, Person person) {
+        JobState state = store.load(number);
+        Section planned = planned(state);
+        Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(Stage.DECIDE));
+        section(works.of(state))
+                .asTexts(planned)
+                .forEach((field, text) -> sheet.put(
+                        field, sheet.getOrDefault(field, Typed.NOTHING).retyped(text, LengthUnit.MM)));
+        JobWork work = works.of(state, state.textsWith(Stage.DECIDE, sheet));
+        store.saveDraft(
+                state, Stage.DECIDE, "section", state.seq(Stage.DECIDE), sheet, work.verdict(Stage.DECIDE), person);
     }
 
     /**
@@ -122,22 +77,22 @@ class JobSectionService {
      */
     void bringReadings(String number, Person person) {
         JobState state = store.load(number);
-        if (state.sections().planned() == null) {
-            throw new RefusedInput("", "has no section as planned yet");
-        }
-        Section typed = evaluate(state, state.texts()).typed().section();
+        Section planned = planned(state);
         bench.move(
                 state.sections().planned().id(),
-                state.sections().planned().section().withReadings(typed),
+                planned.withReadings(section(works.of(state)).typed()),
                 "readings of the sheets brought in",
                 person);
     }
 
-    private JobEvaluation evaluate(JobState state, Map<Stage, Map<String, Typed>> texts) {
-        return JobEvaluation.of(state.position(), texts, state.sections(), settings.shop());
+    private static Section planned(JobState state) {
+        if (state.sections().planned() == null) {
+            throw new RefusedInput("", "has no section as planned yet");
+        }
+        return state.sections().planned().section();
     }
 
-    private static String plain(double mm) {
-        return Length.show(mm, Math.abs(mm - Math.rint(mm)) < 1e-9 ? 0 : 2);
+    private static WorkSection section(JobWork work) {
+        return work.main().section().orElseThrow(() -> new NotFound("section of this kind of job"));
     }
 }

@@ -1,6 +1,7 @@
 package joropo.app.job;
 
-import joropo.app.bench.BenchService.Arranged;
+import joropo.app.family.JobFacts;
+import joropo.app.section.BenchService.Arranged;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -8,5 +9,8 @@ import org.jspecify.annotations.Nullable;
  * be; each absent until somebody has arranged it
  */
 record JobSections(@Nullable Arranged found, @Nullable Arranged planned) {
-    static final JobSections NONE = new JobSections(null, null);
+    JobFacts.Arranged asFacts() {
+        return new JobFacts.Arranged(
+                found == null ? null : found.section(), planned == null ? null : planned.section());
+    }
 }

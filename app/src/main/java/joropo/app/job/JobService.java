@@ -1,27 +1,25 @@
 package joropo.app.job;
 
-import java.security.SecureRandom;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Arrays;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import joropo.app.access.Person;
 import joropo.app.access.Sha256;
 import joropo.app.drawing.LineDrawing;
-import joropo.app.settings.SettingsService;
-import joropo.app.ui.Field;
+import joropo.app.family.Stage;
+import joropo.app.family.Typed;
 import joropo.app.ui.NotFound;
 import joropo.core.plan.Lives;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
-import joropo.core.units.LengthUnit;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -34,38 +32,22 @@ public class JobService {
     private static final int LONGEST_REASON = 200;
     private static final int LONGEST_ADDENDUM = 1000;
     private static final int LONGEST_THING = 60;
-    /** A text longer than this is cut before it is stored; every field has room for far less and says so. */
-    static final int LONGEST_STORED = 20_000;
-
     private final JobStore store;
     private final JobMapper jobs;
-    private final JobPages pages;
+    private final JobSheets sheets;
+    private final JobWorks works;
     private final SnapshotMaker snapshots;
-    private final SettingsService settings;
     private final TextsJson json;
-    private final SecureRandom random = new SecureRandom();
 
     JobService(
-            JobStore store,
-            JobMapper jobs,
-            JobPages pages,
-            SnapshotMaker snapshots,
-            SettingsService settings,
-            TextsJson json) {
+            JobStore store, JobMapper jobs, JobSheets sheets, JobWorks works, SnapshotMaker snapshots, TextsJson json) {
         this.store = store;
         this.jobs = jobs;
-        this.pages = pages;
+        this.sheets = sheets;
+        this.works = works;
         this.snapshots = snapshots;
-        this.settings = settings;
         this.json = json;
     }
-
-    /**
-     * What a window sends: its name, the newest draft it has seen, and the texts of all its fields.
-     *
-     * @param unit in which the window shows bare numbers; the person may have changed theirs since in another window
-     */
-    public record Posted(String tab, long seq, LengthUnit unit, Map<String, String> texts) {}
 
     @Transactional(readOnly = true)
     public List<JobLine> openJobs() {
@@ -137,168 +119,18 @@ public class JobService {
         return store.open(positionId, person);
     }
 
-    public JobView page(String number, Stage stage, Person person) {
-        JobState state = store.load(number);
-        return pages.view(
-                state,
-                stage,
-                evaluate(state),
-                newTab(),
-                state.seq(stage),
-                state.sheet(stage),
-                Map.of(),
-                person.unit(),
-                person);
+    /** One thing more that is sealed in this job, of a kind of its own. @throws RefusedInput when it cannot be */
+    public void addItem(String number, PartKind kind, Person person) {
+        store.addItem(number, kind, person);
     }
 
-    /** Saves what was typed and says what follows from it; nothing is refused here, errors stand at their fields. */
-    public JobView type(String number, Stage stage, Posted posted, Person person) {
-        JobState before = store.load(number);
-        return saved(before, stage, posted, retyped(before, stage, posted), Map.of(), person);
-    }
-
-    /** Strikes one reading with its reason; it stays in the record. */
-    public JobView strike(String number, Stage stage, Posted posted, String field, String why, Person person) {
-        JobState before = store.load(number);
-        Map<String, Typed> texts = new HashMap<>(retyped(before, stage, posted));
-        if (why.isBlank() || why.length() > LONGEST_REASON) {
-            return saved(
-                    before,
-                    stage,
-                    posted,
-                    texts,
-                    Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters."),
-                    person);
-        }
-        if (wasStruck(
-                before, stage, posted, texts.getOrDefault(field, Typed.NOTHING).strike(why.strip()), field)) {
-            return pages.view(
-                    before,
-                    stage,
-                    evaluate(before),
-                    posted.tab(),
-                    before.seq(stage),
-                    before.sheet(stage),
-                    Map.of(),
-                    posted.unit(),
-                    person);
-        }
-        texts.computeIfPresent(field, (name, typed) -> typed.strike(why.strip()));
-        return saved(before, stage, posted, texts, Map.of(), person);
-    }
-
-    /** Whether this very strike has come before: a browser may send a form twice when its connection breaks. */
-    private static boolean wasStruck(JobState before, Stage stage, Posted posted, Typed struck, String field) {
-        Typed stored = before.sheet(stage).getOrDefault(field, Typed.NOTHING);
-        int last = stored.struck().size() - 1;
-        return posted.seq() < before.seq(stage)
-                && stored.isBlank()
-                && last >= 0
-                && !struck.struck().isEmpty()
-                && stored.struck()
-                        .get(last)
-                        .equals(struck.struck().get(struck.struck().size() - 1));
-    }
-
-    /**
-     * What keeping a sheet came to. @param kept whether a revision was made, @param view the page to show when it was
-     * not
-     */
-    public record Kept(boolean kept, JobView view) {}
-
-    /**
-     * Keeps a sheet as a revision, unless something in it cannot be read, is needed and absent, or waits for a hold
-     * point.
-     */
-    public Kept keep(String number, Stage stage, Posted posted, Person person) {
-        JobView view = type(number, stage, posted, person);
-        JobState state = store.load(number);
-        JobEvaluation evaluation = evaluate(state);
-        Map<String, Typed> texts = state.sheet(stage);
-        Map<String, String> missing = new LinkedHashMap<>();
-        SheetFields.fields(stage)
-                .filter(f -> f.needed()
-                        && texts.getOrDefault(f.name(), Typed.NOTHING).isBlank())
-                .forEach(f -> missing.put(f.name(), "This is needed."));
-        if (stage == Stage.DECIDE
-                && evaluation.decided().wantsReason()
-                && evaluation.values().text("chooseWhy") == null) {
-            missing.put("chooseWhy", "Another than the recommended seal needs its reason.");
-        }
-        if (stage == Stage.SIGN && evaluation.values().text("concession") != null) {
-            JobRules.CONCESSION.stream()
-                    .filter(f -> texts.getOrDefault(f, Typed.NOTHING).isBlank())
-                    .forEach(f -> missing.put(f, "A concession needs this."));
-        }
-        boolean refused =
-                SheetFields.fields(stage).anyMatch(f -> evaluation.errors().containsKey(f.name()));
-        boolean aside = state.aside(stage).stream().anyMatch(d -> d.tab().equals(posted.tab()));
-        if (refused
-                || aside
-                || !missing.isEmpty()
-                || JobRules.held(stage, state, evaluation).isPresent()) {
-            return new Kept(
-                    false,
-                    pages.view(
-                            state,
-                            stage,
-                            evaluation,
-                            posted.tab(),
-                            view.seq(),
-                            aside ? retyped(state, stage, posted) : texts,
-                            missing,
-                            posted.unit(),
-                            person));
-        }
-        store.keep(number, stage, texts, evaluation.verdict(stage), person);
-        return new Kept(true, view);
-    }
-
-    /**
-     * Fills fields that are still blank, as if they had been typed; what stands in a sheet stays.
-     *
-     * @param texts by field, @return the stage of the first field that was filled
-     * @throws RefusedInput when the job is not open any more, or none of the fields is blank
-     */
-    public Stage fill(String number, Map<String, String> texts, LengthUnit unit, Person person) {
-        JobState state = store.load(number);
-        if (!state.isOpen()) {
-            throw new RefusedInput("", "can be taken into an open job only");
-        }
-        Stage first = null;
-        String tab = newTab();
-        for (Stage stage : Stage.values()) {
-            Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(stage));
-            List<String> blank = SheetFields.fields(stage)
-                    .map(Field::name)
-                    .filter(texts::containsKey)
-                    .filter(n -> sheet.getOrDefault(n, Typed.NOTHING).isBlank())
-                    .toList();
-            if (!blank.isEmpty()) {
-                blank.forEach(
-                        n -> sheet.put(n, sheet.getOrDefault(n, Typed.NOTHING).retyped(texts.get(n), unit)));
-                Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
-                seen.putAll(state.texts());
-                seen.put(stage, sheet);
-                JobEvaluation evaluation = JobEvaluation.of(state.position(), seen, state.sections(), settings.shop());
-                store.saveDraft(state, stage, tab, state.seq(stage), sheet, evaluation.verdict(stage), person);
-                first = first == null ? stage : first;
-            }
-        }
-        if (first == null) {
-            throw new RefusedInput("", "brings nothing that is still blank in job " + number);
-        }
-        return first;
-    }
-
-    /** Takes the typing of another window, which stood aside or in the way, as the newest. */
-    public void take(String number, Stage stage, String tab, Person person) {
-        JobState state = store.load(number);
-        state.drafts().stream()
-                .filter(d -> d.stage() == stage && d.tab().equals(tab))
+    /** The stage that is to be worked on next. */
+    Stage firstOpen(String number) {
+        JobState state = store.load(number, Set.of());
+        return Arrays.stream(Stage.values())
+                .filter(s -> state.lastRevision(s).isEmpty())
                 .findFirst()
-                .ifPresent(d -> store.saveDraft(
-                        state, stage, tab, state.seq(stage), json.read(d.texts()), d.verdict(), person));
+                .orElse(Stage.SIGN);
     }
 
     /**
@@ -311,27 +143,27 @@ public class JobService {
     public void finishStep(
             String number, String step, @Nullable String read, @Nullable String skippedWhy, Person person) {
         JobState state = store.load(number);
-        JobEvaluation evaluation = evaluate(state);
-        Step ticked = evaluation.plan().stream()
+        JobWork work = works.of(state);
+        Step ticked = work.plan().stream()
                 .filter(s -> s.id().equals(step))
                 .findFirst()
                 .orElseThrow(() -> new RefusedInput(step, "is no step of this plan"));
-        if (read != null && !read.equals(ticked.act())) {
+        if (read != null && !read.equals(ticked.instruction())) {
             throw new RefusedInput(step, "says something else by now: read it again");
         }
-        Set<String> done = state.done(evaluation.plan()).keySet();
+        Set<String> done = state.done(work.plan()).keySet();
         if (skippedWhy != null && (skippedWhy.isBlank() || skippedWhy.length() > LONGEST_REASON)) {
             throw new RefusedInput(step, "skipping needs a written reason, up to " + LONGEST_REASON + " characters");
         }
-        Step held = JobRules.stepHeldBy(evaluation.plan(), done, step).orElse(null);
+        Step held = JobRules.stepHeldBy(work.plan(), done, step).orElse(null);
         if (held != null) {
-            throw new RefusedInput(step, "waits for the hold point before it: " + held.act());
+            throw new RefusedInput(step, "waits for the hold point before it: " + held.instruction());
         }
-        JobRules.held(Stage.FIT, state, evaluation).ifPresent(stage -> {
+        JobRules.held(Stage.FIT, state, work).ifPresent(stage -> {
             throw new RefusedInput(step, stage.why());
         });
         if (step.equals("parts") && skippedWhy == null && !done.contains(step)) {
-            JobRules.partsHeld(state, evaluation).ifPresent(why -> {
+            JobRules.partsHeld(state, work).ifPresent(why -> {
                 throw new RefusedInput(step, why);
             });
         }
@@ -356,9 +188,10 @@ public class JobService {
      */
     public void tick(String number, int pass, int bolt, double nm, Person person) {
         JobState state = store.load(number);
-        TorqueWork work = new TorqueWork(evaluate(state).torque(), state.kept().ticks());
-        TorqueWork.Tick next = work.next();
-        if (work.isDone(pass, bolt, nm)) {
+        var progress =
+                new TorqueProgress(works.of(state).torque(), state.beside().ticks());
+        TorqueProgress.Tick next = progress.next();
+        if (progress.isDone(pass, bolt, nm)) {
             return;
         }
         if (next == null || !next.isBy(pass, bolt, nm)) {
@@ -397,14 +230,14 @@ public class JobService {
         if (state.job().state() == Job.State.SIGNED) {
             return;
         }
-        JobEvaluation evaluation = evaluate(state);
-        List<String> open = JobRules.openBeforeSigning(state, evaluation, person, store.now());
+        JobWork work = works.of(state);
+        List<String> open = JobRules.openBeforeSigning(state, work, person, store.now());
         if (!open.isEmpty()) {
             throw new RefusedInput(open.stream().map(o -> new FieldError("", o)).toList());
         }
         Instant at = store.now();
-        String snapshot = json.writeSnapshot(snapshots.of(state, evaluation, person.fullName(), at));
-        store.sign(state, Signing.of(evaluation, snapshot, Sha256.of(snapshot), person.fullName()), person, at);
+        String snapshot = json.writeSnapshot(snapshots.of(state, work, person.fullName(), at));
+        store.sign(state, Signing.of(work, snapshot, Sha256.of(snapshot), person.fullName()), person, at);
     }
 
     /** @throws RefusedInput when there is nothing to add, or the job is not signed */
@@ -431,83 +264,40 @@ public class JobService {
 
     /** An earlier sheet, opened again. @throws NotFound when there is no such revision */
     public KeptSheet keptSheet(String number, Stage stage, int revision) {
-        JobState state = store.load(number);
-        Revision found = state.revisions().stream()
-                .filter(r -> r.stage() == stage && r.revision() == revision)
-                .findFirst()
-                .orElseThrow(() -> new NotFound("revision " + revision + " of " + stage.title()));
+        JobState state = store.load(number, Set.of());
+        Revision found = store.revision(number, stage, revision);
         Map<String, Typed> texts = json.read(found.texts());
-        return new KeptSheet(
-                found,
-                SnapshotMaker.lines(
-                        stage, texts, JobEvaluation.of(state.position(), Map.of(stage, texts), settings.shop())));
+        return new KeptSheet(found, SnapshotMaker.lines(stage, texts, works.of(state, stage, texts)));
     }
 
     /** What the card shows: the frozen job once it is signed, else the job as it stands. */
     public Snapshot snapshot(String number) {
         JobState state = store.load(number);
-        return state.signature() != null
-                ? json.readSnapshot(state.signature().snapshot())
-                : snapshots.of(state, evaluate(state), null, null);
+        return state.beside().ending().signature() != null
+                ? json.readSnapshot(state.beside().ending().signature().snapshot())
+                : snapshots.of(state, works.of(state), null, null);
     }
 
-    /** The driver's drawing, and where it belongs. */
-    public record DriverSheet(LineDrawing drawing, String place) {}
+    /** A drawing of a tool or part, and where it belongs. */
+    public record ToolDrawing(LineDrawing drawing, String place) {}
 
-    /** @throws NotFound while the job says neither which seal nor how deep */
-    public DriverSheet driver(String number) {
-        JobState state = store.load(number);
-        JobEvaluation evaluation = evaluate(state);
-        if (evaluation.fitting().driver() == null) {
-            throw new NotFound("driver for job " + number + " yet: seal and depth are not decided");
-        }
-        return new DriverSheet(
-                Offers.drawing(evaluation),
-                state.position().machineName() + ", " + state.position().name());
+    /** @param name as its links name it, @throws NotFound while the job does not say enough for it */
+    public ToolDrawing drawing(String number, String name) {
+        JobState state = store.load(number, Set.of());
+        return works.of(state)
+                .main()
+                .drawing(name)
+                .map(d -> new ToolDrawing(
+                        d,
+                        state.position().machineName() + ", " + state.position().name()))
+                .orElseThrow(() -> new NotFound(name + " for job " + number + " yet: not enough is decided"));
     }
 
     public @Nullable Signature signature(String number) {
-        return store.load(number).signature();
+        return store.load(number).beside().ending().signature();
     }
 
     public List<Addendum> addenda(String number) {
-        return store.load(number).addenda();
-    }
-
-    private JobView saved(
-            JobState before,
-            Stage stage,
-            Posted posted,
-            Map<String, Typed> texts,
-            Map<String, String> errors,
-            Person person) {
-        Map<Stage, Map<String, Typed>> seen = new EnumMap<>(Stage.class);
-        seen.putAll(before.texts());
-        seen.put(stage, texts);
-        JobEvaluation evaluation = JobEvaluation.of(before.position(), seen, before.sections(), settings.shop());
-        JobStore.Saved saved =
-                store.saveDraft(before, stage, posted.tab(), posted.seq(), texts, evaluation.verdict(stage), person);
-        return pages.view(
-                saved.after(), stage, evaluation, posted.tab(), saved.seq(), texts, errors, posted.unit(), person);
-    }
-
-    private JobEvaluation evaluate(JobState state) {
-        return JobEvaluation.of(state.position(), state.texts(), state.sections(), settings.shop());
-    }
-
-    /** The posted texts, each with the unit it was typed in: what was not touched keeps its own. */
-    private static Map<String, Typed> retyped(JobState state, Stage stage, Posted posted) {
-        Map<String, Typed> before = state.sheet(stage);
-        Map<String, Typed> out = new LinkedHashMap<>();
-        SheetFields.fields(stage).forEach(f -> {
-            String text = posted.texts().getOrDefault(f.name(), "");
-            String stored = text.length() > LONGEST_STORED ? text.substring(0, LONGEST_STORED) : text;
-            out.put(f.name(), before.getOrDefault(f.name(), Typed.NOTHING).retyped(stored, posted.unit()));
-        });
-        return out;
-    }
-
-    private String newTab() {
-        return Long.toString(random.nextLong() >>> 1, Character.MAX_RADIX);
+        return store.load(number).beside().ending().addenda();
     }
 }

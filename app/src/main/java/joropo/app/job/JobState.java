@@ -5,70 +5,71 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import joropo.app.family.Stage;
+import joropo.app.family.Typed;
 import joropo.app.register.Position;
 import joropo.core.plan.Step;
-import org.jspecify.annotations.Nullable;
 
-/** A job as it stands in the store, with the texts that count now: the newest typing, kept or not. */
+/**
+ * A job as it stands in the store, with the texts that count now: the newest typing, kept or not.
+ *
+ * @param revisions the newest kept sheet of each stage, @param beside as far as it was read
+ */
 record JobState(
         Job job,
         Position position,
         List<Revision> revisions,
         List<JobMapper.StageDraft> drafts,
-        List<StepDone> steps,
-        @Nullable Signature signature,
-        List<Addendum> addenda,
-        Kept kept,
         JobSections sections,
+        Beside beside,
         Map<Stage, Map<String, Typed>> texts) {
-
-    /**
-     * What was entered beside the sheets. @param entries as things stand now, @param notes to the next fitter, newest
-     * first, @param ticks bolts tightened
-     */
-    record Kept(List<JobEntry> entries, List<PositionNote> notes, List<TorqueWork.Tick> ticks, Lists lists) {}
-
-    /**
-     * What is on lists of its own. @param parts put on the list by hand, @param decided the newest decision of each
-     * part, @param removed what came off, in its order, @param last the seal that was fitted here last, absent: nobody
-     * knows
-     */
-    record Lists(
-            List<ListedPart> parts,
-            List<PartEntry> decided,
-            List<StripPart> removed,
-            List<JobTimer> timers,
-            ListsMapper.@Nullable LastSeal last) {
-        /** What came off and was not struck. */
-        List<StripPart> log() {
-            return removed.stream().filter(StripPart::stands).toList();
-        }
+    static JobState of(
+            Job job, Position position, List<Typing> typing, JobSections sections, Beside beside, TextsJson json) {
+        return of(
+                job,
+                position,
+                typing.stream().filter(t -> !t.isDraft()).map(Typing::kept).toList(),
+                drafts(typing),
+                sections,
+                beside,
+                json);
     }
 
-    static JobState of(
+    private static JobState of(
             Job job,
             Position position,
             List<Revision> revisions,
             List<JobMapper.StageDraft> drafts,
-            List<StepDone> steps,
-            @Nullable Signature signature,
-            List<Addendum> addenda,
-            Kept kept,
             JobSections sections,
+            Beside beside,
             TextsJson json) {
         Map<Stage, Map<String, Typed>> texts = new EnumMap<>(Stage.class);
         revisions.forEach(r -> texts.put(r.stage(), json.read(r.texts())));
         drafts.stream()
                 .filter(d -> !d.aside() && isNewer(d, revisions))
                 .forEach(d -> texts.put(d.stage(), json.read(d.texts())));
-        return new JobState(job, position, revisions, drafts, steps, signature, addenda, kept, sections, texts);
+        return new JobState(job, position, revisions, drafts, sections, beside, texts);
+    }
+
+    static List<JobMapper.StageDraft> drafts(List<Typing> typing) {
+        return typing.stream().filter(Typing::isDraft).map(Typing::draft).toList();
     }
 
     /** The same job with these drafts, which may hold newer typing. */
     JobState withDrafts(List<JobMapper.StageDraft> newDrafts, TextsJson json) {
-        return newDrafts.equals(drafts)
-                ? this
-                : of(job, position, revisions, newDrafts, steps, signature, addenda, kept, sections, json);
+        return newDrafts.equals(drafts) ? this : of(job, position, revisions, newDrafts, sections, beside, json);
+    }
+
+    List<JobItem> items() {
+        return job.items();
+    }
+
+    /** The texts of all stages with this sheet in place of its own. */
+    Map<Stage, Map<String, Typed>> textsWith(Stage stage, Map<String, Typed> sheet) {
+        Map<Stage, Map<String, Typed>> out = new EnumMap<>(Stage.class);
+        out.putAll(texts);
+        out.put(stage, sheet);
+        return out;
     }
 
     Map<String, Typed> sheet(Stage stage) {
@@ -122,18 +123,22 @@ record JobState(
     Map<String, StepDone> done(List<Step> plan) {
         Map<String, StepDone> out = new LinkedHashMap<>();
         plan.forEach(s -> newestTick(s)
-                .filter(t -> t.act().isEmpty() || t.act().equals(s.act()))
+                .filter(t -> t.act().isEmpty() || t.act().equals(s.instruction()))
                 .ifPresent(t -> out.put(s.id(), t)));
         return out;
     }
 
     /** The newest tick of a step, whatever the step said then. */
     Optional<StepDone> newestTick(Step step) {
-        return steps.stream().filter(t -> t.step().equals(step.id())).reduce((older, newer) -> newer);
+        return beside.steps().stream().filter(t -> t.step().equals(step.id())).reduce((older, newer) -> newer);
     }
 
     boolean isOpen() {
         return job.state() == Job.State.OPEN;
+    }
+
+    boolean isSigned() {
+        return job.state() == Job.State.SIGNED;
     }
 
     private static boolean isNewer(JobMapper.StageDraft draft, List<Revision> revisions) {

@@ -9,19 +9,32 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
-import joropo.app.bench.BenchService;
-import joropo.app.bench.BenchService.Arranged;
-import joropo.app.bench.Role;
+import joropo.app.family.Families;
+import joropo.app.family.Stage;
+import joropo.app.family.Typed;
+import joropo.app.job.Beside.Earlier;
+import joropo.app.job.Beside.Ending;
+import joropo.app.job.Beside.Entered;
+import joropo.app.job.Beside.Group;
+import joropo.app.job.Beside.OnList;
 import joropo.app.job.JobMapper.StageDraft;
 import joropo.app.job.ListsMapper.LifeRow;
+import joropo.app.register.Position;
 import joropo.app.register.RegisterService;
+import joropo.app.section.BenchService;
+import joropo.app.section.BenchService.Arranged;
+import joropo.app.section.SectionRole;
+import joropo.app.store.StoreService;
 import joropo.app.ui.NotFound;
 import joropo.core.plan.Lives;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
+import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +49,8 @@ class JobStore {
     private final RegisterService register;
     private final PeopleService people;
     private final BenchService bench;
+    private final StoreService store;
+    private final Families families;
     private final TextsJson json;
     private final Clock clock;
 
@@ -45,6 +60,8 @@ class JobStore {
             RegisterService register,
             PeopleService people,
             BenchService bench,
+            StoreService store,
+            Families families,
             TextsJson json,
             Clock clock) {
         this.jobs = jobs;
@@ -52,22 +69,58 @@ class JobStore {
         this.register = register;
         this.people = people;
         this.bench = bench;
+        this.store = store;
+        this.families = families;
         this.json = json;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     public JobState load(String number) {
-        return state(find(number));
+        return state(find(number), Group.ALL);
     }
 
+    /** @param groups what is read of what stands beside the sheets */
+    @Transactional(readOnly = true)
+    public JobState load(String number, Set<Group> groups) {
+        return state(find(number), groups);
+    }
+
+    /** @throws RefusedInput where nothing is known yet of what seals there */
     @Transactional
     public Job open(long positionId, Person person) {
-        register.position(positionId).orElseThrow(() -> new NotFound("position " + positionId));
+        Position position = register.position(positionId).orElseThrow(() -> new NotFound("position " + positionId));
+        mustHaveFamily("kind", position.kind());
         String number = nextNumber();
-        jobs.insert(number, positionId, person.id(), now());
+        long id = jobs.insert(number, position.kind(), positionId, person.id(), now());
+        jobs.insertItem(id, 1, position.kind(), person.id(), now());
         people.record(person.name(), "opened job " + number);
         return find(number);
+    }
+
+    /** One thing more that is sealed in a job, of a kind of its own. @throws RefusedInput when it is not open */
+    @Transactional
+    public void addItem(String number, PartKind kind, Person person) {
+        Job job = openJob(number);
+        mustHaveFamily("item", kind);
+        jobs.insertItem(job.id(), job.items().size() + 1, kind, person.id(), now());
+        people.record(person.name(), "added " + kind.words() + " to job " + number);
+    }
+
+    private void mustHaveFamily(String field, PartKind kind) {
+        new Needs()
+                .that(
+                        field,
+                        families.of(kind).isPresent(),
+                        "is " + kind.words() + ": there is no work for that here yet")
+                .done();
+    }
+
+    /** @throws NotFound when there is no such revision */
+    @Transactional(readOnly = true)
+    public Revision revision(String number, Stage stage, int revision) {
+        return jobs.revision(find(number).id(), stage, revision)
+                .orElseThrow(() -> new NotFound("revision " + revision + " of " + stage.title()));
     }
 
     /**
@@ -92,7 +145,6 @@ class JobStore {
             Map<String, Typed> texts,
             Status verdict,
             Person person) {
-        mustBeOpen(find(loaded.job().number()));
         JobState now = loaded.withDrafts(jobs.drafts(loaded.job().id()), json);
         if (now.seqOf(stage, tab) > 0 && texts.equals(now.sheet(stage))) {
             return new Saved(now.seq(stage), now); // said before, by a request that came late or twice
@@ -101,7 +153,9 @@ class JobStore {
         long seq = older ? Math.max(seenSeq, now.seqOf(stage, tab)) : now.seq(stage) + 1;
         var draft = new StageDraft(
                 stage, tab, seq, older, json.write(texts), verdict, person.fullName(), after(now.lastRevision(stage)));
-        jobs.saveDraft(loaded.job().id(), draft, person.id());
+        if (jobs.saveDraft(loaded.job().id(), draft, person.id()) == 0) {
+            mustBeOpen(find(loaded.job().number()));
+        }
         List<StageDraft> drafts = Stream.concat(
                         now.drafts().stream()
                                 .filter(d -> d.stage() != stage || !d.tab().equals(tab)),
@@ -153,14 +207,18 @@ class JobStore {
         if (job.state() == Job.State.SIGNED) {
             return;
         }
-        if (!state(mustBeOpen(job)).equals(seen)) {
+        if (!state(mustBeOpen(job), Group.ALL).equals(seen)) {
             throw new RefusedInput("", "Somebody changed this job at the same moment: look at it and sign again.");
         }
         jobs.insertSignature(job.id(), signing.snapshot(), signing.sha256(), person.id(), at);
         jobs.setState(job.id(), Job.State.SIGNED, null);
-        bench.fitted(job.positionId(), job.id(), signing.fitted());
+        if (signing.fitted() != null) {
+            bench.fitted(job.positionId(), job.id(), signing.fitted());
+        }
         signing.causes().forEach(c -> jobs.insertCause(job.id(), job.positionId(), c.cause(), c.score()));
-        lists.insertLife(job.id(), job.positionId(), signing.life(), at);
+        if (signing.life() != null) {
+            lists.insertLife(job.id(), job.positionId(), signing.life(), at);
+        }
         if (signing.concession() != null) {
             lists.insertConcession(job.id(), job.positionId(), signing.concession());
         }
@@ -174,7 +232,7 @@ class JobStore {
     @Transactional
     public void enter(String number, JobEntry.Kind kind, String what, JobEntry.State state, Person person) {
         JobState now = open(number);
-        if (now.kept().entries().stream()
+        if (now.beside().entered().things().stream()
                 .noneMatch(e -> e.kind() == kind && e.what().equals(what) && e.state() == state)) {
             jobs.insertEntry(now.job().id(), kind, what, state, person.id(), now());
         }
@@ -182,7 +240,7 @@ class JobStore {
 
     /** One bolt in one pass; a second call changes nothing. */
     @Transactional
-    public void tick(String number, TorqueWork.Tick tick, Person person) {
+    public void tick(String number, TorqueProgress.Tick tick, Person person) {
         jobs.insertTick(open(number).job().id(), tick, person.id(), now());
     }
 
@@ -261,7 +319,7 @@ class JobStore {
     }
 
     private JobState open(String number) {
-        return state(openJob(number));
+        return state(openJob(number), Group.ALL);
     }
 
     private static Job mustBeOpen(Job job) {
@@ -274,36 +332,50 @@ class JobStore {
         return job;
     }
 
-    private JobState state(Job job) {
+    private JobState state(Job job, Set<Group> groups) {
         return JobState.of(
                 job,
                 register.position(job.positionId()).orElseThrow(),
-                jobs.revisions(job.id()),
-                jobs.drafts(job.id()),
-                jobs.steps(job.id()),
-                jobs.signature(job.id()).orElse(null),
-                jobs.addenda(job.id()),
-                new JobState.Kept(
-                        JobEntry.now(jobs.entries(job.id())),
-                        jobs.notes(job.positionId()),
-                        jobs.ticks(job.id()),
-                        lists(job)),
+                jobs.typing(job.id()),
                 sections(job.id()),
+                beside(job, groups),
                 json);
     }
 
     private JobSections sections(long jobId) {
-        Map<Role, Arranged> arranged = bench.ofJob(jobId);
-        return new JobSections(arranged.get(Role.AS_FOUND), arranged.get(Role.PLANNED));
+        Map<SectionRole, Arranged> arranged = bench.ofJob(jobId);
+        return new JobSections(arranged.get(SectionRole.AS_FOUND), arranged.get(SectionRole.PLANNED));
     }
 
-    private JobState.Lists lists(Job job) {
-        return new JobState.Lists(
-                lists.listed(job.id()),
-                lists.entries(job.id()),
-                lists.removed(job.id()).stream().map(this::stripPart).toList(),
-                lists.timers(job.id()),
-                lists.lastSeal(job.positionId()).orElse(null));
+    private Beside beside(Job job, Set<Group> groups) {
+        var out = BesideBuilder.builder();
+        if (groups.contains(Group.STEPS)) {
+            out.steps(jobs.steps(job.id()));
+        }
+        if (groups.contains(Group.TICKS)) {
+            out.ticks(jobs.ticks(job.id()));
+        }
+        if (groups.contains(Group.ENTERED)) {
+            out.entered(new Entered(JobEntry.now(jobs.entries(job.id())), lists.timers(job.id())));
+        }
+        if (groups.contains(Group.EARLIER)) {
+            out.earlier(new Earlier(
+                    jobs.notes(job.positionId()),
+                    lists.lastSeal(job.positionId()).orElse(null)));
+        }
+        if (groups.contains(Group.PARTS)) {
+            out.parts(OnList.of(lists.partRows(job.id())));
+        }
+        if (groups.contains(Group.REMOVED)) {
+            out.removed(lists.removed(job.id()).stream().map(this::stripPart).toList());
+        }
+        if (groups.contains(Group.STOCK)) {
+            out.stock(store.lots());
+        }
+        if (groups.contains(Group.ENDING)) {
+            out.ending(new Ending(jobs.signature(job.id()).orElse(null), jobs.addenda(job.id())));
+        }
+        return out.build();
     }
 
     private StripPart stripPart(ListsMapper.Removed r) {
@@ -339,11 +411,7 @@ class JobStore {
     }
 
     private String nextNumber() {
-        String year = String.format(
-                Locale.ROOT, "%02d", now().atZone(ZoneId.systemDefault()).getYear() % 100);
-        int last = jobs.lastNumber(year + "-%")
-                .map(n -> Integer.parseInt(n.substring(3)))
-                .orElse(0);
-        return String.format(Locale.ROOT, "%s-%04d", year, last + 1);
+        int year = now().atZone(ZoneId.systemDefault()).getYear() % 100;
+        return String.format(Locale.ROOT, "%02d-%04d", year, jobs.nextNumber(year));
     }
 }

@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import joropo.app.family.Stage;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;

@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import joropo.app.family.Stage;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
@@ -13,7 +14,8 @@ import org.jspecify.annotations.Nullable;
 /** Parts, what came off, and timers of a job. */
 @Mapper
 interface ListsMapper {
-    List<ListedPart> listed(long jobId);
+    /** What was put on the list by hand, and the newest decision of each part. */
+    List<PartRow> partRows(long jobId);
 
     int list(
             @Param("jobId") long jobId,
@@ -21,9 +23,6 @@ interface ListsMapper {
             @Param("p") Part part,
             @Param("personId") long personId,
             @Param("at") Instant at);
-
-    /** The newest of each part. */
-    List<PartEntry> entries(long jobId);
 
     /** With the size and material that it was decided for. */
     void decide(

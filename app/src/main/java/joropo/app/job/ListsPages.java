@@ -1,23 +1,32 @@
 package joropo.app.job;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import joropo.app.job.JobView.LotView;
-import joropo.app.job.JobView.PartView;
+import joropo.app.family.Stage;
+import joropo.app.family.WorkSection;
+import joropo.app.job.Beside.Group;
+import joropo.app.job.ListsView.LotView;
+import joropo.app.job.ListsView.PartView;
+import joropo.app.job.ListsView.Parts;
+import joropo.app.job.ListsView.Standing;
+import joropo.app.job.ListsView.Strip;
+import joropo.app.job.ListsView.Timers;
 import joropo.app.register.RegisterService;
 import joropo.app.store.Lot;
 import joropo.app.store.StoreService;
 import joropo.app.ui.Show;
 import joropo.core.plan.PartKind;
+import joropo.core.plan.PartsOfSection;
 import joropo.core.plan.StockMatch;
-import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -39,20 +48,8 @@ class ListsPages {
             PartKind.SLEEVE,
             PartKind.BEARING,
             PartKind.KEY);
-    private static final Map<Class<? extends BoreItem>, PartKind> KINDS = Map.of(
-            BoreItem.Seal.class,
-            PartKind.LIP_SEAL,
-            BoreItem.Ring.class,
-            PartKind.RETAINING_RING,
-            BoreItem.Spacer.class,
-            PartKind.SPACER,
-            BoreItem.Bearing.class,
-            PartKind.BEARING,
-            BoreItem.Cover.class,
-            PartKind.COVER,
-            BoreItem.Chevron.class,
-            PartKind.CHEVRON);
     private static final List<Stage> WITH_LIMITS = List.of(Stage.MEASURE, Stage.SET, Stage.PROVE);
+    private static final Timers NO_TIMERS = new Timers(List.of(), Instant.EPOCH);
     private static final int MOST_LOTS = 4;
 
     private final StoreService store;
@@ -69,45 +66,81 @@ class ListsPages {
         this.clock = clock;
     }
 
-    JobView.Lists view(JobState state, Stage stage, JobEvaluation evaluation) {
-        List<PartLine> lines = WITH_PARTS.contains(stage) ? JobParts.of(state, evaluation) : List.of();
-        List<StripPart> log = WITH_LOG.contains(stage) ? state.kept().lists().log() : List.of();
-        List<StripPart> back = new ArrayList<>(stage == Stage.FIT ? log : List.of());
-        Collections.reverse(back);
+    /** All that belongs to the stage. */
+    ListsView whole(JobState state, Stage stage, JobWork work) {
         boolean intake = stage == Stage.INTAKE;
-        return new JobView.Lists(
-                parts(lines),
-                intake ? JobParts.proposals(state, lines) : List.of(),
-                log,
-                back,
-                stage == Stage.STRIP ? known(evaluation.typed().section(), state) : List.of(),
-                state.kept().lists().timers(),
-                intake ? lists.concessions(state.position().id()) : List.of(),
-                intake ? lists.recommendations(state.position().id()) : List.of(),
-                WITH_LIMITS.contains(stage)
-                        ? register.limits(state.position().id()).stream()
-                                .filter(l -> l.withdrawnWhy() == null)
-                                .toList()
-                        : List.of(),
-                clock.instant(),
-                evaluation.madeSafe());
+        long position = state.position().id();
+        return new ListsView(
+                WITH_PARTS.contains(stage) ? parts(state, work, intake) : Parts.NONE,
+                strip(state, stage, work),
+                timers(state),
+                new Standing(
+                        intake ? lists.concessions(position) : List.of(),
+                        intake ? lists.recommendations(position) : List.of(),
+                        WITH_LIMITS.contains(stage)
+                                ? register.limits(position).stream()
+                                        .filter(l -> l.withdrawnWhy() == null)
+                                        .toList()
+                                : List.of()));
     }
 
-    private List<PartView> parts(List<PartLine> lines) {
-        if (lines.isEmpty()) {
-            return List.of();
+    /** The list that a keystroke of this stage may change; absent: none. */
+    @Nullable
+    ListsView echo(JobState state, Stage stage, JobWork work) {
+        return switch (stage) {
+            case STRIP -> new ListsView(Parts.NONE, strip(state, stage, work), NO_TIMERS, Standing.NONE);
+            case DECIDE ->
+                new ListsView(
+                        parts(state, work, false),
+                        new Strip(List.of(), List.of(), List.of(), true),
+                        NO_TIMERS,
+                        Standing.NONE);
+            default -> null;
+        };
+    }
+
+    /** What an answer to a keystroke of this stage needs beside the sheets. */
+    static Set<Group> neededFor(Stage stage) {
+        Set<Group> out = EnumSet.noneOf(Group.class);
+        if (stage != Stage.INTAKE) { // whether the parts are in hand may hold it
+            out.addAll(Set.of(Group.PARTS, Group.REMOVED));
         }
-        List<StoreService.Shelved> stock = store.lots();
-        return lines.stream()
-                .map(l -> new PartView(
-                        l,
-                        l.isSettled()
-                                ? List.of()
-                                : store.offers(l.part(), stock).stream()
-                                        .limit(MOST_LOTS)
-                                        .map(o -> lot(o, stock))
-                                        .toList()))
-                .toList();
+        switch (stage) {
+            case DECIDE -> out.add(Group.STOCK);
+            case FIT -> out.add(Group.STEPS);
+            case SET -> out.add(Group.TICKS);
+            default -> {}
+        }
+        return out;
+    }
+
+    private Parts parts(JobState state, JobWork work, boolean proposing) {
+        List<PartLine> lines = JobParts.of(state, work);
+        return new Parts(
+                lines.stream()
+                        .map(l -> new PartView(l, lots(l, state.beside().stock())))
+                        .toList(),
+                proposing ? JobParts.proposals(state, lines) : List.of());
+    }
+
+    private List<LotView> lots(PartLine line, List<StoreService.Shelved> stock) {
+        return line.isSettled()
+                ? List.of()
+                : store.offers(line.part(), stock).stream()
+                        .limit(MOST_LOTS)
+                        .map(o -> lot(o, stock))
+                        .toList();
+    }
+
+    private static Strip strip(JobState state, Stage stage, JobWork work) {
+        List<StripPart> log = WITH_LOG.contains(stage) ? state.beside().log() : List.of();
+        List<StripPart> back = new ArrayList<>(stage == Stage.FIT ? log : List.of());
+        Collections.reverse(back);
+        return new Strip(log, back, stage == Stage.STRIP ? known(state, work) : List.of(), work.madeSafe());
+    }
+
+    private Timers timers(JobState state) {
+        return new Timers(state.beside().entered().timers(), clock.instant());
     }
 
     private LotView lot(StockMatch.Offer offer, List<StoreService.Shelved> stock) {
@@ -119,7 +152,7 @@ class ListsPages {
         return new LotView(
                 lot.id(),
                 "batch " + lot.batch() + ", " + lot.place() + ", " + lot.onHand() + " there",
-                show.sign(offer.life().finding().status()),
+                show.mark(offer.life().finding().status()),
                 offer.life().useBy() == null
                         ? offer.life().finding().message()
                         : "to be used by " + offer.life().useBy(),
@@ -128,25 +161,17 @@ class ListsPages {
     }
 
     /** The parts that stand at this position first, then what usually comes off, then the rest. */
-    private static List<PartKind> known(Section section, JobState state) {
+    private static List<PartKind> known(JobState state, JobWork work) {
         Set<PartKind> out = new LinkedHashSet<>();
         Section here = state.sections().found() == null
-                ? section
+                ? work.main().section().map(WorkSection::typed).orElse(null)
                 : state.sections().found().section();
-        here.boreItems().stream()
-                .map(ListsPages::kind)
-                .filter(k -> k != PartKind.OTHER)
-                .forEach(out::add);
+        if (here != null) {
+            out.addAll(PartsOfSection.of(here));
+        }
+        out.add(state.job().kind());
         out.addAll(USUAL);
         out.addAll(Arrays.asList(PartKind.values()));
         return List.copyOf(out);
-    }
-
-    private static PartKind kind(BoreItem item) {
-        return KINDS.entrySet().stream()
-                .filter(k -> k.getKey().isInstance(item))
-                .map(Map.Entry::getValue)
-                .findFirst()
-                .orElse(PartKind.OTHER);
     }
 }

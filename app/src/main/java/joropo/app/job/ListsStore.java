@@ -6,6 +6,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.Map;
 import java.util.Objects;
 import joropo.app.access.Person;
+import joropo.app.family.Stage;
+import joropo.app.job.Beside.OnList;
 import joropo.app.store.Movement;
 import joropo.app.store.StoreService;
 import joropo.core.plan.Part;
@@ -55,7 +57,7 @@ class ListsStore {
             String followUp,
             Person person) {
         Job job = jobs.openJob(number);
-        PartEntry before = lists.entries(job.id()).stream()
+        PartEntry before = OnList.of(lists.partRows(job.id())).decided().stream()
                 .filter(e -> e.part().equals(part.id()))
                 .findFirst()
                 .orElse(null);

@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import joropo.core.material.CureQuarter;
 import joropo.core.plan.Part;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param size, @param material what it was decided for; absent: whatever it is made of, @param followUp what is to
  *     follow where it could not be had
  */
+@RecordBuilder
 public record PartEntry(
         String part,
         PartState state,

@@ -1,6 +1,7 @@
 package joropo.app.job;
 
 import java.time.Instant;
+import joropo.app.family.Stage;
 import joropo.core.verdict.Status;
 
 /** A kept sheet: it stays as it is for ever. */

@@ -1,9 +1,11 @@
 package joropo.app.job;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
-import joropo.app.ui.Field;
+import joropo.app.family.CommonFields;
+import joropo.app.family.ReadFields;
+import joropo.app.family.Summary.FittedItem;
+import joropo.app.family.WorkSection;
 import joropo.core.diagnosis.Cause;
 import joropo.core.diagnosis.DiagnosisResult.Ranked;
 import joropo.core.section.Section;
@@ -12,17 +14,17 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a signature freezes, and what it leaves at the position.
  *
- * @param fitted the section that stands there now, @param causes the likeliest causes of the leak, more than one where
- *     nothing parted them, none where nobody looked
+ * @param fitted the section that stands there now, absent for a kind that has none, @param causes the likeliest causes
+ *     of the leak, more than one where nothing parted them, none where nobody looked
  * @param concession what does not hold and is accepted, absent: nothing, @param recommendation what the owner was
  *     advised, absent: nothing
  */
 record Signing(
         String snapshot,
         String sha256,
-        Section fitted,
+        @Nullable Section fitted,
         List<Ranked> causes,
-        Life life,
+        @Nullable Life life,
         @Nullable Concession concession,
         @Nullable Recommendation recommendation) {
     /** The seal that begins a life here, and how the last one ended. @param hoursOfLast absent: nobody has said */
@@ -40,50 +42,48 @@ record Signing(
     record Recommendation(
             String text, @Nullable String answer, @Nullable String answeredOn) {}
 
-    static Signing of(JobEvaluation evaluation, String snapshot, String sha256, String signer) {
-        Values values = evaluation.values();
-        List<Ranked> causes = evaluation.diagnosis() == null
-                ? List.of()
-                : evaluation.diagnosis().first();
-        Concession concession = values.text("concession") == null
+    static Signing of(JobWork work, String snapshot, String sha256, String signer) {
+        ReadFields read = work.read();
+        List<Ranked> causes =
+                work.diagnosis() == null ? List.of() : work.diagnosis().first();
+        Concession concession = read.get(CommonFields.CONCESSION) == null
                 ? null
                 : new Concession(
-                        values.text("concession"),
-                        values.text("concessionWhy"),
-                        values.text("concessionExpected"),
-                        values.text("concessionFallback"),
-                        values.text("concessionLook"),
+                        read.get(CommonFields.CONCESSION),
+                        read.get(CommonFields.CONCESSION_WHY),
+                        read.get(CommonFields.CONCESSION_EXPECTED),
+                        read.get(CommonFields.CONCESSION_FALLBACK),
+                        read.get(CommonFields.CONCESSION_LOOK),
                         signer);
-        Recommendation recommendation = values.text("recommendation") == null
+        Recommendation recommendation = read.get(CommonFields.RECOMMENDATION) == null
                 ? null
                 : new Recommendation(
-                        values.text("recommendation"),
-                        values.text("recommendationAnswer"),
-                        values.text("recommendationOn"));
+                        read.get(CommonFields.RECOMMENDATION),
+                        read.get(CommonFields.RECOMMENDATION_ANSWER),
+                        read.get(CommonFields.RECOMMENDATION_ON));
         return new Signing(
-                snapshot, sha256, evaluation.fitted(), causes, life(evaluation, causes), concession, recommendation);
+                snapshot,
+                sha256,
+                work.main().section().map(WorkSection::fitted).orElse(null),
+                causes,
+                life(work, causes),
+                concession,
+                recommendation);
     }
 
-    private static Life life(JobEvaluation evaluation, List<Ranked> causes) {
-        Decided decided = evaluation.decided();
-        String size = decided.size().words();
-        String material = decided.material() == null ? null : decided.material().code();
-        String seal = size
-                + (decided.layout() == null ? "" : ", " + decided.layout().words())
-                + (material == null ? "" : ", " + material);
-        String reason = !causes.isEmpty()
-                ? causes.stream()
+    /** Absent while nothing says what was fitted. */
+    private static @Nullable Life life(JobWork work, List<Ranked> causes) {
+        FittedItem fitted = work.main().summary().fitted();
+        if (fitted == null) {
+            return null;
+        }
+        String symptom = work.read().get(CommonFields.SYMPTOM);
+        String reason = causes.isEmpty()
+                ? symptom == null ? "" : CommonFields.words(CommonFields.SYMPTOM, symptom)
+                : causes.stream()
                         .map(c -> Cause.of(c.cause()).map(Cause::words).orElse(""))
-                        .collect(Collectors.joining(" or "))
-                : Optional.ofNullable(evaluation.values().text("symptom"))
-                        .map(s -> SheetFields.fields(Stage.INTAKE)
-                                .filter(f -> f.name().equals("symptom"))
-                                .flatMap(f -> f.choices().stream())
-                                .filter(c -> c.value().equals(s))
-                                .map(Field.Choice::words)
-                                .findFirst()
-                                .orElse(""))
-                        .orElse("");
-        return new Life(seal, size, material, evaluation.values().number("hours"), reason);
+                        .collect(Collectors.joining(" or "));
+        return new Life(
+                fitted.words(), fitted.size(), fitted.material(), work.read().get(CommonFields.HOURS), reason);
     }
 }

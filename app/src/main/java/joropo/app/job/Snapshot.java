@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import joropo.core.verdict.Finding;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param drawing the section as SVG, @param wayRound the sentence that says which way the seal faces
  * @param signer absent while the job is open, @param signedAt likewise
  */
+@RecordBuilder
 public record Snapshot(
         String number,
         String machine,

@@ -9,15 +9,21 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import joropo.app.drawing.Look;
+import joropo.app.drawing.Paper;
+import joropo.app.family.Card;
+import joropo.app.family.CommonFields;
+import joropo.app.family.JobFinding;
+import joropo.app.family.Picture;
+import joropo.app.family.ReadFields;
+import joropo.app.family.Stage;
+import joropo.app.family.Summary;
+import joropo.app.family.Typed;
 import joropo.app.job.Snapshot.Line;
 import joropo.app.job.Snapshot.Sheet;
 import joropo.app.job.Snapshot.StepLine;
 import joropo.app.ui.Field;
-import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
-import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Unit;
@@ -31,45 +37,43 @@ class SnapshotMaker {
     private static final String ALWAYS =
             "This card does not replace the maker's instruction, the works' rules, local codes or licensed practice.";
 
-    Snapshot of(JobState state, JobEvaluation evaluation, @Nullable String signer, @Nullable Instant signedAt) {
-        Decided decided = evaluation.decided();
-        Offer remedy = evaluation.surface().remedy();
-        String seal = Stream.of(
-                        decided.layout() == null ? null : decided.layout().words(),
-                        decided.material() == null ? null : decided.material().code(),
-                        decided.caseType() == null ? null : decided.caseType().words())
-                .filter(Objects::nonNull)
-                .collect(Collectors.joining(", "));
-        var shown = evaluation.findingsTo(Stage.SIGN).stream()
+    Snapshot of(JobState state, JobWork work, @Nullable String signer, @Nullable Instant signedAt) {
+        Summary summary = work.main().summary();
+        var shown = work.findingsTo(Stage.SIGN).stream()
                 .map(JobFinding::finding)
                 .filter(f -> state.isOpen() || f.status() != Status.MISSING || signer != null)
                 .toList();
-        boolean planned = !evaluation.plan().isEmpty();
-        return new Snapshot(
-                state.job().number(),
-                state.position().machineName(),
-                state.position().machinePlace(),
-                state.position().name(),
-                state.job().openedAt(),
-                state.job().openedBy(),
-                decided.size() == null ? null : decided.size().words(),
-                seal.isEmpty() ? null : seal,
-                remedy == null ? null : remedy.remedy().words() + ": " + remedy.reason(),
-                planned ? FittingPlan.wayRound(evaluation.sketch().section()) : null,
-                evaluation.window() == null ? null : Length.show(evaluation.targetMm(), 2),
-                sheets(state, evaluation),
-                shown,
-                JobDrawing.svg(evaluation, shown, Look.Paper.SHEET, null),
-                JobParts.of(state, evaluation).stream()
+        return SnapshotBuilder.builder()
+                .number(state.job().number())
+                .machine(state.position().machineName())
+                .place(state.position().machinePlace())
+                .position(state.position().name())
+                .openedAt(state.job().openedAt())
+                .openedBy(state.job().openedBy())
+                .size(summary.size())
+                .caseType(summary.words())
+                .remedy(summary.remedy())
+                .wayRound(summary.wayRound())
+                .target(summary.targetMm() == null ? null : Length.show(summary.targetMm(), 2))
+                .sheets(sheets(state, work))
+                .findings(shown)
+                .drawing(work.main()
+                        .picture(Paper.SHEET, shown, null)
+                        .map(Picture::svg)
+                        .orElse(""))
+                .parts(JobParts.of(state, work).stream()
                         .map(SnapshotMaker::words)
-                        .toList(),
-                state.kept().entries().stream().map(SnapshotMaker::words).toList(),
-                state.kept().lists().log().stream().map(StripPart::fate).toList(),
-                steps(state, evaluation),
-                cautions(evaluation),
-                concession(evaluation.values()),
-                signer,
-                signedAt);
+                        .toList())
+                .counted(state.beside().entered().things().stream()
+                        .map(SnapshotMaker::words)
+                        .toList())
+                .stripped(state.beside().log().stream().map(StripPart::fate).toList())
+                .steps(steps(state, work))
+                .cautions(cautions(work))
+                .concession(concession(work.read()))
+                .signer(signer)
+                .signedAt(signedAt)
+                .build();
     }
 
     private static String words(JobEntry entry) {
@@ -90,20 +94,20 @@ class SnapshotMaker {
                 + (line.entry() == null ? "" : ": " + line.entry().words());
     }
 
-    private static @Nullable String concession(Values values) {
-        return values.text("concession") == null
+    private static @Nullable String concession(ReadFields read) {
+        return read.get(CommonFields.CONCESSION) == null
                 ? null
-                : Stream.of("concession", "concessionWhy", "concessionExpected", "concessionFallback", "concessionLook")
-                        .map(values::text)
+                : Stream.concat(Stream.of(CommonFields.CONCESSION), CommonWork.CONCESSION.stream())
+                        .map(read::get)
                         .filter(Objects::nonNull)
                         .collect(Collectors.joining("; "));
     }
 
-    private static List<Sheet> sheets(JobState state, JobEvaluation evaluation) {
+    private static List<Sheet> sheets(JobState state, JobWork work) {
         List<Sheet> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             Map<String, Typed> texts = state.sheet(stage);
-            List<Line> lines = lines(stage, texts, evaluation);
+            List<Line> lines = lines(stage, texts, work);
             Revision last = state.lastRevision(stage).orElse(null);
             if (!lines.isEmpty()) {
                 out.add(new Sheet(
@@ -118,20 +122,20 @@ class SnapshotMaker {
     }
 
     /** Every field of a stage that holds something, or held a reading that was struck. */
-    static List<Line> lines(Stage stage, Map<String, Typed> texts, JobEvaluation evaluation) {
-        return SheetFields.cards(stage).stream()
-                .flatMap(c -> c.fields().stream()
-                        .map(f -> line(c, f, texts.getOrDefault(f.name(), Typed.NOTHING), evaluation)))
+    static List<Line> lines(Stage stage, Map<String, Typed> texts, JobWork work) {
+        return work.cards().of(stage).stream()
+                .flatMap(c ->
+                        c.fields().stream().map(f -> line(c, f, texts.getOrDefault(f.name(), Typed.NOTHING), work)))
                 .filter(l -> !l.text().isBlank() || !l.struck().isEmpty())
                 .toList();
     }
 
-    private static Line line(Card card, Field field, Typed typed, JobEvaluation evaluation) {
-        Double mm = field.kind().isLength() ? evaluation.values().number(field.name()) : null;
+    private static Line line(Card card, Field<?> field, Typed typed, JobWork work) {
+        Double mm = field.kind().isLength() ? (Double) work.read().get(field) : null;
         String text =
                 switch (field.kind()) {
                     case CHOICE ->
-                        field.offered(evaluation.values().shop(), typed.text()).stream()
+                        field.offered(work.read().shop(), typed.text()).stream()
                                 .filter(c -> c.value().equals(typed.text()))
                                 .map(Field.Choice::words)
                                 .findFirst()
@@ -166,13 +170,13 @@ class SnapshotMaker {
         return typed.unit() == null ? LengthUnit.MM : typed.unit();
     }
 
-    private static List<StepLine> steps(JobState state, JobEvaluation evaluation) {
-        Map<String, StepDone> done = state.done(evaluation.plan());
-        return evaluation.plan().stream()
+    private static List<StepLine> steps(JobState state, JobWork work) {
+        Map<String, StepDone> done = state.done(work.plan());
+        return work.plan().stream()
                 .map(s -> {
                     StepDone d = done.get(s.id());
                     return new StepLine(
-                            s.act(),
+                            s.instruction(),
                             s.hold(),
                             s.caution(),
                             d == null ? null : d.personName(),
@@ -182,10 +186,10 @@ class SnapshotMaker {
                 .toList();
     }
 
-    private static List<String> cautions(JobEvaluation evaluation) {
+    private static List<String> cautions(JobWork work) {
         Set<String> out = new LinkedHashSet<>();
         out.add("Isolated, locked and proved dead before anything is opened; pressure off, weight held.");
-        evaluation.plan().stream().map(Step::caution).filter(c -> !c.isEmpty()).forEach(out::add);
+        work.plan().stream().map(Step::caution).filter(c -> !c.isEmpty()).forEach(out::add);
         out.add(ALWAYS);
         return List.copyOf(out);
     }

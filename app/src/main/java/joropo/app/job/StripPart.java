@@ -51,32 +51,42 @@ public record StripPart(
         }
     }
 
-    /** Longest thing that is kept of one field. */
-    static final List<Field> FIELDS = List.of(
-            Field.choice("faced", "its open or marked side faced", Field.pairs("OUT", "outside", "IN", "inside")),
-            Field.of("place", "its outer face from the housing's face", Field.Kind.PLACE),
-            Field.of("thickness", "its length along the shaft", Field.Kind.SIZE),
-            Field.number("clock", "clock position", "", 0, 12),
-            Field.of("mark", "match mark", Field.Kind.LINE),
-            Field.of("marking", "marking read", Field.Kind.LINE),
-            Field.of("condition", "condition", Field.Kind.LINE));
+    static final Field<Side> FACED = Field.choice("faced", "its open or marked side faced", Side.class, Side::words);
+    static final Field<Double> PLACE = Field.place("place", "its outer face from the housing's face");
+    static final Field<Double> THICKNESS = Field.size("thickness", "its length along the shaft");
+    private static final Field<Double> CLOCK = Field.number("clock", "clock position", "", 0, 12);
 
-    String text(String field) {
-        return texts.getOrDefault(field, "");
+    /** What may be noted of a part. */
+    static final List<Field<?>> FIELDS = List.of(
+            FACED,
+            PLACE,
+            THICKNESS,
+            CLOCK,
+            Field.line("mark", "match mark"),
+            Field.line("marking", "marking read"),
+            Field.line("condition", "condition"));
+
+    String text(Field<?> field) {
+        return texts.getOrDefault(field.name(), "");
     }
 
     /** What was noted, in one line. */
     public String words() {
         return Stream.concat(
-                        FIELDS.stream().filter(f -> !text(f.name()).isBlank()).map(f -> switch (f.name()) {
-                            case "faced" -> "faced " + (text("faced").equals("IN") ? "inside" : "outside");
-                            case "place" -> "at " + text("place");
-                            case "thickness" -> text("thickness") + " long";
-                            case "clock" -> "at " + text("clock") + " o'clock";
-                            default -> f.label() + ": " + text(f.name());
-                        }),
+                        FIELDS.stream().filter(f -> !text(f).isBlank()).map(this::words),
                         Stream.ofNullable(texts.containsKey("photo") ? "photo" : null))
                 .collect(Collectors.joining(", "));
+    }
+
+    private String words(Field<?> field) {
+        String text = text(field);
+        return field == FACED
+                ? "faced " + Side.valueOf(text).words()
+                : field == PLACE
+                        ? "at " + text
+                        : field == THICKNESS
+                                ? text + " long"
+                                : field == CLOCK ? "at " + text + " o'clock" : field.label() + ": " + text;
     }
 
     boolean stands() {
@@ -85,21 +95,11 @@ public record StripPart(
 
     /** As the rules read it. */
     StripLog.Removed removed() {
-        String faced = text("faced");
-        return new StripLog.Removed(kind, faced.isBlank() ? null : Side.valueOf(faced), mm("place"), mm("thickness"));
+        return new StripLog.Removed(kind, value(FACED), value(PLACE), value(THICKNESS));
     }
 
-    private @Nullable Double mm(String field) {
-        return text(field).isBlank()
-                ? null
-                : (Double) FieldReader.read(
-                        FIELDS.stream()
-                                .filter(f -> f.name().equals(field))
-                                .findFirst()
-                                .orElseThrow(),
-                        text(field),
-                        LengthUnit.MM,
-                        Field.Lists.NONE);
+    private <T> @Nullable T value(Field<T> field) {
+        return text(field).isBlank() ? null : FieldReader.read(field, text(field), LengthUnit.MM, Field.ShopLists.NONE);
     }
 
     /** Number of the photo that was taken of it, absent: none. */

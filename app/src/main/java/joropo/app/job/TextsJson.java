@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import joropo.app.family.Typed;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;

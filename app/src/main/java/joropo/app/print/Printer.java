@@ -22,7 +22,7 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 
 /** Prints a page through a template of its own into a PDF, with embedded fonts and nothing from outside. */
 @Service
-public class Printer {
+class Printer {
     private record Face(String file, String family, int weight) {}
 
     private static final List<Face> FACES = List.of(
@@ -45,7 +45,7 @@ public class Printer {
     }
 
     /** @param values what the template names */
-    public byte[] pdf(String template, Map<String, ?> values) {
+    byte[] pdf(String template, Map<String, ?> values) {
         var context = new Context(Locale.ENGLISH);
         values.forEach(context::setVariable);
         return render(templates.process(template, context));

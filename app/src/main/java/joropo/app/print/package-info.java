@@ -1,4 +1,4 @@
-/** From a page or a drawing to a file: PDF, SVG, DXF. Open {@link joropo.app.print.Printer} first. */
+/** From a page or a drawing to a file: PDF, SVG, DXF. Open {@link joropo.app.print.Printing} first. */
 @NullMarked
 package joropo.app.print;
 

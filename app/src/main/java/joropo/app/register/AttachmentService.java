@@ -26,7 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Photos and documents: their bytes beside the database, on the disk before the row that names them. */
 @Service
-public class AttachmentService {
+class AttachmentService {
     private static final int MOST_BYTES = 10 * 1024 * 1024;
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_REASON = 200;

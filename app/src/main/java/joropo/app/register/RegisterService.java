@@ -24,9 +24,14 @@ public class RegisterService {
 
     private final RegisterMapper register;
     private final PeopleService people;
+    private final AttachmentService attachments;
+    private final OpenWork work;
     private final Clock clock;
 
-    RegisterService(RegisterMapper register, PeopleService people, Clock clock) {
+    RegisterService(
+            RegisterMapper register, PeopleService people, AttachmentService attachments, OpenWork work, Clock clock) {
+        this.attachments = attachments;
+        this.work = work;
         this.register = register;
         this.people = people;
         this.clock = clock;
@@ -79,13 +84,19 @@ public class RegisterService {
     }
 
     /**
-     * What is known of a position changes; what was signed there stays as it was. @throws RefusedInput naming each
-     * field that will not do
+     * What is known of a position changes; what was signed there stays as it was, and under an open job what seals
+     * there too. @throws RefusedInput naming each field that will not do
      */
     @Transactional
     public void changePosition(long id, NewPosition wanted, String by) {
         Position before = register.position(id).orElseThrow(() -> new NotFound("position " + id));
         mayBe(before.machineId(), id, wanted);
+        new Needs()
+                .that(
+                        "kind",
+                        wanted.kind() == before.kind() || !work.at(id),
+                        "stays " + before.kind().words() + " while a job is open here")
+                .done();
         register.changePosition(id, wanted);
         people.record(by, "changed position " + id + ", was " + before);
     }
@@ -153,6 +164,20 @@ public class RegisterService {
         if (register.withdrawLimit(positionId, id, why.strip()) > 0) {
             people.record(by, "withdrew limit " + id + ": " + why.strip());
         }
+    }
+
+    /** Keeps a file of a position, perhaps one of a job there. @throws RefusedInput when it will not do */
+    public long attach(long positionId, @Nullable Long jobId, String name, byte[] bytes, boolean photo, Person person) {
+        return attachments.add(positionId, jobId, name, bytes, photo, person);
+    }
+
+    public List<Attachment> attachments(long positionId) {
+        return attachments.ofPosition(positionId);
+    }
+
+    /** @throws RefusedInput without a reason */
+    public void withdrawAttachment(long id, String why, Person person) {
+        attachments.withdraw(id, why, person);
     }
 
     private static boolean isName(String text) {

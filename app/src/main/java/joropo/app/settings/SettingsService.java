@@ -5,8 +5,8 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
-import java.util.concurrent.atomic.AtomicLong;
 import joropo.app.access.PeopleService;
+import joropo.app.database.Remembered;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.Practice;
 import joropo.core.material.Elastomer;
@@ -16,9 +16,8 @@ import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What the workshop has and how it works; kept in memory between changes, since every keystroke asks for it. */
 @Service
@@ -38,10 +37,11 @@ public class SettingsService {
     private final SettingsMapper settings;
     private final PeopleService people;
     private final Clock clock;
-    private final AtomicLong changes = new AtomicLong();
-    private volatile @Nullable Shop known;
+    private final Remembered<LocalDate, Shop> known;
 
-    SettingsService(SettingsMapper settings, PeopleService people, Clock clock) {
+    SettingsService(
+            SettingsMapper settings, PeopleService people, Clock clock, PlatformTransactionManager transactions) {
+        known = new Remembered<>(transactions);
         this.settings = settings;
         this.people = people;
         this.clock = clock;
@@ -53,23 +53,18 @@ public class SettingsService {
     }
 
     /** The workshop today. */
-    @Transactional(readOnly = true)
     public Shop shop() {
-        LocalDate today = clock.instant().atZone(ZoneId.systemDefault()).toLocalDate();
-        Shop shop = known;
-        if (shop != null && shop.today().equals(today)) {
-            return shop;
-        }
-        long read = changes.get();
-        Shop fresh = new Shop(
+        return known.get(clock.instant().atZone(ZoneId.systemDefault()).toLocalDate(), this::read);
+    }
+
+    private Shop read(LocalDate today) {
+        return new Shop(
                 settings.value(PRACTICE).map(Practice::valueOf).orElse(Practice.ISO),
                 settings.gauges(),
                 settings.drivers(),
                 settings.fluids(),
                 settings.materials(),
                 today);
-        keep(fresh, read);
-        return fresh;
     }
 
     @Transactional
@@ -176,13 +171,6 @@ public class SettingsService {
         }
     }
 
-    /** Remembers what was read, unless it has been changed since. */
-    private synchronized void keep(@Nullable Shop shop, long read) {
-        if (read == changes.get()) {
-            known = shop;
-        }
-    }
-
     private static Needs name(String name) {
         return new Needs()
                 .that(
@@ -198,11 +186,6 @@ public class SettingsService {
     /** Written down, and forgotten here once it is on the disk. */
     private void changed(String by, String what) {
         people.record(by, what);
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                keep(null, changes.incrementAndGet());
-            }
-        });
+        known.forget();
     }
 }

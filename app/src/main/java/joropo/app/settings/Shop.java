@@ -26,7 +26,7 @@ public record Shop(
         List<OwnFluid> fluids,
         List<OwnMaterial> materials,
         LocalDate today)
-        implements Field.Lists {
+        implements Field.ShopLists {
     /** A workshop with nothing of its own. */
     public static Shop bare(LocalDate today) {
         return new Shop(Practice.ISO, List.of(), List.of(), List.of(), List.of(), today);

@@ -15,6 +15,7 @@ import joropo.app.ui.NotFound;
 import joropo.core.material.ShelfLife;
 import joropo.core.plan.Part;
 import joropo.core.plan.StockMatch;
+import joropo.core.plan.StockMatchLotBuilder;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -179,16 +180,17 @@ public class StoreService {
                 .map(m -> m.family())
                 .findFirst()
                 .orElse(lot.material());
-        return new StockMatch.Lot(
-                lot.id(),
-                lot.kind(),
-                lot.name(),
-                lot.size(),
-                lot.material(),
-                family,
-                lot.cured(),
-                lot.inspection() != null,
-                lot.onHand(),
-                lot.receivedOn());
+        return StockMatchLotBuilder.builder()
+                .id(lot.id())
+                .kind(lot.kind())
+                .name(lot.name())
+                .size(lot.size())
+                .material(lot.material())
+                .family(family)
+                .cured(lot.cured())
+                .extended(lot.inspection() != null)
+                .onHand(lot.onHand())
+                .receivedOn(lot.receivedOn())
+                .build();
     }
 }

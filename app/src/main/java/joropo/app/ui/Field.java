@@ -4,23 +4,15 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import joropo.core.sizes.SealSize;
 import org.jspecify.annotations.Nullable;
 
 /**
  * One field of a sheet or of a quick check.
  *
- * @param name unique on its form, @param hint what would be understood, or what is assumed when left empty
- * @param range ends and unit of a plain number, @param own list of the workshop that is offered beside the choices
+ * @param <T> what its text is read as
  */
-public record Field(
-        String name,
-        String label,
-        Kind kind,
-        List<Choice> choices,
-        boolean needed,
-        String hint,
-        @Nullable Range range,
-        @Nullable Own own) {
+public final class Field<T> {
     /** How a field's text is read. */
     public enum Kind {
         /** A length above zero. */
@@ -65,9 +57,9 @@ public record Field(
     }
 
     /** What a workshop has of each list. */
-    public interface Lists {
+    public interface ShopLists {
         /** For a workshop that has nothing of its own. */
-        Lists NONE = own -> List.of();
+        ShopLists NONE = own -> List.of();
 
         List<Choice> of(Own own);
 
@@ -77,18 +69,116 @@ public record Field(
         }
     }
 
-    public static final List<Choice> YES_NO = List.of(new Choice("YES", "yes"), new Choice("NO", "no"));
+    private static final List<Choice> YES_NO = List.of(new Choice("YES", "yes"), new Choice("NO", "no"));
 
-    public static Field of(String name, String label, Kind kind) {
-        return new Field(name, label, kind, List.of(), false, "", null, null);
+    private final String name;
+    private final String label;
+    private final Kind kind;
+    private final List<Choice> choices;
+    private final Function<Object, T> meaning;
+    private @Nullable Range range;
+    private @Nullable Own own;
+    private boolean needed;
+    private String hint = "";
+
+    private Field(String name, String label, Kind kind, List<Choice> choices, Function<Object, T> meaning) {
+        this.name = name;
+        this.label = label;
+        this.kind = kind;
+        this.choices = choices;
+        this.meaning = meaning;
     }
 
-    public static Field number(String name, String label, String unit, double low, double high) {
-        return new Field(name, label, Kind.NUMBER, List.of(), false, unit, new Range(unit, low, high), null);
+    private Field(Field<T> of) {
+        this(of.name, of.label, of.kind, of.choices, of.meaning);
+        range = of.range;
+        own = of.own;
+        needed = of.needed;
+        hint = of.hint;
     }
 
-    public static Field choice(String name, String label, List<Choice> choices) {
-        return new Field(name, label, Kind.CHOICE, choices, false, "", null, null);
+    /** @param kind one whose text is read as a figure */
+    private static Field<Double> figure(String name, String label, Kind kind) {
+        return new Field<>(name, label, kind, List.of(), Double.class::cast);
+    }
+
+    private static Field<String> words(String name, String label, Kind kind) {
+        return new Field<>(name, label, kind, List.of(), String.class::cast);
+    }
+
+    public static Field<Double> size(String name, String label) {
+        return figure(name, label, Kind.SIZE);
+    }
+
+    public static Field<Double> place(String name, String label) {
+        return figure(name, label, Kind.PLACE);
+    }
+
+    public static Field<Double> play(String name, String label) {
+        return figure(name, label, Kind.PLAY);
+    }
+
+    public static Field<Double> hours(String name, String label) {
+        return figure(name, label, Kind.HOURS);
+    }
+
+    public static Field<Double> speed(String name, String label) {
+        return figure(name, label, Kind.SPEED);
+    }
+
+    public static Field<Double> pressure(String name, String label) {
+        return figure(name, label, Kind.PRESSURE);
+    }
+
+    public static Field<Double> temperature(String name, String label) {
+        return figure(name, label, Kind.TEMPERATURE);
+    }
+
+    public static Field<Double> number(String name, String label, String unit, double low, double high) {
+        Field<Double> out = figure(name, label, Kind.NUMBER);
+        out.range = new Range(unit, low, high);
+        out.hint = unit;
+        return out;
+    }
+
+    public static Field<SealSize> sealSize(String name, String label) {
+        return new Field<>(name, label, Kind.SEAL_SIZE, List.of(), SealSize.class::cast);
+    }
+
+    public static Field<String> date(String name, String label) {
+        return words(name, label, Kind.DATE);
+    }
+
+    public static Field<String> line(String name, String label) {
+        return words(name, label, Kind.LINE);
+    }
+
+    public static Field<String> note(String name, String label) {
+        return words(name, label, Kind.NOTE);
+    }
+
+    public static Field<Boolean> tick(String name, String label) {
+        return new Field<>(name, label, Kind.TICK, List.of(), ticked -> true);
+    }
+
+    public static Field<Boolean> yesNo(String name, String label) {
+        return new Field<>(name, label, Kind.CHOICE, YES_NO, "YES"::equals);
+    }
+
+    /** One of a list, known by its value. */
+    public static Field<String> choice(String name, String label, List<Choice> choices) {
+        return new Field<>(name, label, Kind.CHOICE, choices, String.class::cast);
+    }
+
+    /** One of what there is of a kind, in its order. */
+    public static <E extends Enum<E>> Field<E> choice(
+            String name, String label, Class<E> kind, Function<E, String> words) {
+        return choice(name, label, kind, choices(kind.getEnumConstants(), words));
+    }
+
+    /** One of some of a kind, each with words of its own. */
+    public static <E extends Enum<E>> Field<E> choice(String name, String label, Class<E> kind, List<Choice> some) {
+        return new Field<>(name, label, Kind.CHOICE, some, value -> Enum.valueOf(kind, (String) value));
     }
 
     /** @param valueAndWords each answer's value and its words */
@@ -98,39 +188,87 @@ public record Field(
         return List.of(out);
     }
 
-    public static Field tick(String name, String label) {
-        return of(name, label, Kind.TICK);
-    }
-
-    public static Field yesNo(String name, String label) {
-        return choice(name, label, YES_NO);
-    }
-
     public static <E extends Enum<E>> List<Choice> choices(E[] all, Function<E, String> words) {
         return Arrays.stream(all).map(e -> new Choice(e.name(), words.apply(e))).toList();
+    }
+
+    /** Unique on its form. */
+    public String name() {
+        return name;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public Kind kind() {
+        return kind;
+    }
+
+    public List<Choice> choices() {
+        return choices;
+    }
+
+    public boolean needed() {
+        return needed;
+    }
+
+    /** What would be understood, or what is assumed when it is left empty. */
+    public String hint() {
+        return hint;
+    }
+
+    /** Ends and unit of a plain number; absent for every other kind. */
+    public @Nullable Range range() {
+        return range;
     }
 
     public boolean isYesNo() {
         return choices.equals(YES_NO);
     }
 
-    public Field need() {
-        return new Field(name, label, kind, choices, true, hint, range, own);
+    public Field<T> need() {
+        var out = new Field<>(this);
+        out.needed = true;
+        return out;
     }
 
-    public Field hint(String text) {
-        return new Field(name, label, kind, choices, needed, text, range, own);
+    public Field<T> hint(String text) {
+        var out = new Field<>(this);
+        out.hint = text;
+        return out;
     }
 
-    public Field with(Own list) {
-        return new Field(name, label, kind, choices, needed, hint, range, list);
+    /** With a list of the workshop offered beside the choices. */
+    public Field<T> with(Own list) {
+        var out = new Field<>(this);
+        out.own = list;
+        return out;
+    }
+
+    /** The same of one item among several. @param prefix that tells the item apart, empty for the first */
+    public Field<T> under(String prefix) {
+        if (prefix.isEmpty()) {
+            return this;
+        }
+        var out = new Field<>(prefix + name, label, kind, choices, meaning);
+        out.range = range;
+        out.own = own;
+        out.needed = needed;
+        out.hint = hint;
+        return out;
+    }
+
+    /** What was read, as what it means. @param read as {@link FieldReader} gives it */
+    T meaning(Object read) {
+        return meaning.apply(read);
     }
 
     /**
      * What is offered: the workshop's own first. @param current the answer that stands there, offered even where it was
      * withdrawn
      */
-    public List<Choice> offered(Lists lists, String current) {
+    public List<Choice> offered(ShopLists lists, String current) {
         return own == null
                 ? choices
                 : Stream.of(

@@ -2,6 +2,7 @@ package joropo.app.ui;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import joropo.core.shaft.SurfaceSpeed;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
@@ -21,20 +22,23 @@ public final class FieldReader {
     private FieldReader() {}
 
     /**
-     * A {@link Double}, {@link SealSize} or text by the field's kind; a date is its ISO text.
+     * What a text means: a figure, a {@link SealSize}, words, a choice; a date is its ISO text.
      *
      * @param typed not blank, @param unit what a bare length means
      * @throws RefusedInput saying what would have been understood
      */
-    public static Object read(Field field, String typed, LengthUnit unit, Field.Lists lists) {
-        String text = typed.strip();
+    public static <T> T read(Field<T> field, String typed, LengthUnit unit, Field.ShopLists lists) {
+        return field.meaning(raw(field, typed.strip(), unit, lists));
+    }
+
+    private static Object raw(Field<?> field, String text, LengthUnit unit, Field.ShopLists lists) {
         return switch (field.kind()) {
             case SIZE -> Length.parseSize(text, unit).mm();
             case PLACE -> Length.parsePlace(text, unit).mm();
             case PLAY -> atLeastZero(Length.parsePlace(text, unit).mm());
             case NUMBER -> number(field.range(), text);
             case HOURS -> within(Quantity.parse(text, Unit.HOUR).base(), 0, MOST_HOURS, "h");
-            case SPEED -> within(Quantity.parse(text, Unit.RPM).base(), 0, Fields.MOST_RPM, "rpm");
+            case SPEED -> within(Quantity.parse(text, Unit.RPM).base(), 0, SurfaceSpeed.MOST_RPM, "rpm");
             case PRESSURE -> within(Quantity.parse(text, Unit.MPA).base(), -1, MOST_MPA, "MPa");
             case TEMPERATURE -> within(Quantity.parse(text, Unit.CELSIUS).base(), COLDEST_C, HOTTEST_C, "°C");
             case SEAL_SIZE -> SealSize.parse(text, unit);
@@ -82,7 +86,7 @@ public final class FieldReader {
         }
     }
 
-    private static String listed(Field field, String text, Field.Lists lists) {
+    private static String listed(Field<?> field, String text, Field.ShopLists lists) {
         if (field.offered(lists, text).stream().noneMatch(c -> c.value().equals(text))) {
             throw new RefusedInput("", "is not one of the list");
         }

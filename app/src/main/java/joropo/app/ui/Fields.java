@@ -2,6 +2,7 @@ package joropo.app.ui;
 
 import java.util.Map;
 import java.util.function.Supplier;
+import joropo.core.shaft.SurfaceSpeed;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Quantity;
@@ -11,9 +12,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads texts of a plain form, putting what is refused at its field; an empty text is nothing, not an error. */
 public final class Fields {
-    /** Faster than any shaft with a lip seal (rpm, guide). */
-    public static final double MOST_RPM = 100_000;
-
     private final LengthUnit unit;
     private final Map<String, String> errors;
 
@@ -29,8 +27,9 @@ public final class Fields {
     public @Nullable Double speedRpm(String field, String text) {
         return read(field, text, () -> {
             double rpm = Quantity.parse(text, Unit.RPM).base();
-            if (rpm > MOST_RPM) {
-                throw new RefusedInput("", "is faster than " + Length.show(MOST_RPM, 0) + " rpm: look at the figure");
+            if (rpm > SurfaceSpeed.MOST_RPM) {
+                throw new RefusedInput(
+                        "", "is faster than " + Length.show(SurfaceSpeed.MOST_RPM, 0) + " rpm: look at the figure");
             }
             return rpm;
         });

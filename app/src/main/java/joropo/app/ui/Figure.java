@@ -4,4 +4,4 @@ import org.jspecify.annotations.Nullable;
 
 /** A figure under the fields of a card. @param sign absent where nothing is judged */
 public record Figure(
-        String label, String value, String unit, @Nullable Sign sign) {}
+        String label, String value, String unit, @Nullable StatusMark sign) {}

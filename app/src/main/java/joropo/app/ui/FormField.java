@@ -22,7 +22,7 @@ public record FormField(
 
     /** @param text as it is shown, @param mm of a length that was understood, else absent */
     public static FormField of(
-            Field f, String text, List<Field.Choice> choices, @Nullable String error, @Nullable Double mm) {
+            Field<?> f, String text, List<Field.Choice> choices, @Nullable String error, @Nullable Double mm) {
         return new FormField(
                 f.name(),
                 f.label(),

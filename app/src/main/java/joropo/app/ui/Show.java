@@ -51,24 +51,22 @@ public class Show {
         };
     }
 
-    /** A state as the page's classes and marks name it. */
-    public String mark(Status status) {
-        return switch (status) {
-            case PASS -> "holds";
-            case CAUTION -> "mind";
-            case MISSING -> "unread";
-            case REMEASURE -> "cant";
-            case FAIL -> "fails";
-        };
-    }
-
-    public Sign sign(Status status) {
-        return new Sign(mark(status), word(status));
+    /** A state with its mark. */
+    public StatusMark mark(Status status) {
+        String name =
+                switch (status) {
+                    case PASS -> "holds";
+                    case CAUTION -> "mind";
+                    case MISSING -> "unread";
+                    case REMEASURE -> "cant";
+                    case FAIL -> "fails";
+                };
+        return new StatusMark(name, word(status));
     }
 
     /** A finding as a page lists it. @param number its number there */
     public FindingLine line(int number, Finding f) {
-        return new FindingLine(number, f, sign(f.status()), value(f), limits(f), source(f));
+        return new FindingLine(number, f, mark(f.status()), value(f), limits(f), source(f));
     }
 
     /** The value of a finding without its unit; empty when it has none. */

@@ -21,6 +21,12 @@ if (tellPaper() && document.querySelector(".wide-drawing, .narrow-drawing")) loc
 [narrow, middling].forEach((query) => query.addEventListener("change", () => { if (tellPaper() && document.getElementById("board")) location.reload(); }));
 
 const sheet = () => document.getElementById("sheet");
+
+// a keystroke tells what this window shows, so that only what has changed comes back
+document.addEventListener("htmx:configRequest", (event) => {
+  if (event.detail.elt !== sheet()) return;
+  event.detail.parameters.shown = [...document.querySelectorAll("[data-part]")].map((part) => part.id + ":" + part.dataset.part).join(" ");
+});
 const place = () => "typed:" + location.pathname;
 
 // a session that has ended: what was typed stays in this window until somebody has signed in again

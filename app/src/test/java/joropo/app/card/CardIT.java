@@ -13,12 +13,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.logging.Level;
 import joropo.app.Workshop;
-import joropo.app.bench.SectionText;
-import joropo.app.drawing.Drawn;
-import joropo.app.drawing.Look;
+import joropo.app.drawing.DrawingStyle;
+import joropo.app.drawing.Orientation;
+import joropo.app.drawing.Paper;
+import joropo.app.drawing.SectionPicture;
 import joropo.app.job.JobService;
 import joropo.app.job.Snapshot;
-import joropo.app.print.DrawingFiles;
+import joropo.app.print.Printing;
+import joropo.app.section.SectionText;
 import joropo.core.section.Section;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -64,8 +66,8 @@ class CardIT {
 
     /** Turned over or up, with handles or not: the printer takes each drawing of a section whole. */
     @ParameterizedTest
-    @EnumSource(Look.View.class)
-    void aSectionPrintsInEveryView(Look.View view) throws Exception {
+    @EnumSource(Orientation.class)
+    void aSectionPrintsInEveryView(Orientation view) throws Exception {
         listen();
         Section section = Workshop.bean(SectionText.class)
                 .read(new String(
@@ -73,9 +75,9 @@ class CardIT {
                                 .getResourceAsStream("/demo/tail-pulley.json")
                                 .readAllBytes(),
                         StandardCharsets.UTF_8));
-        Drawn drawn = Drawn.of(section).with(new Look(Look.Paper.WIDE, view, true, 1));
-        byte[] pdf = Workshop.bean(DrawingFiles.class)
-                .section(drawn, DrawingFiles.Format.PDF, "section", "Job 26-0006")
+        SectionPicture drawn = SectionPicture.of(section).with(new DrawingStyle(Paper.WIDE, view, true, 1));
+        byte[] pdf = Workshop.bean(Printing.class)
+                .section(drawn, Printing.Format.PDF, "section", "Job 26-0006")
                 .getBody();
         assertThat(warnings).isEmpty();
         try (var document = Loader.loadPDF(pdf)) {

@@ -10,8 +10,9 @@ import java.util.Map;
 import joropo.app.Workshop;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
+import joropo.app.family.Stage;
 import joropo.app.job.JobService;
-import joropo.app.job.Stage;
+import joropo.app.job.JobSheets;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
 import joropo.core.material.Dirt;
@@ -101,11 +102,12 @@ class QuickChecksIT {
                 machine, new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, null, 1450.0), "jacinta");
         var jobs = Workshop.bean(JobService.class);
         String number = jobs.open(position, person("marisol")).number();
-        jobs.type(
-                number,
-                Stage.MEASURE,
-                new JobService.Posted("test", 0, LengthUnit.MM, Map.of("ra", "0.4")),
-                person("marisol"));
+        Workshop.bean(JobSheets.class)
+                .type(
+                        number,
+                        Stage.MEASURE,
+                        new JobSheets.Posted("test", 0, LengthUnit.MM, Map.of("ra", "0.4")),
+                        person("marisol"));
 
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address()

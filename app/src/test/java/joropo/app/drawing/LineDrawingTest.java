@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import joropo.core.lipseal.DriverCheck;
 import joropo.core.lipseal.DriverInput;
+import joropo.core.lipseal.DriverInputBuilder;
 import joropo.core.lipseal.DriverResult;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.units.Length;
@@ -34,7 +35,16 @@ class LineDrawingTest {
     }
 
     private static DriverInput driver(Double proud, Double sunk, Boolean flush, Boolean shaft, Double standsOut) {
-        return new DriverInput(45.0, 62.0, 62.0, null, proud, sunk, flush, shaft, standsOut, null);
+        return DriverInputBuilder.builder()
+                .shaftMm(45.0)
+                .boreMm(62.0)
+                .outsideDiameterMm(62.0)
+                .proudMm(proud)
+                .sunkMm(sunk)
+                .flush(flush)
+                .shaftInPlace(shaft)
+                .standsOutMm(standsOut)
+                .build();
     }
 
     @ParameterizedTest
@@ -112,7 +122,7 @@ class LineDrawingTest {
 
     @Test
     void theTrackShowsGrooveShiftAndSleeve() throws Exception {
-        var track = new TrackDrawn(
+        var track = new TrackPicture(
                 45,
                 new Band(-4, 16),
                 new Band(6.2, 7.6),
@@ -140,7 +150,8 @@ class LineDrawingTest {
                         "seen &amp; noted")
                 .doesNotContain("2.40 out, too");
         String bare = TrackDrawing.svg(
-                new TrackDrawn(45, null, null, null, null, null, null, null, null, null, null, false, List.of()), "r-");
+                new TrackPicture(45, null, null, null, null, null, null, null, null, null, null, false, List.of()),
+                "r-");
         wellFormed(bare);
         assertThat(bare).doesNotContain("NaN", "datum face", "groove");
     }

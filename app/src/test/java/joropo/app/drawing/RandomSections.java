@@ -19,6 +19,7 @@ import joropo.core.section.Section;
 import joropo.core.section.SectionBuilder;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
+import joropo.core.section.SpaceBuilder;
 import joropo.core.shaft.Attitude;
 import joropo.core.shaft.Motion;
 import joropo.core.shaft.Rotation;
@@ -153,16 +154,16 @@ public final class RandomSections {
     }
 
     private Space space() {
-        return new Space(
-                any(Medium.values()),
-                null,
-                any(Dirt.values()),
-                one(3) ? 0.05 : 0.0,
-                one(4),
-                any(Level.values()),
-                any(GreaseFeed.values()),
-                one(3),
-                perhaps(4));
+        return SpaceBuilder.builder()
+                .medium(any(Medium.values()))
+                .dirt(any(Dirt.values()))
+                .pressureMpa(one(3) ? 0.05 : 0.0)
+                .pulsing(one(4))
+                .level(any(Level.values()))
+                .greaseFeed(any(GreaseFeed.values()))
+                .vented(one(3))
+                .amountMl(perhaps(4))
+                .build();
     }
 
     private List<ShaftItem> shaftItems(double end) {

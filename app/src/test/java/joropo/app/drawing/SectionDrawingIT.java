@@ -70,7 +70,7 @@ class SectionDrawingIT {
         var html = new StringBuilder("<body style='margin:0'>");
         for (int i = 0; i < DRAWINGS; i++) {
             SealSize size = sizes.get(random.nextInt(sizes.size()));
-            Drawn drawn = drawn(size, random, i);
+            SectionPicture drawn = drawn(size, random, i);
             html.append(SectionDrawing.svg(drawn, "p" + i + "-")
                     .replace("<svg ", "<svg width='780' height='520' data-name='" + i + " " + size.words() + "' "));
         }
@@ -81,13 +81,13 @@ class SectionDrawingIT {
             LipSealRules.section(section).findings().stream()
                     .filter(f -> f.status() != Status.PASS)
                     .forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
-            Look.Paper paper = Look.Paper.values()[i % 3];
-            Look.View view = Look.View.values()[i % 4];
-            var look = new Look(paper, view, i % 2 == 0, i % 5);
+            Paper paper = Paper.values()[i % 3];
+            Orientation view = Orientation.values()[i % 4];
+            var look = new DrawingStyle(paper, view, i % 2 == 0, i % 5);
             String size = view.isUpright()
                     ? "width='" + paper.height() + "' height='" + paper.width + "'"
                     : "width='" + paper.width + "' height='" + paper.height() + "'";
-            html.append(SectionDrawing.svg(Drawn.of(section).with(pins).with(look), "m" + i + "-")
+            html.append(SectionDrawing.svg(SectionPicture.of(section).with(pins).with(look), "m" + i + "-")
                     .replace("<svg ", "<svg " + size + " data-name='" + paper + " " + view + " " + i + "' "));
         }
         Page page = Workshop.stranger(ColorScheme.LIGHT, 800, 600);
@@ -105,7 +105,7 @@ class SectionDrawingIT {
         Workshop.complaints();
     }
 
-    private static Drawn drawn(SealSize size, Random random, int i) {
+    private static SectionPicture drawn(SealSize size, Random random, int i) {
         double from =
                 switch (i % 4) {
                     case 0 -> 0;
@@ -148,7 +148,7 @@ class SectionDrawingIT {
         for (int n = 0; n < random.nextInt(13); n++) {
             pins.add(new Pin(n + 1, Status.values()[random.nextInt(5)], Pin.Spot.values()[random.nextInt(8)], null));
         }
-        return new Drawn(
+        return new SectionPicture(
                 section,
                 stop,
                 i % 7 != 0,
@@ -158,7 +158,7 @@ class SectionDrawingIT {
                 "Ø " + size.words().split("x")[1] + " H8",
                 i % 2 == 0 ? List.of() : List.of("not read or decided yet, drawn as usual: bore, way round, stop"),
                 pins,
-                Look.SHEET);
+                DrawingStyle.SHEET);
     }
 
     /** Whatever a section holds it is judged and drawn, whole and well formed, in every paper and view. */
@@ -177,8 +177,8 @@ class SectionDrawingIT {
         try {
             Section section = new RandomSections(n).next(4);
             String svg = SectionDrawing.svg(
-                    Drawn.of(section)
-                            .with(new Look(Look.Paper.values()[n % 3], Look.View.values()[n % 4], n % 2 == 0, 0)),
+                    SectionPicture.of(section)
+                            .with(new DrawingStyle(Paper.values()[n % 3], Orientation.values()[n % 4], n % 2 == 0, 0)),
                     "x-");
             if (LipSealRules.section(section).findings().isEmpty()
                     || svg.contains("NaN")
@@ -188,7 +188,7 @@ class SectionDrawingIT {
             }
             if (n % 50 == 0) {
                 DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
-                assertThat(Dxf.of(SectionLines.of(Drawn.of(section))))
+                assertThat(Dxf.of(SectionLines.of(SectionPicture.of(section))))
                         .contains("LINE")
                         .doesNotContain("NaN");
             }
@@ -202,8 +202,9 @@ class SectionDrawingIT {
     @Test
     void turningThePaperChangesNoPart() {
         Section section = new RandomSections(3).next(3);
-        List<String> pictures = Stream.of(Look.View.values())
-                .map(v -> SectionDrawing.svg(Drawn.of(section).with(new Look(Look.Paper.WIDE, v, false, null)), "t-"))
+        List<String> pictures = Stream.of(Orientation.values())
+                .map(v -> SectionDrawing.svg(
+                        SectionPicture.of(section).with(new DrawingStyle(Paper.WIDE, v, false, null)), "t-"))
                 .toList();
         for (String picture : pictures) {
             assertThat(count(picture, "<path")).isEqualTo(count(pictures.get(0), "<path"));
@@ -291,8 +292,17 @@ class SectionDrawingIT {
                     .shaftItems(List.of())
                     .build();
             String svg = SectionDrawing.svg(
-                    new Drawn(
-                            section, f[3] + f[2], false, true, List.of(), null, null, List.of(), List.of(), Look.SHEET),
+                    new SectionPicture(
+                            section,
+                            f[3] + f[2],
+                            false,
+                            true,
+                            List.of(),
+                            null,
+                            null,
+                            List.of(),
+                            List.of(),
+                            DrawingStyle.SHEET),
                     "x-");
             assertThat(svg)
                     .doesNotContain("NaN")

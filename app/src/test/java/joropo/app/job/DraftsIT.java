@@ -12,7 +12,9 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
 import joropo.app.Workshop;
-import joropo.app.job.JobService.Posted;
+import joropo.app.family.Stage;
+import joropo.app.family.Typed;
+import joropo.app.job.JobSheets.Posted;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
@@ -24,6 +26,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 /** What is typed is never lost: drafts, two windows, ended sessions, struck readings, revisions, one signature. */
 class DraftsIT {
     private static final JobService jobs = Workshop.bean(JobService.class);
+    private static final JobSheets sheets = Workshop.bean(JobSheets.class);
 
     private static String url(String number, String stage) {
         return Workshop.address() + "/jobs/" + number + "/" + stage;
@@ -153,19 +156,20 @@ class DraftsIT {
     @Test
     void aStrikeThatComesTwiceCountsOnce() {
         String number = JobMaker.madeSafe();
-        var jobs = Workshop.bean(JobService.class);
+
         var marisol = JobMaker.person("marisol");
         Map<String, String> texts = Map.of("shaftA1", "44.471", "shaftA2", "44.96");
-        long seq = jobs.type(number, Stage.MEASURE, new JobService.Posted("w1", 0, LengthUnit.MM, texts), marisol)
+        long seq = sheets.type(number, Stage.MEASURE, new JobSheets.Posted("w1", 0, LengthUnit.MM, texts), marisol)
+                .window()
                 .seq();
-        var posted = new JobService.Posted("w1", seq, LengthUnit.MM, texts);
+        var posted = new JobSheets.Posted("w1", seq, LengthUnit.MM, texts);
         for (int i = 0; i < 2; i++) {
-            JobView view = jobs.strike(number, Stage.MEASURE, posted, "shaftA1", "half a turn misread", marisol);
-            JobView.FieldView field = view.cards().stream()
-                    .filter(c -> c.id().equals("shaft"))
+            JobPage view = sheets.strike(number, Stage.MEASURE, posted, "shaftA1", "half a turn misread", marisol);
+            JobPage.FieldView field = view.sheet().cards().stream()
+                    .flatMap(c -> c.fields().stream())
+                    .filter(f -> f.name().equals("shaftA1"))
                     .findFirst()
-                    .orElseThrow()
-                    .field("shaftA1");
+                    .orElseThrow();
             assertThat(field.struck()).containsExactly(new Typed.Struck("44.471 mm", "half a turn misread"));
             assertThat(field.text()).isEmpty();
         }
@@ -212,7 +216,9 @@ class DraftsIT {
         String number = JobMaker.madeSafe();
         JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.9", "shaftA2", "44.9");
         JobMaker.keep(number, Stage.MEASURE, "shaftA1", "44.8", "shaftA2", "44.9");
-        assertThat(jobs.page(number, Stage.MEASURE, JobMaker.person("marisol")).revision())
+        assertThat(sheets.page(number, Stage.MEASURE, JobMaker.person("marisol"))
+                        .window()
+                        .revision())
                 .isEqualTo(2);
         Page page = Workshop.page("visita");
         page.navigate(url(number, "measure"));
@@ -234,9 +240,9 @@ class DraftsIT {
     void nothingAfterStrippingIsKeptBeforeItIsMadeSafe() {
         String number = JobMaker.open();
         Posted posted = new Posted("t", 0, LengthUnit.MM, Map.of("shaftA1", "44.9", "shaftA2", "44.9"));
-        var refused = jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"));
-        assertThat(refused.kept()).isFalse();
-        assertThat(refused.view().held().why()).contains("Isolated, locked, pressure off");
+        var refused = sheets.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"));
+        assertThat(refused.isKept()).isFalse();
+        assertThat(refused.page().head().held().why()).contains("Isolated, locked, pressure off");
         JobMaker.keep(
                 number,
                 Stage.STRIP,
@@ -244,8 +250,8 @@ class DraftsIT {
                 "yes",
                 "unsafeWhy",
                 "no lock on this old starter, fuses drawn and carried");
-        assertThat(jobs.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"))
-                        .kept())
+        assertThat(sheets.keep(number, Stage.MEASURE, posted, JobMaker.person("marisol"))
+                        .isKept())
                 .isTrue();
         assertThat(jobs.snapshot(number).findings())
                 .anyMatch(f -> f.id().equals("safe")
@@ -284,12 +290,12 @@ class DraftsIT {
         List.of("parts", "clean", "dry-trial", "way-round")
                 .forEach(step -> jobs.finishStep(number, step, null, null, who));
         assertThat(open(number)).doesNotContain("way-round");
-        String read = jobs.page(number, Stage.FIT, who).steps().stream()
+        String read = sheets.page(number, Stage.FIT, who).plan().steps().stream()
                 .filter(s -> s.step().id().equals("way-round"))
                 .findFirst()
                 .orElseThrow()
                 .step()
-                .act();
+                .instruction();
         seal[9] = "OUT";
         JobMaker.keep(number, Stage.DECIDE, seal);
         assertThat(open(number)).contains("way-round").doesNotContain("clean");
@@ -309,7 +315,7 @@ class DraftsIT {
     }
 
     private static List<String> open(String number) {
-        return jobs.page(number, Stage.FIT, JobMaker.person("marisol")).steps().stream()
+        return sheets.page(number, Stage.FIT, JobMaker.person("marisol")).plan().steps().stream()
                 .filter(s -> s.done() == null)
                 .map(s -> s.step().id())
                 .toList();

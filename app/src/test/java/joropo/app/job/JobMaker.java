@@ -5,7 +5,8 @@ import java.util.Map;
 import joropo.app.Workshop;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
-import joropo.app.job.JobService.Posted;
+import joropo.app.family.Stage;
+import joropo.app.job.JobSheets.Posted;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
 import joropo.core.material.Dirt;
@@ -158,9 +159,9 @@ final class JobMaker {
         for (int i = 0; i < nameAndText.length; i += 2) {
             texts.put(nameAndText[i], nameAndText[i + 1]);
         }
-        if (!Workshop.bean(JobService.class)
+        if (!Workshop.bean(JobSheets.class)
                 .keep(number, stage, new Posted("maker", 0, LengthUnit.MM, texts), person("marisol"))
-                .kept()) {
+                .isKept()) {
             throw new AssertionError(stage + " was not kept");
         }
     }

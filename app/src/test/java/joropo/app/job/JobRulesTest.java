@@ -23,7 +23,7 @@ class JobRulesTest {
     private final Random random = new Random(11);
 
     private static Step step(int id, boolean hold, String act) {
-        return new Step("s" + id, act, "", hold, "", null, "");
+        return new Step("s" + id, Step.Phase.FIT, act, "", hold, "", null, "");
     }
 
     /** A step may be ticked exactly when every hold point before it is done; the first one always may. */
@@ -55,7 +55,14 @@ class JobRulesTest {
     }
 
     private static JobState ticked(StepDone... ticks) {
-        return new JobState(null, null, List.of(), List.of(), List.of(ticks), null, List.of(), null, null, Map.of());
+        return new JobState(
+                null,
+                null,
+                List.of(),
+                List.of(),
+                null,
+                BesideBuilder.builder().steps(List.of(ticks)).build(),
+                Map.of());
     }
 
     private static StepDone tick(int step, String act) {

@@ -8,8 +8,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import joropo.app.Workshop;
-import joropo.app.bench.BenchService;
-import joropo.app.bench.Role;
+import joropo.app.family.Stage;
+import joropo.app.section.BenchService;
+import joropo.app.section.SectionRole;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.units.RefusedInput;
@@ -139,7 +140,7 @@ class JobSectionsIT {
         String number = measured();
         var person = JobMaker.person("marisol");
         var bench = Workshop.bean(BenchService.class);
-        long id = Workshop.bean(JobSectionService.class).arrange(number, Role.PLANNED, person);
+        long id = Workshop.bean(JobSectionService.class).arrange(number, SectionRole.PLANNED, person);
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/sections/" + id + "?at=p0");
         for (String kind : List.of("RING", "SPACER", "CLOCK_MARK")) {
@@ -151,7 +152,7 @@ class JobSectionsIT {
         }
         Section section = bench.ofJob(
                         Workshop.bean(JobStore.class).load(number).job().id())
-                .get(Role.PLANNED)
+                .get(SectionRole.PLANNED)
                 .section();
         assertThat(section.boreItems()).extracting(BoreItem::id).containsExactly("r1", "w1", "s1", "h1");
         at(page, number, "fit");
@@ -185,7 +186,7 @@ class JobSectionsIT {
         String number = JobMaker.readyToSign("IN");
         var person = JobMaker.person("marisol");
         var sections = Workshop.bean(JobSectionService.class);
-        long id = sections.arrange(number, Role.PLANNED, person);
+        long id = sections.arrange(number, SectionRole.PLANNED, person);
         Workshop.bean(JobService.class).sign(number, person);
         JobState state = Workshop.bean(JobStore.class).load(number);
         Section fitted = Workshop.bean(BenchService.class)
@@ -212,7 +213,7 @@ class JobSectionsIT {
                         .isEmpty()
                 ? fitted
                 : null;
-        long at = sections.arrange(next, Role.AS_FOUND, person);
+        long at = sections.arrange(next, SectionRole.AS_FOUND, person);
         page.navigate(Workshop.address() + "/sections/" + at);
         assertThat(page.locator(".rows")).containsText("2.50 to 10.50");
         assertThat(found).as("nothing is arranged before somebody asks").isEqualTo(fitted);

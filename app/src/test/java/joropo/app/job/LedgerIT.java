@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import com.microsoft.playwright.Page;
 import java.time.Instant;
 import joropo.app.Workshop;
-import joropo.app.settings.SettingsService;
+import joropo.app.family.Stage;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
@@ -25,15 +25,7 @@ class LedgerIT {
         JobState seen = store.load(number);
         Workshop.bean(JobService.class)
                 .enter(number, JobEntry.Kind.TEMPORARY, "rag in the drain", true, JobMaker.person("tobias"));
-        Signing signing = Signing.of(
-                JobEvaluation.of(
-                        seen.position(),
-                        seen.texts(),
-                        seen.sections(),
-                        Workshop.bean(SettingsService.class).shop()),
-                "{}",
-                "0",
-                "Marisol");
+        Signing signing = Signing.of(Workshop.bean(JobWorks.class).of(seen), "{}", "0", "Marisol");
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> store.sign(seen, signing, JobMaker.person("marisol"), Instant.now()))
                 .withMessageContaining("changed this job at the same moment");

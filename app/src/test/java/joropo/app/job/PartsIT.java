@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import joropo.app.Workshop;
+import joropo.app.family.Stage;
 import joropo.app.store.StoreService;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
@@ -187,9 +188,9 @@ class PartsIT {
         lists.list(number, Stage.INTAKE, Map.of("kind", "RETAINING_RING", "size", "150", "count", "1"), person);
         String id = Workshop.bean(JobStore.class)
                 .load(number)
-                .kept()
-                .lists()
+                .beside()
                 .parts()
+                .listed()
                 .get(0)
                 .part();
         lists.decide(number, id, PartState.NEW, lot, "", "", person);
@@ -199,9 +200,9 @@ class PartsIT {
         lists.list(number, Stage.INTAKE, Map.of("kind", "RETAINING_RING", "size", "151", "count", "2"), person);
         String more = Workshop.bean(JobStore.class)
                 .load(number)
-                .kept()
-                .lists()
+                .beside()
                 .parts()
+                .listed()
                 .get(1)
                 .part();
         assertThatExceptionOfType(RefusedInput.class)
@@ -214,7 +215,7 @@ class PartsIT {
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> lists.decide(number, more, PartState.CARRY_OVER, one, "sound", "", person))
                 .withMessageContaining("comes from the store only as a new one");
-        assertThat(Workshop.bean(JobStore.class).load(number).kept().lists().decided())
+        assertThat(Workshop.bean(JobStore.class).load(number).beside().parts().decided())
                 .extracting(PartEntry::part)
                 .isEqualTo(List.of(id));
         for (PartState wanting : List.of(PartState.CARRY_OVER, PartState.TRANSFER, PartState.NOT_FOR_THIS)) {
@@ -262,10 +263,11 @@ class PartsIT {
     }
 
     private static PartLine line(String number) {
-        return Workshop.bean(JobService.class)
+        return Workshop.bean(JobSheets.class)
                 .page(number, Stage.DECIDE, JobMaker.person("marisol"))
                 .lists()
                 .parts()
+                .lines()
                 .get(0)
                 .line();
     }

@@ -11,7 +11,8 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import joropo.app.Workshop;
-import joropo.app.bench.Role;
+import joropo.app.family.Stage;
+import joropo.app.section.SectionRole;
 import joropo.core.section.BoreItem;
 import joropo.core.shaft.Side;
 import joropo.core.units.LengthUnit;
@@ -123,13 +124,14 @@ class StripLogIT {
         page.click("#sheet .act button.keep");
         page.waitForURL("**/measure");
 
-        assertThat(Workshop.bean(JobService.class)
+        assertThat(Workshop.bean(JobSheets.class)
                         .page(number, Stage.DECIDE, person)
                         .lists()
-                        .parts())
+                        .parts()
+                        .lines())
                 .extracting(p -> p.line().part().name())
                 .contains("gasket");
-        Workshop.bean(JobSectionService.class).arrange(number, Role.AS_FOUND, person);
+        Workshop.bean(JobSectionService.class).arrange(number, SectionRole.AS_FOUND, person);
         var found =
                 Workshop.bean(JobStore.class).load(number).sections().found().section();
         assertThat(found.seals()).extracting(BoreItem.Seal::mainLip).containsExactly(Side.OUT, Side.IN);
@@ -186,8 +188,8 @@ class StripLogIT {
                 .withMessageContaining("needs a reason");
         lists.strike(number, wrong, "tapped twice", person);
         JobState state = Workshop.bean(JobStore.class).load(number);
-        assertThat(state.kept().lists().log()).extracting(StripPart::id).containsExactly(seal);
-        assertThat(state.kept().lists().removed())
+        assertThat(state.beside().log()).extracting(StripPart::id).containsExactly(seal);
+        assertThat(state.beside().removed())
                 .extracting(StripPart::struckWhy)
                 .contains("tapped twice (Marisol Araguaney)");
         assertThatExceptionOfType(RefusedInput.class)
@@ -247,12 +249,6 @@ class StripLogIT {
     }
 
     private static Map<String, String> noted(String number) {
-        return Workshop.bean(JobStore.class)
-                .load(number)
-                .kept()
-                .lists()
-                .log()
-                .get(0)
-                .texts();
+        return Workshop.bean(JobStore.class).load(number).beside().log().get(0).texts();
     }
 }

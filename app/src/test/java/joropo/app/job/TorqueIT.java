@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.microsoft.playwright.Page;
 import joropo.app.Workshop;
+import joropo.app.family.Stage;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
@@ -56,7 +57,12 @@ class TorqueIT {
                         number,
                         pass,
                         bolt,
-                        jobs.page(number, Stage.SET, person).torque().nm(),
+                        Workshop.bean(JobSheets.class)
+                                .page(number, Stage.SET, person)
+                                .counted()
+                                .torque()
+                                .set()
+                                .nm(),
                         person);
             }
         }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import joropo.app.Workshop;
+import joropo.app.family.Stage;
 import org.junit.jupiter.api.Test;
 
 /** Two people on one job see each other's ticks without reloading, and neither loses what is being typed. */

@@ -6,13 +6,19 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import joropo.app.family.CommonFields;
+import joropo.app.family.ReadFields;
+import joropo.app.family.Typed;
 import joropo.app.settings.Shop;
+import joropo.app.ui.Field;
 import joropo.core.units.LengthUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class TypedTest {
+    private static final Field<Double> SHAFT = Field.size("shaftA2", "");
+
     private static Typed mm(String text) {
         return new Typed(text, LengthUnit.MM, List.of());
     }
@@ -40,24 +46,42 @@ class TypedTest {
 
     @Test
     void whatCannotBeReadIsAnErrorAtItsFieldAndCountsAsNotGiven() {
-        Values values = Values.read(
+        List<Field<?>> fields = List.of(
+                Field.size("shaftA1", ""),
+                SHAFT,
+                Field.choice("shaftGauge", "", List.of()).with(Field.Own.SHAFT_GAUGES),
+                Field.temperature("partC", ""),
+                CommonFields.NEXT_LOOK);
+        ReadFields read = ReadFields.of(
+                fields,
                 Map.of(
-                        Stage.MEASURE,
-                        Map.of(
-                                "shaftA1",
-                                mm("4O"),
-                                "shaftA2",
-                                mm("44,9"),
-                                "shaftGauge",
-                                mm("HAMMER"),
-                                "partC",
-                                mm("hot")),
-                        Stage.SIGN,
-                        Map.of("nextLook", mm("2026-02-30"))),
+                        "shaftA1",
+                        mm("4O"),
+                        "shaftA2",
+                        mm("44,9"),
+                        "shaftGauge",
+                        mm("HAMMER"),
+                        "partC",
+                        mm("hot"),
+                        "nextLook",
+                        mm("2026-02-30")),
                 Shop.bare(LocalDate.of(2026, 11, 25)));
-        assertThat(values.errors()).containsOnlyKeys("shaftA1", "shaftGauge", "partC", "nextLook");
-        assertThat(values.number("shaftA1")).isNull();
-        assertThat(values.number("shaftA2")).isEqualTo(44.9);
+        assertThat(read.errors()).containsOnlyKeys("shaftA1", "shaftGauge", "partC", "nextLook");
+        assertThat(read.get(Field.size("shaftA1", ""))).isNull();
+        assertThat(read.get(SHAFT)).isEqualTo(44.9);
+    }
+
+    /** An item among others reads its own fields by their bare names, and those of the job as they are. */
+    @Test
+    void anItemReadsItsOwnFields() {
+        ReadFields read = ReadFields.of(
+                List.of(SHAFT, SHAFT.under("i2-"), CommonFields.REMARK),
+                Map.of("shaftA2", mm("44.9"), "i2-shaftA2", mm("30"), "remark", mm("good")),
+                Shop.bare(LocalDate.of(2026, 11, 25)));
+        assertThat(read.get(SHAFT)).isEqualTo(44.9);
+        assertThat(read.under("i2-").get(SHAFT)).isEqualTo(30);
+        assertThat(read.under("i2-").get(CommonFields.REMARK)).isEqualTo("good");
+        assertThat(read.under("i2-").onSheet("remark")).isEqualTo("remark");
     }
 
     /** A sheet kept by the first version: a dust lip and no layout. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import java.util.Map;
 import joropo.app.Workshop;
+import joropo.app.family.Stage;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
@@ -163,10 +164,11 @@ class WholeJobIT {
         page.click("#steps button.done");
         assertThat(page.locator("#steps .wrong")).containsText("lip seal 45x62x8");
         long right = store.offers(
-                        Workshop.bean(JobService.class)
+                        Workshop.bean(JobSheets.class)
                                 .page(number, Stage.FIT, JobMaker.person("marisol"))
                                 .lists()
                                 .parts()
+                                .lines()
                                 .get(0)
                                 .line()
                                 .part(),

@@ -8,8 +8,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.Workshop;
+import joropo.app.family.Families;
+import joropo.app.family.Stage;
 import joropo.app.ui.Field;
 import joropo.app.ui.Field.Kind;
+import joropo.core.plan.PartKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -112,7 +115,8 @@ class WrongEntriesIT {
         String number = JobMaker.madeSafe();
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage.path());
         page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
-        List<Field> fields = SheetFields.fields(stage)
+        List<Field<?>> fields = new JobCards(List.of(new JobItem(1, PartKind.LIP_SEAL)), Workshop.bean(Families.class))
+                .fields(stage)
                 .filter(f -> WRONG.containsKey(f.kind()))
                 .toList();
         // one wrong thing into each field at once, then the next, so that no message can stand at the wrong one
@@ -120,7 +124,7 @@ class WrongEntriesIT {
                 fields.stream().mapToInt(f -> WRONG.get(f.kind()).size()).max().orElse(0);
         for (int round = 0; round < rounds; round++) {
             Map<String, String> typed = new LinkedHashMap<>();
-            for (Field f : fields) {
+            for (Field<?> f : fields) {
                 typed.put(f.name(), entry(f, round).getKey());
             }
             page.evaluate(
@@ -129,14 +133,14 @@ class WrongEntriesIT {
                             + "document.getElementById('sheet').dispatchEvent(new Event('input', { bubbles: "
                             + "true })); }",
                     typed);
-            for (Field f : fields) {
+            for (Field<?> f : fields) {
                 assertThat(page.locator("#echo-" + f.name() + " .wrong"))
                         .containsText(entry(f, round).getValue());
                 assertThat(page.locator("#" + f.name())).hasAttribute("aria-invalid", "true");
             }
         }
         page.click("#sheet .act button.keep");
-        for (Field f : fields) {
+        for (Field<?> f : fields) {
             assertThat(page.locator("#echo-" + f.name() + " .wrong"))
                     .containsText(entry(f, rounds - 1).getValue());
             assertThat(page.locator("#" + f.name()).inputValue())
@@ -146,15 +150,16 @@ class WrongEntriesIT {
         if (!fields.isEmpty()) {
             assertThat(page.locator(".notice").first()).containsText("Not kept yet");
         }
-        assertThat(Workshop.bean(JobService.class)
+        assertThat(Workshop.bean(JobSheets.class)
                         .page(number, stage, JobMaker.person("marisol"))
+                        .window()
                         .revision())
                 .isEqualTo(stage.compareTo(Stage.STRIP) <= 0 ? 1 : 0);
         page.context().close();
         assertThat(Workshop.complaints()).isEmpty();
     }
 
-    private static Map.Entry<String, String> entry(Field field, int round) {
+    private static Map.Entry<String, String> entry(Field<?> field, int round) {
         List<Map.Entry<String, String>> all =
                 List.copyOf(WRONG.get(field.kind()).entrySet());
         return all.get(round % all.size());

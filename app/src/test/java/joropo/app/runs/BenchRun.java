@@ -12,10 +12,12 @@ import java.util.Locale;
 import joropo.app.Server;
 import joropo.app.Visitor;
 import joropo.app.Workshop;
-import joropo.app.drawing.Drawn;
-import joropo.app.drawing.Look;
+import joropo.app.drawing.DrawingStyle;
+import joropo.app.drawing.Orientation;
+import joropo.app.drawing.Paper;
 import joropo.app.drawing.Pin;
 import joropo.app.drawing.SectionDrawing;
+import joropo.app.drawing.SectionPicture;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealInput;
 import joropo.core.lipseal.LipSealInputBuilder;
@@ -162,7 +164,7 @@ class BenchRun {
 
     /** Every layout, material and case judged and ranked, in core alone. */
     private static Timing evaluation() {
-        LipSealInput in = new LipSealInputBuilder()
+        LipSealInput in = LipSealInputBuilder.builder()
                 .shaftNominalMm(45.0)
                 .boreNominalMm(62.0)
                 .widthMm(8.0)
@@ -223,7 +225,9 @@ class BenchRun {
                 .filter(f -> f.status() != Status.PASS)
                 .limit(20)
                 .forEach(f -> pins.add(Pin.of(pins.size() + 1, f.status(), f.id(), f.part())));
-        Drawn drawn = Drawn.of(section).with(pins).with(new Look(Look.Paper.WIDE, Look.View.OUTSIDE_LEFT, true, 1));
+        SectionPicture drawn = SectionPicture.of(section)
+                .with(pins)
+                .with(new DrawingStyle(Paper.WIDE, Orientation.OUTSIDE_LEFT, true, 1));
         return SectionDrawing.svg(drawn, "w-");
     }
 

@@ -24,7 +24,7 @@ class ShowTest {
     void everyStateHasItsWordAndItsMark() {
         assertThat(Stream.of(Status.values()).map(show::word))
                 .containsExactly("does not hold", "gauge can't tell", "not read", "holds, mind", "holds");
-        assertThat(Stream.of(Status.values()).map(show::mark))
+        assertThat(Stream.of(Status.values()).map(show::mark).map(StatusMark::mark))
                 .containsExactly("fails", "cant", "unread", "mind", "holds");
     }
 

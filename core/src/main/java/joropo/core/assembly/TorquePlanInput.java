@@ -20,30 +20,62 @@ public record TorquePlanInput(
         @Nullable Double wrenchLengthMm,
         @Nullable Double extensionMm,
         @Nullable Boolean leftHand) {
-    private static final int MOST_BOLTS = 96;
-    private static final double MOST_TORQUE = 100_000;
+    public static final int LEAST_BOLTS = 2;
+    public static final int MOST_BOLTS = 96;
+    /** In any unit (guide). */
+    public static final double MOST_TORQUE = 100_000;
 
     /** Units of a wrench. */
     public enum TorqueUnit {
-        NM,
-        LBF_FT,
-        LBF_IN,
-        KGF_M
+        NM("N·m"),
+        LBF_FT("lbf·ft"),
+        LBF_IN("lbf·in"),
+        KGF_M("kgf·m");
+
+        private final String words;
+
+        TorqueUnit(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     /** What threads a figure was given for. */
     public enum FigureFor {
-        DRY,
-        LUBRICATED,
-        UNKNOWN
+        DRY("dry threads"),
+        LUBRICATED("lubricated threads"),
+        UNKNOWN("nobody knows");
+
+        private final String words;
+
+        FigureFor(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     /** What is on the threads. */
     public enum Threads {
-        DRY,
-        OILED,
-        ANTISEIZE,
-        THREADLOCKER
+        DRY("dry"),
+        OILED("oiled"),
+        ANTISEIZE("with anti-seize"),
+        THREADLOCKER("with threadlocker");
+
+        private final String words;
+
+        Threads(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     public TorquePlanInput {
@@ -51,8 +83,8 @@ public record TorquePlanInput(
                 .given("bolts", bolts)
                 .that(
                         "bolts",
-                        bolts == null || bolts >= 2 && bolts <= MOST_BOLTS,
-                        "must be 2 to " + MOST_BOLTS + ", got " + bolts)
+                        bolts == null || bolts >= LEAST_BOLTS && bolts <= MOST_BOLTS,
+                        "must be " + LEAST_BOLTS + " to " + MOST_BOLTS + ", got " + bolts)
                 .given("torque", torque)
                 .that("torque", torque == null || torque > 0 && torque <= MOST_TORQUE, "must be above 0, got " + torque)
                 .given("torqueUnit", torqueUnit)

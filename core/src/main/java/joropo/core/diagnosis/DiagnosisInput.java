@@ -23,20 +23,14 @@ public record DiagnosisInput(
         both.retainAll(signs == null ? List.of() : signs);
         new Needs()
                 .given("signs", signs)
-                .that(
-                        "signs",
-                        signs == null || known(signs),
-                        "names a sign that the table has not; the list is at /api/v1/checks/diagnosis/signs")
+                .that("signs", signs == null || known(signs), "names a sign that the table has not")
                 .that(
                         "ruledOut",
                         ruledOut == null
                                 || ruledOut.stream()
                                         .allMatch(c -> c != null && Cause.of(c).isPresent()),
                         "names a cause that the table has not")
-                .that(
-                        "absent",
-                        known(none),
-                        "names a sign that the table has not; the list is at /api/v1/checks/diagnosis/signs")
+                .that("absent", known(none), "names a sign that the table has not")
                 .that("absent", both.isEmpty(), "names what was seen too: " + String.join(", ", both))
                 .done();
         signs = List.copyOf(new LinkedHashSet<>(signs));

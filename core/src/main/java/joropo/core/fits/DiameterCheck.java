@@ -24,6 +24,15 @@ public final class DiameterCheck {
     private DiameterCheck() {}
 
     /** @throws RefusedInput when the class or the material is not in the tables, or the class is of the other kind */
+    /** What is said of a shaft or bore that nobody has read. @param name of the part */
+    public static Finding unread(String name) {
+        return Finding.missing(
+                name + "-size",
+                name + " at the seal",
+                "The " + name + " has not been read in two directions of one plane.",
+                "Read it in two planes, two directions each.");
+    }
+
     public static DiameterResult check(DiameterInput in) {
         Limits limits = limits(in);
         DiameterReadings readings = at20(in);

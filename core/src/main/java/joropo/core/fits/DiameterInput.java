@@ -1,5 +1,6 @@
 package joropo.core.fits;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.readings.DiameterReadings;
 import joropo.core.readings.Gauge;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  *     the part)
  * @param partMaterial code of the expansion table, absent: STEEL
  */
+@RecordBuilder
 public record DiameterInput(
         Part part,
         Double nominalMm,
@@ -78,8 +80,14 @@ public record DiameterInput(
             @Nullable Gauge gauge,
             @Nullable Double uncertaintyMm,
             List<DiameterReadings.Plane> planes) {
-        return new DiameterInput(
-                part, nominalMm, toleranceClass, null, null, gauge, uncertaintyMm, null, null, null, planes);
+        return DiameterInputBuilder.builder()
+                .part(part)
+                .nominalMm(nominalMm)
+                .toleranceClass(toleranceClass)
+                .gauge(gauge)
+                .uncertaintyMm(uncertaintyMm)
+                .planes(planes)
+                .build();
     }
 
     /** Expanded uncertainty of one reading (mm): as given, else the gauge's, else zero. */

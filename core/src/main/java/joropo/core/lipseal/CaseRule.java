@@ -31,16 +31,17 @@ final class CaseRule {
         for (CaseType type : CaseType.values()) {
             fits.put(
                     type,
-                    PressFitCheck.check(new PressFitInput(
-                            in.boreNominalMm(),
-                            type,
-                            system(),
-                            in.practice(),
-                            in.bore(),
-                            in.sealOutsideMinMm(),
-                            in.sealOutsideMaxMm(),
-                            in.housingMaterial(),
-                            in.sumpTemperatureC())));
+                    PressFitCheck.check(PressFitInputBuilder.builder()
+                            .boreNominalMm(in.boreNominalMm())
+                            .caseType(type)
+                            .system(system())
+                            .practice(in.practice())
+                            .bore(in.bore())
+                            .outsideMinMm(in.sealOutsideMinMm())
+                            .outsideMaxMm(in.sealOutsideMaxMm())
+                            .housingMaterial(in.housingMaterial())
+                            .hotC(in.sumpTemperatureC())
+                            .build()));
         }
     }
 

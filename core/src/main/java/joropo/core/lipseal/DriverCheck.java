@@ -84,19 +84,20 @@ public final class DriverCheck {
                 "Support the job on the ring that is driven against, never on its own bearing, bellows or the ears "
                         + "of a joint.",
                 "Ask what else the tool could strike: cover, dowel, painted face."));
-        return new DriverResult(
-                outside,
-                landFrom,
-                landTo,
-                hole,
-                proud ? Double.valueOf(in.outsideDiameterMm() + RECESS_MORE_MM) : null,
-                proud ? in.proudMm() : null,
-                sunk ? in.sunkMm() : null,
-                pick,
-                hollow,
-                plate,
-                part(proud, sunk, plate, landFrom, hole, hollow),
-                findings);
+        return DriverResultBuilder.builder()
+                .outsideMm(outside)
+                .landFromMm(landFrom)
+                .landToMm(landTo)
+                .throughHoleMm(hole)
+                .recessDiameterMm(proud ? Double.valueOf(in.outsideDiameterMm() + RECESS_MORE_MM) : null)
+                .recessDepthMm(proud ? in.proudMm() : null)
+                .spigotMm(sunk ? in.sunkMm() : null)
+                .pickMm(pick)
+                .hollowToMm(hollow)
+                .plateMm(plate)
+                .part(part(proud, sunk, plate, landFrom, hole, hollow))
+                .findings(findings)
+                .build();
     }
 
     private TurnedPart part(

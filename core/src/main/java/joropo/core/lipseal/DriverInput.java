@@ -1,5 +1,6 @@
 package joropo.core.lipseal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param standsOutMm how far shaft end, dowels or studs stand out of the housing's face, @param availableMm diameters
  *     of the shop's own drivers
  */
+@RecordBuilder
 public record DriverInput(
         Double shaftMm,
         Double boreMm,
@@ -64,6 +66,17 @@ public record DriverInput(
 
     private static boolean zero(@Nullable Double mm) {
         return mm == null || mm == 0;
+    }
+
+    /** A seal this near the face is flush with it (mm, guide). */
+    private static final double FLUSH_MM = 0.005;
+
+    /** For a seal whose outer face stands this far below the face of the housing. @param depthMm negative: proud */
+    public static DriverInputBuilder atDepth(double depthMm) {
+        return DriverInputBuilder.builder()
+                .proudMm(depthMm < -FLUSH_MM ? Double.valueOf(-depthMm) : null)
+                .sunkMm(depthMm > FLUSH_MM ? Double.valueOf(depthMm) : null)
+                .flush(Math.abs(depthMm) <= FLUSH_MM);
     }
 
     boolean isFlush() {

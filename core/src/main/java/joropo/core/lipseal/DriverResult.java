@@ -1,5 +1,6 @@
 package joropo.core.lipseal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  *     of the hollow
  * @param plateMm plate that stops the tool on the housing, @param part the driver as a turned part
  */
+@RecordBuilder
 public record DriverResult(
         double outsideMm,
         double landFromMm,

@@ -14,6 +14,7 @@ import joropo.core.section.Section;
 import joropo.core.section.Space;
 import joropo.core.shaft.Side;
 import joropo.core.surface.RunningSurfaceResult.Offer;
+import joropo.core.surface.SleeveCover;
 import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +29,7 @@ public final class FittingPlan {
     private final Section section;
     private final BoreItem.Seal seal;
     private final List<Step> steps = new ArrayList<>();
+    private Step.Phase phase = Step.Phase.PREPARE;
 
     private FittingPlan(PlanInput in) {
         this.in = in;
@@ -38,7 +40,9 @@ public final class FittingPlan {
     public static List<Step> of(PlanInput in) {
         var plan = new FittingPlan(in);
         plan.before();
+        plan.phase = Step.Phase.FIT;
         plan.parts();
+        plan.phase = Step.Phase.CLOSE;
         plan.after();
         return List.copyOf(plan.steps);
     }
@@ -136,7 +140,8 @@ public final class FittingPlan {
                         "The sleeve's edge cuts: gloves.");
                 hold(
                         "remedy-proof",
-                        "Sleeve reaches 1.5 mm past the lip on both sides, clear of the shoulder, its bore sealed "
+                        "Sleeve reaches " + Length.show(SleeveCover.PAST_MM, 1)
+                                + " mm past the lip on both sides, clear of the shoulder, its bore sealed "
                                 + "with a film, its edge smooth.",
                         "A lip that runs off the sleeve is cut.");
             }
@@ -195,7 +200,7 @@ public final class FittingPlan {
 
     /** Each part in the order in which it reaches its place; the innermost seal with all that driving it takes. */
     private void parts() {
-        List<String> order = LipSealRules.section(section).buildOrder();
+        List<String> order = in.buildOrder();
         List<Joint> closed = section.joints().stream()
                 .filter(j -> j.sealedBy() != Joint.Closure.NONE)
                 .toList();
@@ -342,27 +347,27 @@ public final class FittingPlan {
                 "Hot parts and oil; hands away from what turns.");
     }
 
-    private void step(String id, String act, String why) {
-        step(id, act, why, "", null);
+    private void step(String id, String instruction, String why) {
+        step(id, instruction, why, "", null);
     }
 
-    private void step(String id, String act, String why, String caution) {
-        step(id, act, why, caution, null);
+    private void step(String id, String instruction, String why, String caution) {
+        step(id, instruction, why, caution, null);
     }
 
-    private void step(String id, String act, String why, String caution, @Nullable String part) {
-        steps.add(new Step(id, act, why, false, caution, part, StepTools.of(id)));
+    private void step(String id, String instruction, String why, String caution, @Nullable String part) {
+        steps.add(new Step(id, phase, instruction, why, false, caution, part, StepTools.of(id)));
     }
 
-    private void hold(String id, String act, String why) {
-        hold(id, act, why, "", null);
+    private void hold(String id, String instruction, String why) {
+        hold(id, instruction, why, "", null);
     }
 
-    private void hold(String id, String act, String why, String caution) {
-        hold(id, act, why, caution, null);
+    private void hold(String id, String instruction, String why, String caution) {
+        hold(id, instruction, why, caution, null);
     }
 
-    private void hold(String id, String act, String why, String caution, @Nullable String part) {
-        steps.add(new Step(id, act, why, true, caution, part, StepTools.of(id)));
+    private void hold(String id, String instruction, String why, String caution, @Nullable String part) {
+        steps.add(new Step(id, phase, instruction, why, true, caution, part, StepTools.of(id)));
     }
 }

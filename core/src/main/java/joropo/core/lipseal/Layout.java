@@ -2,6 +2,9 @@ package joropo.core.lipseal;
 
 import java.util.List;
 import joropo.core.material.Dirt;
+import joropo.core.section.BoreItem;
+import joropo.core.section.Section;
+import joropo.core.shaft.Side;
 
 /** How the lips of a seal, or of a pair of seals, are arranged. */
 public enum Layout {
@@ -25,6 +28,20 @@ public enum Layout {
 
     public String words() {
         return words;
+    }
+
+    /** How the lips of a section are arranged, by its innermost seal. */
+    public static Layout of(Section section) {
+        BoreItem.Seal seal = section.seal();
+        if (section.seals().size() > 1) {
+            return section.seals().get(0).mainLip() == seal.mainLip() ? TANDEM : BACK_TO_BACK;
+        }
+        return switch (seal.profile()) {
+            case PRESSURE -> PRESSURE;
+            case PTFE -> PTFE;
+            case CASSETTE -> CASSETTE;
+            case STANDARD -> seal.dustLip() == Side.OUT ? DUST_LIP : PLAIN;
+        };
     }
 
     /** Whether two seals stand behind each other. */

@@ -1,5 +1,6 @@
 package joropo.core.lipseal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.fits.DiameterInput;
 import joropo.core.material.Dirt;
@@ -11,6 +12,7 @@ import joropo.core.material.ThermalExpansion;
 import joropo.core.section.CaseType;
 import joropo.core.shaft.Rotation;
 import joropo.core.shaft.Side;
+import joropo.core.shaft.SurfaceSpeed;
 import joropo.core.shaft.Swing;
 import joropo.core.sizes.SealSystem;
 import joropo.core.units.Needs;
@@ -32,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param makerDocument document, edition and page of the maker's values; they hold for what was decided and override
  *     the guide
  */
+@RecordBuilder
 public record LipSealInput(
         Double shaftNominalMm,
         Double boreNominalMm,
@@ -79,7 +82,6 @@ public record LipSealInput(
     private static final double MOST_MPA = 100;
     private static final double COLDEST_C = -100;
     private static final double HOTTEST_C = 400;
-    private static final double MOST_RPM = 200_000;
     private static final double HARDEST_HRC = 80;
 
     public LipSealInput {
@@ -92,7 +94,7 @@ public record LipSealInput(
                         shaftNominalMm == null || boreNominalMm == null || boreNominalMm > shaftNominalMm,
                         "must be above the shaft, got " + boreNominalMm)
                 .that("speedRpm", speedRpm != null ^ swing != null, "or swing is needed, one of the two")
-                .optionalBetween("speedRpm", speedRpm, 0, MOST_RPM)
+                .optionalBetween("speedRpm", speedRpm, 0, SurfaceSpeed.MOST_RPM)
                 .given("insideMedium", insideMedium)
                 .optionalBetween("pressureInsideMpa", pressureInsideMpa, VACUUM_MPA, MOST_MPA)
                 .optionalBetween("pressureOutsideMpa", pressureOutsideMpa, VACUUM_MPA, MOST_MPA)
@@ -164,10 +166,5 @@ public record LipSealInput(
     boolean makerSpeaksOf(Layout candidateLayout, String candidateMaterial) {
         return (layout == null || layout == candidateLayout)
                 && (material == null || material.equals(candidateMaterial));
-    }
-
-    /** The same with other values here and there. */
-    public LipSealInputBuilder but() {
-        return LipSealInputBuilder.of(this);
     }
 }

@@ -1,5 +1,6 @@
 package joropo.core.lipseal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.lipseal.Lubricants.Zone;
 import joropo.core.material.Elastomer;
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the plan and the parts list are made from.
  *
+ * @param buildOrder parts of the section in the order in which they go in, as its check found
  * @param layout, @param material absent while not decided
  * @param shaftEnd the edge that passes under the lip, as seen; absent: not looked at, @param cover what covers it;
  *     absent: nothing
@@ -23,8 +25,10 @@ import org.jspecify.annotations.Nullable;
  * @param sleevePlaceMm where the old one stood from its shoulder, absent: not read
  * @param oneWay whether the shaft may be turned in its running direction only
  */
+@RecordBuilder
 public record PlanInput(
         Section section,
+        List<String> buildOrder,
         SealSize size,
         @Nullable Layout layout,
         @Nullable Elastomer material,

@@ -1,5 +1,6 @@
 package joropo.core.lipseal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import joropo.core.fits.DiameterInput;
 import joropo.core.section.CaseType;
 import joropo.core.sizes.SealSystem;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param housingMaterial code of the expansion table; absent: the hot figure is MISSING
  * @param hotC temperature of housing and case in work (°C); absent: judged cold only
  */
+@RecordBuilder
 public record PressFitInput(
         Double boreNominalMm,
         CaseType caseType,

@@ -18,4 +18,9 @@ public record Part(
         String size,
         @Nullable String material,
         String why,
-        @Nullable String together) {}
+        @Nullable String together) {
+    /** The same part of one item among several. @param prefix that tells the item apart, empty for the first */
+    public Part under(String prefix) {
+        return prefix.isEmpty() ? this : new Part(prefix + id, count, kind, name, size, material, why, together);
+    }
+}

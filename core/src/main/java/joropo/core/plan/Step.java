@@ -1,23 +1,59 @@
 package joropo.core.plan;
 
+import java.util.Arrays;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One step of the fitting plan.
+ * One step of the plan of a job.
  *
  * @param id stays the same for the same act, whatever else the plan holds
- * @param act what to do, with its figure
+ * @param phase when it is done among the steps of other items
+ * @param instruction what to do, with its figure
  * @param why the reason, empty when the act speaks for itself
  * @param hold whether later steps wait for it
  * @param caution what can hurt, empty when nothing
  * @param part the part of the section that goes in with it, absent when none does
- * @param inHand tool to have in hand, and who or what holds against it or supports the job; empty when nothing special
+ * @param tools what to have in hand, and who or what holds against it or supports the job; empty when nothing special
  */
 public record Step(
         String id,
-        String act,
+        Phase phase,
+        String instruction,
         String why,
         boolean hold,
         String caution,
         @Nullable String part,
-        String inHand) {}
+        String tools) {
+    /** The parts of a job that every kind of seal has. */
+    public enum Phase {
+        /** Laid out, clean, tried, lubricated. */
+        PREPARE,
+        /** Put in. */
+        FIT,
+        /** Closed, turned, filled, run. */
+        CLOSE
+    }
+
+    /** The plans of several items as one: what prepares first, what closes last; within a phase item by item. */
+    public static List<Step> merged(List<List<Step>> plans) {
+        return Arrays.stream(Phase.values())
+                .flatMap(phase -> plans.stream().flatMap(List::stream).filter(s -> s.phase == phase))
+                .toList();
+    }
+
+    /** The same step of one item among several. @param prefix that tells the item apart, empty for the first */
+    public Step under(String prefix) {
+        return prefix.isEmpty()
+                ? this
+                : new Step(
+                        prefix + id,
+                        phase,
+                        instruction,
+                        why,
+                        hold,
+                        caution,
+                        part == null ? null : prefix + part,
+                        tools);
+    }
+}

@@ -1,5 +1,6 @@
 package joropo.core.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -25,6 +26,7 @@ public final class StockMatch {
      * A lot as it lies in the store. @param material code, absent for parts without rubber, @param family listed
      * material that it ages as, @param cured absent where nobody knows, @param onHand how many are there
      */
+    @RecordBuilder
     public record Lot(
             long id,
             PartKind kind,

@@ -29,6 +29,15 @@ public final class SeatSquarenessCheck {
 
     private SeatSquarenessCheck() {}
 
+    /** What is said while too few places are read. @param read how many are */
+    public static Finding unread(int read) {
+        return Finding.missing(
+                "tilt",
+                "seat squareness over the outside",
+                "Depth has been read at " + read + " of four places.",
+                "Read it at 12, 3, 6 and 9 o'clock.");
+    }
+
     public static SeatSquarenessResult check(SeatSquarenessInput in) {
         List<HarmonicFit.Point> points = in.readings().stream()
                 .map(r -> new HarmonicFit.Point(r.degrees(), r.depthMm()))

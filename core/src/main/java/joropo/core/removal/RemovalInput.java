@@ -1,5 +1,6 @@
 package joropo.core.removal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param rimProud whether a rim or flange stands proud, @param toolLengthMm of the slide hammer, @param lipOpeningMm
  *     free opening inside the lip
  */
+@RecordBuilder
 public record RemovalInput(
         What what,
         Boolean edgeReachable,

@@ -47,7 +47,7 @@ final class GrooveRules {
     /** The band against the track of an old lip: it has to clear it by {@value #GROOVE_ROOM_MM} mm. */
     private Finding s5(Seal seal, ShaftItem.WearGroove groove) {
         double room = roomMm(seal, groove);
-        if (!groove.widthMeasured() && !covers(seal, (groove.fromMm() + groove.toMm()) / 2)) {
+        if (!groove.widthMeasured() && room >= -SLACK) {
             return Finding.missing(
                             "S5",
                             SUBJECT,
@@ -67,12 +67,6 @@ final class GrooveRules {
                         "S5", status, SUBJECT, message, status == PASS ? "" : remedy(seal, groove), seal.id())
                 .withValue(room, "mm")
                 .withLimits(Limits.atLeast(GROOVE_ROOM_MM), 0);
-    }
-
-    /** Whether the lip runs over this place of the shaft, however wide the groove about it is. */
-    private boolean covers(Seal seal, double mm) {
-        LipTrack band = tracks.track(seal);
-        return band.fromMm() < mm - SLACK && band.toMm() > mm + SLACK;
     }
 
     private String remedy(Seal seal, ShaftItem.WearGroove groove) {

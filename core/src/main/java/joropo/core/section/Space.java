@@ -1,5 +1,6 @@
 package joropo.core.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.units.Needs;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param greaseFeed absent: NONE, @param vented whether it is vented or drained, @param amountMl of one shot, where it
  *     is metered
  */
+@RecordBuilder
 public record Space(
         Medium medium,
         @Nullable String fluid,
@@ -73,16 +75,17 @@ public record Space(
 
     /** The same space with medium, dirt and pressure as another reading of it has them. */
     Space read(Space reading) {
-        return new Space(
-                reading.medium,
-                reading.fluid == null ? fluid : reading.fluid,
-                reading.dirt,
-                reading.pressureMpa,
-                pulsing,
-                reading.medium == medium ? level : reading.level,
-                greaseFeed,
-                vented,
-                amountMl);
+        return SpaceBuilder.builder()
+                .medium(reading.medium)
+                .fluid(reading.fluid == null ? fluid : reading.fluid)
+                .dirt(reading.dirt)
+                .pressureMpa(reading.pressureMpa)
+                .pulsing(pulsing)
+                .level(reading.medium == medium ? level : reading.level)
+                .greaseFeed(greaseFeed)
+                .vented(vented)
+                .amountMl(amountMl)
+                .build();
     }
 
     public String words() {

@@ -4,6 +4,9 @@ import joropo.core.units.Length;
 
 /** How fast the shaft's surface runs under the lip (m/s, computed). */
 public final class SurfaceSpeed {
+    /** Faster than any shaft that is sealed (rpm, guide). */
+    public static final double MOST_RPM = 100_000;
+
     private static final double MM_PER_M = 1000;
     private static final double S_PER_MIN = 60;
 

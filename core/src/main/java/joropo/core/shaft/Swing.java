@@ -8,8 +8,10 @@ import joropo.core.units.Needs;
  * @param angleDeg whole sweep from end to end, @param perMinute cycles there and back
  */
 public record Swing(Double angleDeg, Double perMinute) {
-    private static final double MOST_DEG = 3600;
-    private static final double MOST_PER_MINUTE = 10_000;
+    /** Ten turns to and fro (degrees, guide). */
+    public static final double MOST_DEG = 3600;
+    /** As fast as any hand or cylinder swings a shaft (cycles a minute, guide). */
+    public static final double MOST_PER_MINUTE = 10_000;
 
     public Swing {
         new Needs()

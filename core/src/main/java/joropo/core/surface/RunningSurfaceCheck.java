@@ -11,6 +11,7 @@ import joropo.core.sizes.SealSystem;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
+import joropo.core.verdict.FindingBuilder;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
@@ -151,21 +152,22 @@ public final class RunningSurfaceCheck {
         boolean open = f.status() == Status.FAIL || f.status() == Status.REMEASURE;
         return !open || offer.ruledOut() || !isOfTheTrack(f)
                 ? f
-                : new Finding(
-                        f.id(),
-                        Status.CAUTION,
-                        f.subject(),
-                        f.value(),
-                        f.unit(),
-                        f.lower(),
-                        f.upper(),
-                        f.margin(),
-                        f.uncertainty(),
-                        f.message() + " Answered by: " + offer.remedy().words() + ".",
-                        offer.precondition() + ".",
-                        f.source(),
-                        f.reference(),
-                        f.part());
+                : FindingBuilder.builder()
+                        .id(f.id())
+                        .status(Status.CAUTION)
+                        .subject(f.subject())
+                        .value(f.value())
+                        .unit(f.unit())
+                        .lower(f.lower())
+                        .upper(f.upper())
+                        .margin(f.margin())
+                        .uncertainty(f.uncertainty())
+                        .message(f.message() + " Answered by: " + offer.remedy().words() + ".")
+                        .remedy(offer.precondition() + ".")
+                        .source(f.source())
+                        .reference(f.reference())
+                        .part(f.part())
+                        .build();
     }
 
     /** Whether the decided seal is one that its remedy leads to; PASS where the seal stays as it is. */

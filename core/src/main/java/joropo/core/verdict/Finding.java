@@ -1,5 +1,6 @@
 package joropo.core.verdict;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param reference number of the standard, or what the guide is called
  * @param part the item of a section that the finding is about, when there is one
  */
+@RecordBuilder
 public record Finding(
         String id,
         Status status,
@@ -36,8 +38,15 @@ public record Finding(
     /** A finding without figures. */
     public static Finding of(
             String id, Status status, String subject, String message, String remedy, Source source, String reference) {
-        return new Finding(
-                id, status, subject, null, null, null, null, null, null, message, remedy, source, reference, null);
+        return FindingBuilder.builder()
+                .id(id)
+                .status(status)
+                .subject(subject)
+                .message(message)
+                .remedy(remedy)
+                .source(source)
+                .reference(reference)
+                .build();
     }
 
     /** Plain arithmetic: always PASS. */
@@ -51,96 +60,41 @@ public record Finding(
     }
 
     public Finding withValue(double newValue, String newUnit) {
-        return new Finding(
-                id,
-                status,
-                subject,
-                newValue,
-                newUnit,
-                lower,
-                upper,
-                margin,
-                uncertainty,
-                message,
-                remedy,
-                source,
-                reference,
-                part);
+        return FindingBuilder.builder(this).value(newValue).unit(newUnit).build();
     }
 
     /** With the limits the value was judged by; margin and uncertainty follow from them. */
     public Finding withLimits(Limits limits, double u) {
-        Double distance = value == null ? null : limits.margin(value);
-        return new Finding(
-                id,
-                status,
-                subject,
-                value,
-                unit,
-                limits.lower(),
-                limits.upper(),
-                distance,
-                u,
-                message,
-                remedy,
-                source,
-                reference,
-                part);
+        return FindingBuilder.builder(this)
+                .lower(limits.lower())
+                .upper(limits.upper())
+                .margin(value == null ? null : limits.margin(value))
+                .uncertainty(u)
+                .build();
     }
 
     public Finding withPart(String newPart) {
-        return new Finding(
-                id,
-                status,
-                subject,
-                value,
-                unit,
-                lower,
-                upper,
-                margin,
-                uncertainty,
-                message,
-                remedy,
-                source,
-                reference,
-                newPart);
+        return FindingBuilder.builder(this).part(newPart).build();
     }
 
     public Finding withSource(Source newSource, String newReference) {
-        return new Finding(
-                id,
-                status,
-                subject,
-                value,
-                unit,
-                lower,
-                upper,
-                margin,
-                uncertainty,
-                message,
-                remedy,
-                newSource,
-                newReference,
-                part);
+        return FindingBuilder.builder(this)
+                .source(newSource)
+                .reference(newReference)
+                .build();
     }
 
     /** The same finding under another id, for a caller that judges the same rule twice. */
+    /** The same of one item among several. @param prefix before its id, @param name of the item, before its subject */
+    public Finding ofItem(String prefix, String name) {
+        return FindingBuilder.builder(this)
+                .id(prefix + id)
+                .subject(name + ": " + subject)
+                .build();
+    }
+
     public Finding withId(String newId) {
-        return new Finding(
-                newId,
-                status,
-                subject,
-                value,
-                unit,
-                lower,
-                upper,
-                margin,
-                uncertainty,
-                message,
-                remedy,
-                source,
-                reference,
-                part);
+        return FindingBuilder.builder(this).id(newId).build();
     }
 
     /** The verdict over several findings: the worst of them, and MISSING when there is none. */

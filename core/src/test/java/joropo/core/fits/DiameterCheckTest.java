@@ -98,8 +98,16 @@ class DiameterCheckTest {
     /** d20 = 45 x (1 + 11.5e-6 x 5) / (1 + 23.5e-6 x 40) by hand: 44.960326. */
     @Test
     void warmAluminiumIsBroughtTo20() {
-        var in = new DiameterInput(
-                Part.BORE, 45.0, "H8", null, null, null, 0.005, 60.0, 25.0, "ALUMINIUM", List.of(plane(45, 45)));
+        var in = DiameterInputBuilder.builder()
+                .part(Part.BORE)
+                .nominalMm(45.0)
+                .toleranceClass("H8")
+                .uncertaintyMm(0.005)
+                .partTemperatureC(60.0)
+                .gaugeTemperatureC(25.0)
+                .partMaterial("ALUMINIUM")
+                .planes(List.of(plane(45, 45)))
+                .build();
         assertThat(DiameterCheck.check(in).meanMm()).as("six decimals by hand").isCloseTo(44.960326, within(2e-6));
         assertThat(finding(DiameterCheck.check(in), "temperature").status()).isEqualTo(Status.PASS);
     }
@@ -114,48 +122,37 @@ class DiameterCheckTest {
         ", , h8, CAUTION"
     })
     void temperatureIsACautionWhereItMatters(Double partC, Double gaugeC, String tolerance, Status expected) {
-        var in = new DiameterInput(
-                Part.SHAFT,
-                45.0,
-                tolerance,
-                null,
-                null,
-                Gauge.OUTSIDE_MICROMETER,
-                null,
-                partC,
-                gaugeC,
-                null,
-                List.of(plane(44.98, 44.98)));
+        var in = DiameterInputBuilder.builder()
+                .part(Part.SHAFT)
+                .nominalMm(45.0)
+                .toleranceClass(tolerance)
+                .gauge(Gauge.OUTSIDE_MICROMETER)
+                .partTemperatureC(partC)
+                .gaugeTemperatureC(gaugeC)
+                .planes(List.of(plane(44.98, 44.98)))
+                .build();
         assertThat(finding(DiameterCheck.check(in), "temperature").status()).isEqualTo(expected);
     }
 
     @Test
     void shiftingReadingsAndLimitsTogetherChangesNoState() {
         for (double d = 0; d < 0.2; d += 0.0037) {
-            var low = new DiameterInput(
-                    Part.SHAFT,
-                    45.0,
-                    null,
-                    44.84,
-                    45.0,
-                    null,
-                    0.005,
-                    null,
-                    null,
-                    null,
-                    List.of(plane(44.83 + d, 44.9)));
-            var high = new DiameterInput(
-                    Part.SHAFT,
-                    95.0,
-                    null,
-                    94.84,
-                    95.0,
-                    null,
-                    0.005,
-                    null,
-                    null,
-                    null,
-                    List.of(plane(94.83 + d, 94.9)));
+            var low = DiameterInputBuilder.builder()
+                    .part(Part.SHAFT)
+                    .nominalMm(45.0)
+                    .lowerMm(44.84)
+                    .upperMm(45.0)
+                    .uncertaintyMm(0.005)
+                    .planes(List.of(plane(44.83 + d, 44.9)))
+                    .build();
+            var high = DiameterInputBuilder.builder()
+                    .part(Part.SHAFT)
+                    .nominalMm(95.0)
+                    .lowerMm(94.84)
+                    .upperMm(95.0)
+                    .uncertaintyMm(0.005)
+                    .planes(List.of(plane(94.83 + d, 94.9)))
+                    .build();
             assertThat(finding(DiameterCheck.check(high), "size").status())
                     .isEqualTo(finding(DiameterCheck.check(low), "size").status());
         }
@@ -170,7 +167,14 @@ class DiameterCheckTest {
                 .isThrownBy(() -> new Plane(null, List.of(45.0, Double.NaN)))
                 .withMessageContaining("must be above 0");
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> new DiameterInput(null, -1.0, "h11", 44.0, 45.0, null, -0.1, null, 20.0, null, null))
+                .isThrownBy(() -> DiameterInputBuilder.builder()
+                        .nominalMm(-1.0)
+                        .toleranceClass("h11")
+                        .lowerMm(44.0)
+                        .upperMm(45.0)
+                        .uncertaintyMm(-0.1)
+                        .gaugeTemperatureC(20.0)
+                        .build())
                 .satisfies(e -> assertThat(e.errors())
                         .extracting("field")
                         .containsExactly(

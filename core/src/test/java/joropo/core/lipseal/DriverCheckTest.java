@@ -25,7 +25,18 @@ class DriverCheckTest {
             boolean shaft,
             @Nullable Double standsOut,
             Double... set) {
-        return new DriverInput(45.0, 62.0, 62.0, side, proud, sunk, flush, shaft, standsOut, List.of(set));
+        return DriverInputBuilder.builder()
+                .shaftMm(45.0)
+                .boreMm(62.0)
+                .outsideDiameterMm(62.0)
+                .pressSide(side)
+                .proudMm(proud)
+                .sunkMm(sunk)
+                .flush(flush)
+                .shaftInPlace(shaft)
+                .standsOutMm(standsOut)
+                .availableMm(List.of(set))
+                .build();
     }
 
     private static Status status(DriverResult r, String id) {
@@ -73,7 +84,11 @@ class DriverCheckTest {
         assertThat(plain.outsideMm()).isEqualTo(61.5);
         assertThat(plain.throughHoleMm()).isNull();
         assertThat(status(plain, "stop")).isEqualTo(Status.CAUTION);
-        assertThat(DriverCheck.check(new DriverInput(100.0, 130.0, 130.0, null, null, null, null, null, null, null))
+        assertThat(DriverCheck.check(DriverInputBuilder.builder()
+                                .shaftMm(100.0)
+                                .boreMm(130.0)
+                                .outsideDiameterMm(130.0)
+                                .build())
                         .outsideMm())
                 .as("above 80: bore - 1.0")
                 .isEqualTo(129);
@@ -114,8 +129,15 @@ class DriverCheckTest {
     void everyListedSealHasADriver() {
         for (SealSize size : SealSize.all()) {
             for (PressSide side : PressSide.values()) {
-                DriverResult r = DriverCheck.check(new DriverInput(
-                        size.shaftMm(), size.boreMm(), size.boreMm(), side, null, 2.0, null, true, 12.0, null));
+                DriverResult r = DriverCheck.check(DriverInputBuilder.builder()
+                        .shaftMm(size.shaftMm())
+                        .boreMm(size.boreMm())
+                        .outsideDiameterMm(size.boreMm())
+                        .pressSide(side)
+                        .sunkMm(2.0)
+                        .shaftInPlace(true)
+                        .standsOutMm(12.0)
+                        .build());
                 assertThat(r.landFromMm())
                         .as(size.words())
                         .isLessThan(r.landToMm())
@@ -129,8 +151,14 @@ class DriverCheckTest {
     /** A shaft end 12 mm out of the face stands 12 + 10 from the face of a tool that reaches 10 mm below it. */
     @Test
     void theHollowClearsWhatStandsOutAlsoBelowTheFace() {
-        DriverResult sunk =
-                DriverCheck.check(new DriverInput(45.0, 62.0, 62.0, null, null, 10.0, null, true, 12.0, null));
+        DriverResult sunk = DriverCheck.check(DriverInputBuilder.builder()
+                .shaftMm(45.0)
+                .boreMm(62.0)
+                .outsideDiameterMm(62.0)
+                .sunkMm(10.0)
+                .shaftInPlace(true)
+                .standsOutMm(12.0)
+                .build());
         assertThat(sunk.hollowToMm()).as("from the housing's face").isEqualTo(17);
         assertThat(sunk.part().inner().get(sunk.part().inner().size() - 1).toMm())
                 .isEqualTo(27);

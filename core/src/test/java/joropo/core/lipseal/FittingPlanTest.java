@@ -37,21 +37,19 @@ class FittingPlanTest {
             Side lip, @Nullable Side dustLip, CaseType type, @Nullable ShaftEnd end, @Nullable Double depth) {
         Layout layout = dustLip == null ? Layout.PLAIN : Layout.DUST_LIP;
         Elastomer material = Elastomer.of("HNBR");
-        return new PlanInput(
-                section(lip, dustLip),
-                SealSize.parse("45x62x8", LengthUnit.MM),
-                layout,
-                material,
-                type,
-                end,
-                null,
-                depth,
-                null,
-                Lubricants.of(material, Medium.OIL, layout, type, false, end == ShaftEnd.SPLINE),
-                null,
-                false,
-                null,
-                false);
+        return PlanInputBuilder.builder()
+                .section(section(lip, dustLip))
+                .buildOrder(LipSealRules.section(section(lip, dustLip)).buildOrder())
+                .size(SealSize.parse("45x62x8", LengthUnit.MM))
+                .layout(layout)
+                .material(material)
+                .caseType(type)
+                .shaftEnd(end)
+                .targetDepthMm(depth)
+                .lubricants(Lubricants.of(material, Medium.OIL, layout, type, false, end == ShaftEnd.SPLINE))
+                .runningSleeve(false)
+                .oneWay(false)
+                .build();
     }
 
     private static PlanInput with(
@@ -72,26 +70,28 @@ class FittingPlanTest {
                 .boreMm(62.0)
                 .defects(List.of())
                 .build());
-        return new PlanInput(
-                in.section(),
-                in.size(),
-                in.layout(),
-                in.material(),
-                in.caseType(),
-                in.shaftEnd(),
-                cover,
-                in.targetDepthMm(),
-                remedy == null ? null : surface.offer(remedy).orElseThrow(),
-                in.lubricants(),
-                driver,
-                sleeve,
-                sleeve ? 12.5 : null,
-                false);
+        return PlanInputBuilder.builder()
+                .section(in.section())
+                .buildOrder(in.buildOrder())
+                .size(in.size())
+                .layout(in.layout())
+                .material(in.material())
+                .caseType(in.caseType())
+                .shaftEnd(in.shaftEnd())
+                .cover(cover)
+                .targetDepthMm(in.targetDepthMm())
+                .remedy(remedy == null ? null : surface.offer(remedy).orElseThrow())
+                .lubricants(in.lubricants())
+                .driver(driver)
+                .runningSleeve(sleeve)
+                .sleevePlaceMm(sleeve ? 12.5 : null)
+                .oneWay(false)
+                .build();
     }
 
     private static String acts(PlanInput in) {
         return FittingPlan.of(in).stream()
-                .map(s -> s.act() + " " + s.why() + " " + s.caution())
+                .map(s -> s.instruction() + " " + s.why() + " " + s.caution())
                 .collect(Collectors.joining(" "));
     }
 
@@ -161,19 +161,19 @@ class FittingPlanTest {
     @Test
     void followsFromWhatIsReallyThere() {
         List<Step> plan = plan(Side.IN, null, CaseType.METAL, ShaftEnd.KEYWAY_OR_THREAD, 2.5);
-        assertThat(step(plan, "depth").act()).contains("to 2.50 mm from the face");
-        assertThat(step(plan, "outside").act()).startsWith("Case outside: dry");
-        assertThat(step(plan, "edges").act())
+        assertThat(step(plan, "depth").instruction()).contains("to 2.50 mm from the face");
+        assertThat(step(plan, "outside").instruction()).startsWith("Case outside: dry");
+        assertThat(step(plan, "edges").instruction())
                 .isEqualTo("Cover it: keyway or thread on the way. Lubricated assembly sleeve or tape; count it in.");
-        assertThat(step(plan, "turn").act()).contains("first anticlockwise seen from outside");
+        assertThat(step(plan, "turn").instruction()).contains("first anticlockwise seen from outside");
         assertThat(step(plan(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, null), "edges")
-                        .act())
+                        .instruction())
                 .contains("meets the open side first");
         assertThat(step(plan(Side.OUT, null, CaseType.RUBBER, ShaftEnd.ROUNDED, null), "edges")
-                        .act())
+                        .instruction())
                 .contains("enters with the lip");
         assertThat(step(plan(Side.IN, Side.OUT, CaseType.RUBBER, null, null), "between")
-                        .act())
+                        .instruction())
                 .contains("a third to a half");
     }
 
@@ -192,7 +192,13 @@ class FittingPlanTest {
         assertThat(acts(with(base, EdgeCover.SLEEVE, null, 0, null, false)))
                 .contains("assembly sleeve to Ø 46.00")
                 .contains("blind splines are not filled");
-        var driver = DriverCheck.check(new DriverInput(45.0, 62.0, 62.0, null, 2.0, null, null, true, null, null));
+        var driver = DriverCheck.check(DriverInputBuilder.builder()
+                .shaftMm(45.0)
+                .boreMm(62.0)
+                .outsideDiameterMm(62.0)
+                .proudMm(2.0)
+                .shaftInPlace(true)
+                .build());
         assertThat(acts(with(base, null, null, 0, driver, false)))
                 .contains("plate Ø 72.0, bearing on the case from Ø 56.33 outward, recess 2.00 deep");
         assertThat(acts(with(base, null, null, 0, null, true)))
@@ -261,21 +267,19 @@ class FittingPlanTest {
                 .clockMarks(List.of(new ClockMark("port on top", 12.0)))
                 .build();
         PlanInput base = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 13.5);
-        List<Step> plan = FittingPlan.of(new PlanInput(
-                section,
-                base.size(),
-                base.layout(),
-                base.material(),
-                base.caseType(),
-                base.shaftEnd(),
-                null,
-                13.5,
-                null,
-                base.lubricants(),
-                null,
-                false,
-                null,
-                false));
+        List<Step> plan = FittingPlan.of(PlanInputBuilder.builder()
+                .section(section)
+                .buildOrder(LipSealRules.section(section).buildOrder())
+                .size(base.size())
+                .layout(base.layout())
+                .material(base.material())
+                .caseType(base.caseType())
+                .shaftEnd(base.shaftEnd())
+                .targetDepthMm(13.5)
+                .lubricants(base.lubricants())
+                .runningSleeve(false)
+                .oneWay(false)
+                .build());
         assertThat(plan)
                 .extracting(Step::id)
                 .containsSubsequence(
@@ -294,36 +298,34 @@ class FittingPlanTest {
         assertThat(plan).extracting(Step::id).as("an open joint is no step").noneMatch(id -> id.contains("plug"));
         assertThat(plan.stream().filter(s -> s.part() != null).map(Step::part))
                 .containsExactly("s2", "s2", "w1", "s1", "r1");
-        assertThat(step(plan, "in-s1").act())
+        assertThat(step(plan, "in-s1").instruction())
                 .isEqualTo("Then the lip seal s1: open side faces outside, outer face to 2.50 mm; the room behind it "
                         + "filled with grease first, a third to a half.");
         assertThat(step(plan, "in-s1").hold()).isTrue();
         assertThat(step(plan, "in-r1").caution()).contains("nobody in line with the ring");
-        assertThat(step(plan, "clock-1").act()).contains("at 12 o'clock");
-        assertThat(step(plan, "depth").act()).contains("to 13.50 mm from the face (the inner seal)");
+        assertThat(step(plan, "clock-1").instruction()).contains("at 12 o'clock");
+        assertThat(step(plan, "depth").instruction()).contains("to 13.50 mm from the face (the inner seal)");
     }
 
     /** A shaft that must not run back is never turned back, not even by hand. */
     @Test
     void whatRunsOneWayIsTurnedOneWay() {
         PlanInput in = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 2.0);
-        assertThat(step(FittingPlan.of(in), "turn").act()).contains("first anticlockwise seen from outside");
-        PlanInput oneWay = new PlanInput(
-                in.section(),
-                in.size(),
-                in.layout(),
-                in.material(),
-                in.caseType(),
-                in.shaftEnd(),
-                null,
-                2.0,
-                null,
-                in.lubricants(),
-                null,
-                false,
-                null,
-                true);
-        assertThat(step(FittingPlan.of(oneWay), "turn").act())
+        assertThat(step(FittingPlan.of(in), "turn").instruction()).contains("first anticlockwise seen from outside");
+        PlanInput oneWay = PlanInputBuilder.builder()
+                .section(in.section())
+                .buildOrder(in.buildOrder())
+                .size(in.size())
+                .layout(in.layout())
+                .material(in.material())
+                .caseType(in.caseType())
+                .shaftEnd(in.shaftEnd())
+                .targetDepthMm(2.0)
+                .lubricants(in.lubricants())
+                .runningSleeve(false)
+                .oneWay(true)
+                .build();
+        assertThat(step(FittingPlan.of(oneWay), "turn").instruction())
                 .contains("anticlockwise seen from outside only, never back");
     }
 }

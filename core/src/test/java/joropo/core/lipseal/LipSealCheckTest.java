@@ -40,7 +40,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class LipSealCheckTest {
     /** A gear motor: 45x62x8, 1450 rpm, EP gear oil splashed at 70 °C, dust outside, aluminium housing. */
-    private static final LipSealInput GEAR_MOTOR = new LipSealInputBuilder()
+    private static final LipSealInput GEAR_MOTOR = LipSealInputBuilder.builder()
             .shaftNominalMm(45.0)
             .boreNominalMm(62.0)
             .widthMm(8.0)
@@ -60,7 +60,7 @@ class LipSealCheckTest {
             .build();
 
     private static LipSealResult check(Consumer<LipSealInputBuilder> change) {
-        LipSealInputBuilder b = GEAR_MOTOR.but();
+        LipSealInputBuilder b = LipSealInputBuilder.builder(GEAR_MOTOR);
         change.accept(b);
         return LipSealCheck.check(b.build());
     }
@@ -467,7 +467,7 @@ class LipSealCheckTest {
     @Test
     void refusalsNameTheFields() {
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> new LipSealInputBuilder().build())
+                .isThrownBy(() -> LipSealInputBuilder.builder().build())
                 .satisfies(e -> assertThat(e.errors())
                         .extracting("field")
                         .contains(

@@ -34,8 +34,13 @@ class LipSealFiguresTest {
     }
 
     private static PressFitResult fit(double bore, CaseType type, Practice practice, DiameterInput read) {
-        return PressFitCheck.check(
-                new PressFitInput(bore, type, SealSystem.METRIC, practice, read, null, null, null, null));
+        return PressFitCheck.check(PressFitInputBuilder.builder()
+                .boreNominalMm(bore)
+                .caseType(type)
+                .system(SealSystem.METRIC)
+                .practice(practice)
+                .bore(read)
+                .build());
     }
 
     @Test
@@ -88,8 +93,11 @@ class LipSealFiguresTest {
 
     @Test
     void inchSealsAndVeryLargeOnesNeedTheirMaker() {
-        assertThat(PressFitCheck.check(new PressFitInput(
-                                63.5, CaseType.METAL, SealSystem.INCH, null, null, null, null, null, null))
+        assertThat(PressFitCheck.check(PressFitInputBuilder.builder()
+                                .boreNominalMm(63.5)
+                                .caseType(CaseType.METAL)
+                                .system(SealSystem.INCH)
+                                .build())
                         .findings())
                 .extracting("status")
                 .containsExactly(Status.MISSING);
@@ -176,21 +184,35 @@ class LipSealFiguresTest {
         "RUBBER, PA, 120, -0.13802, FAIL"
     })
     void whatIsLeftWhenHot(CaseType type, String housing, double hotC, double left, Status expected) {
-        var result = PressFitCheck.check(
-                new PressFitInput(62.0, type, SealSystem.METRIC, null, null, null, null, housing, hotC));
+        var result = PressFitCheck.check(PressFitInputBuilder.builder()
+                .boreNominalMm(62.0)
+                .caseType(type)
+                .system(SealSystem.METRIC)
+                .housingMaterial(housing)
+                .hotC(hotC)
+                .build());
         assertThat(result.hotInterferenceMinMm()).isCloseTo(left, within(1e-6));
         assertThat(result.findings()).extracting(f -> f.id() + " " + f.status()).contains("hot " + expected);
     }
 
     @Test
     void theMakersOutsideOverridesTheTableAndServesInch() {
-        var inch = PressFitCheck.check(
-                new PressFitInput(63.5, CaseType.METAL, SealSystem.INCH, null, null, 63.60, 63.70, null, null));
+        var inch = PressFitCheck.check(PressFitInputBuilder.builder()
+                .boreNominalMm(63.5)
+                .caseType(CaseType.METAL)
+                .system(SealSystem.INCH)
+                .outsideMinMm(63.60)
+                .outsideMaxMm(63.70)
+                .build());
         assertThat(inch.interferenceMinMm())
                 .isCloseTo(0.1 - 0.046, within(1e-6)); // H8 about the nominal where the bore was not read
         assertThat(inch.findings().get(0).source()).isEqualTo(Source.MAKER);
-        assertThat(PressFitCheck.check(new PressFitInput(
-                                62.0, CaseType.METAL, SealSystem.METRIC, null, null, null, null, null, 70.0))
+        assertThat(PressFitCheck.check(PressFitInputBuilder.builder()
+                                .boreNominalMm(62.0)
+                                .caseType(CaseType.METAL)
+                                .system(SealSystem.METRIC)
+                                .hotC(70.0)
+                                .build())
                         .findings())
                 .extracting(f -> f.id() + " " + f.status())
                 .containsExactly("interference PASS", "hot MISSING");

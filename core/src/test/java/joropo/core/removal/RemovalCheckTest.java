@@ -20,8 +20,19 @@ class RemovalCheckTest {
             @Nullable Double behind,
             @Nullable Boolean brittle,
             @Nullable Boolean otherSide) {
-        return new RemovalInput(
-                What.LIP_SEAL, edge, line, behind, brittle, otherSide, null, true, false, false, 250.0, 40.0);
+        return RemovalInputBuilder.builder()
+                .what(What.LIP_SEAL)
+                .edgeReachable(edge)
+                .spaceInLineMm(line)
+                .behindMm(behind)
+                .besideBrittleFace(brittle)
+                .otherSideAccess(otherSide)
+                .elastomersStay(true)
+                .flammable(false)
+                .rimProud(false)
+                .toolLengthMm(250.0)
+                .lipOpeningMm(40.0)
+                .build();
     }
 
     private static Offer way(RemovalInput in, Way way) {
@@ -55,8 +66,10 @@ class RemovalCheckTest {
 
     @Test
     void whatIsNotKnownComesBetween() {
-        RemovalResult r = RemovalCheck.check(
-                new RemovalInput(What.LIP_SEAL, false, null, null, null, null, null, null, null, null, null, null));
+        RemovalResult r = RemovalCheck.check(RemovalInputBuilder.builder()
+                .what(What.LIP_SEAL)
+                .edgeReachable(false)
+                .build());
         assertThat(r.ways().get(0).verdict()).isEqualTo(Status.MISSING);
         assertThat(r.findings().get(0).status()).isEqualTo(Status.MISSING);
         assertThat(r.ways()).extracting(Offer::way).containsExactlyInAnyOrder(Way.values());
@@ -87,8 +100,20 @@ class RemovalCheckTest {
 
     @Test
     void heatAndPressureOnlyWhereNothingForbidsThem() {
-        var allowed =
-                new RemovalInput(What.BEARING, true, 400.0, 10.0, false, true, true, false, false, true, 250.0, 10.0);
+        var allowed = RemovalInputBuilder.builder()
+                .what(What.BEARING)
+                .edgeReachable(true)
+                .spaceInLineMm(400.0)
+                .behindMm(10.0)
+                .besideBrittleFace(false)
+                .otherSideAccess(true)
+                .pressureAllowed(true)
+                .elastomersStay(false)
+                .flammable(false)
+                .rimProud(true)
+                .toolLengthMm(250.0)
+                .lipOpeningMm(10.0)
+                .build();
         assertThat(way(allowed, Way.HEAT_OR_COLD).verdict()).isEqualTo(Status.CAUTION);
         assertThat(way(allowed, Way.PRESSURE).cautions()).anyMatch(c -> c.contains("Oil, never gas"));
         assertThat(way(allowed, Way.FLANGE_LIFT).verdict()).isEqualTo(Status.PASS);
@@ -97,7 +122,13 @@ class RemovalCheckTest {
                 .as("a bearing does not bend")
                 .isEqualTo(Status.FAIL);
         assertThat(way(allowed, Way.PIERCE_SCREW_PULL).verdict()).isEqualTo(Status.FAIL);
-        var fuel = new RemovalInput(What.LIP_SEAL, true, null, null, null, null, false, false, true, null, null, null);
+        var fuel = RemovalInputBuilder.builder()
+                .what(What.LIP_SEAL)
+                .edgeReachable(true)
+                .pressureAllowed(false)
+                .elastomersStay(false)
+                .flammable(true)
+                .build();
         assertThat(way(fuel, Way.HEAT_OR_COLD).reason()).contains("flammable");
         assertThat(way(fuel, Way.PRESSURE).verdict()).isEqualTo(Status.FAIL);
     }
@@ -115,7 +146,7 @@ class RemovalCheckTest {
         assertThat(Arrays.stream(Way.values())).extracting(Way::words).doesNotHaveDuplicates();
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(
-                        () -> new RemovalInput(null, null, -1.0, null, null, null, null, null, null, null, null, null))
+                        () -> RemovalInputBuilder.builder().spaceInLineMm(-1.0).build())
                 .satisfies(e -> assertThat(e.errors())
                         .extracting("field")
                         .containsExactly("what", "edgeReachable", "spaceInLineMm"));

@@ -43,16 +43,14 @@ class SectionPropertiesTest {
 
     private Space space() {
         Medium medium = any(Medium.values());
-        return new Space(
-                medium,
-                null,
-                random.nextInt(3) == 0 ? any(Dirt.values()) : null,
-                random.nextInt(3) == 0 ? tenths(1) / 5 : 0,
-                null,
-                any(Level.values()),
-                any(GreaseFeed.values()),
-                random.nextBoolean(),
-                null);
+        return SpaceBuilder.builder()
+                .medium(medium)
+                .dirt(random.nextInt(3) == 0 ? any(Dirt.values()) : null)
+                .pressureMpa(random.nextInt(3) == 0 ? tenths(1) / 5 : 0)
+                .level(any(Level.values()))
+                .greaseFeed(any(GreaseFeed.values()))
+                .vented(random.nextBoolean())
+                .build();
     }
 
     /** Parts from outside to inside, gaps between them; only such items as a mirror knows. */

@@ -70,7 +70,14 @@ final class Written {
                 feed = GreaseFeed.valueOf(w.toUpperCase());
             }
         }
-        spaces.add(new Space(Medium.valueOf(words[0]), null, dirt, pressure, null, level, feed, vented, null));
+        spaces.add(SpaceBuilder.builder()
+                .medium(Medium.valueOf(words[0]))
+                .dirt(dirt)
+                .pressureMpa(pressure)
+                .level(level)
+                .greaseFeed(feed)
+                .vented(vented)
+                .build());
     }
 
     private void part(String text) {

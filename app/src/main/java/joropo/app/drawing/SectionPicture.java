@@ -1,0 +1,84 @@
+package joropo.app.drawing;
+
+import java.util.List;
+import joropo.core.lipseal.LipSealRules;
+import joropo.core.section.BoreItem;
+import joropo.core.section.Section;
+import joropo.core.section.SectionResult.Band;
+import joropo.core.units.Length;
+import joropo.core.units.Needs;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is to be drawn.
+ *
+ * @param stopMm where the stop is drawn, @param stopRead whether it was read, or only fills the picture
+ * @param tracks band of each lip, none while way round or width are only assumed
+ * @param shaftLabel, @param boreLabel how the diameters are written, such as "45 h11"; absent while not known
+ * @param notes what in the picture is assumed
+ */
+public record SectionPicture(
+        Section section,
+        double stopMm,
+        boolean stopRead,
+        boolean depthRead,
+        List<Band> tracks,
+        @Nullable String shaftLabel,
+        @Nullable String boreLabel,
+        List<String> notes,
+        List<Pin> pins,
+        DrawingStyle look) {
+    /** Room left behind the last part where no stop is known (mm). */
+    private static final double NO_STOP_MM = 2.5;
+
+    /**
+     * A whole section as it was given, nothing assumed. @throws joropo.core.units.RefusedInput when shaft or bore are
+     * not known
+     */
+    public static SectionPicture of(Section section) {
+        return of(
+                section,
+                LipSealRules.section(section).lipTracks().stream()
+                        .map(t -> new Band(t.fromMm(), t.toMm()))
+                        .toList());
+    }
+
+    /** @param tracks as the rules found them */
+    public static SectionPicture of(Section section, List<Band> tracks) {
+        new Needs()
+                .size("shaftDiameterMm", section.shaftDiameterMm())
+                .size("boreDiameterMm", section.boreDiameterMm())
+                .done();
+        double deepest = section.boreItems().stream()
+                .filter(i ->
+                        i instanceof BoreItem.Sealing || i instanceof BoreItem.Spacer || i instanceof BoreItem.Ring)
+                .mapToDouble(BoreItem::toMm)
+                .max()
+                .orElse(0);
+        // the stop is the shoulder behind the stack; one before it is a collar in the bore
+        var shoulder = section.boreItems().stream()
+                .filter(i -> i instanceof BoreItem.Shoulder && i.fromMm() >= deepest - 1)
+                .findFirst();
+        return new SectionPicture(
+                section,
+                shoulder.map(BoreItem::fromMm).orElse(deepest + NO_STOP_MM),
+                shoulder.isPresent(),
+                true,
+                tracks,
+                "Ø " + Length.show(section.shaftDiameterMm(), 2),
+                "Ø " + Length.show(section.boreDiameterMm(), 2),
+                List.of(),
+                List.of(),
+                DrawingStyle.SHEET);
+    }
+
+    public SectionPicture with(List<Pin> newPins) {
+        return new SectionPicture(
+                section, stopMm, stopRead, depthRead, tracks, shaftLabel, boreLabel, notes, newPins, look);
+    }
+
+    public SectionPicture with(DrawingStyle newLook) {
+        return new SectionPicture(
+                section, stopMm, stopRead, depthRead, tracks, shaftLabel, boreLabel, notes, pins, newLook);
+    }
+}

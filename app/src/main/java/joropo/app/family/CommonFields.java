@@ -1,0 +1,143 @@
+package joropo.app.family;
+
+import java.util.Arrays;
+import java.util.List;
+import joropo.app.ui.Field;
+import joropo.app.ui.Field.Choice;
+import joropo.core.assembly.ProvingInput;
+import joropo.core.assembly.TorquePlanInput;
+import joropo.core.shaft.Side;
+
+/** Fields that every job has, whatever is sealed; a family may read them too. */
+public final class CommonFields {
+    private static final String DAY = "such as 2026-12-24";
+
+    public static final Field<String> SYMPTOM = Field.choice(
+                    "symptom",
+                    "symptom",
+                    Field.pairs(
+                            "WET",
+                            "wet, no drops",
+                            "DRIPPING",
+                            "dripping",
+                            "RUNNING",
+                            "running out",
+                            "MILKY",
+                            "milky oil",
+                            "DIRT_IN",
+                            "dirt or water got in",
+                            "NOISE",
+                            "noise or heat",
+                            "PLANNED",
+                            "planned change"))
+            .need();
+    public static final Field<String> SINCE = Field.line("since", "since when");
+    public static final Field<Double> HOURS = Field.hours("hours", "running hours of the seal");
+    public static final Field<String> LAST_WORK = Field.line("lastWork", "done here last time");
+    public static final Field<Boolean> LEVEL_SEEN = Field.tick("levelSeen", "level looked at: not over-full");
+    public static final Field<Boolean> BREATHER_SEEN = Field.tick("breatherSeen", "breather looked at: free");
+    public static final Field<Boolean> ABOVE_SEEN = Field.tick("aboveSeen", "plugs, gaskets and hoses above: dry");
+
+    public static final Field<Boolean> ISOLATED = Field.tick("isolated", "isolated and proved dead");
+    public static final Field<Boolean> LOCKED = Field.tick("locked", "locked and tagged");
+    public static final Field<Boolean> PRESSURE_OFF = Field.tick("pressureOff", "pressure off, drained, weight held");
+    public static final Field<String> UNSAFE_WHY = Field.line("unsafeWhy", "if one cannot be ticked: the reason");
+    public static final Field<String> REFERENCE =
+            Field.line("reference", "moving parts stand at").hint("reference position, with its mark");
+    public static final Field<String> LINE_MARKS = Field.line("lineMarks", "lines that could be swapped, marked how");
+
+    public static final Field<Double> PLAY_MEASURED = Field.play("playMeasured", "measured, whole");
+    public static final Field<Double> PLAY_LOW = Field.play("playLow", "builder's least");
+    public static final Field<Double> PLAY_HIGH = Field.play("playHigh", "builder's most");
+    public static final Field<Double> BOLTS = Field.number(
+            "bolts", "bolts round the circle", "", TorquePlanInput.LEAST_BOLTS, TorquePlanInput.MOST_BOLTS);
+    public static final Field<Double> BOLT_TORQUE =
+            Field.number("boltTorque", "torque of its figure", "", 0.01, TorquePlanInput.MOST_TORQUE);
+    public static final Field<TorquePlanInput.TorqueUnit> TORQUE_UNIT = Field.choice(
+            "torqueUnit", "figure is in", TorquePlanInput.TorqueUnit.class, TorquePlanInput.TorqueUnit::words);
+    public static final Field<TorquePlanInput.FigureFor> FIGURE_FOR = Field.choice(
+            "figureFor", "figure is for", TorquePlanInput.FigureFor.class, TorquePlanInput.FigureFor::words);
+    public static final Field<TorquePlanInput.Threads> THREADS =
+            Field.choice("threads", "threads are", TorquePlanInput.Threads.class, TorquePlanInput.Threads::words);
+    public static final Field<Double> WRENCH_LENGTH = Field.size("wrenchLength", "wrench, grip to square");
+    public static final Field<Double> EXTENSION =
+            Field.play("extension", "extension in line with it").hint("empty: none");
+    public static final Field<Boolean> LEFT_HAND =
+            Field.yesNo("leftHand", "left-hand thread").hint("not said: no");
+    public static final Field<String> LOCKING = Field.choice(
+            "locking",
+            "locked by",
+            Field.pairs(
+                    "TAB",
+                    "tab",
+                    "PLATE",
+                    "plate",
+                    "WIRE",
+                    "wire",
+                    "PIN",
+                    "pin",
+                    "PEENED",
+                    "peened",
+                    "ADHESIVE_LOW",
+                    "adhesive, low",
+                    "ADHESIVE_MEDIUM",
+                    "adhesive, medium",
+                    "ADHESIVE_HIGH",
+                    "adhesive, high",
+                    "NONE",
+                    "nothing, its builder wants none"));
+    public static final Field<String> LOCKING_WAY = Field.line("lockingWay", "direction of tab, wire or pin");
+    public static final Field<String> HELD_AGAINST = Field.line("heldAgainst", "who or what held against it");
+    public static final Field<Boolean> IMPACT =
+            Field.yesNo("impact", "an impact tool was used").hint("not said: no");
+    public static final Field<Boolean> TIGHTENED = Field.tick("tightened", "fasteners in steps and crosswise");
+    public static final Field<Boolean> LOCKED_UP = Field.tick("lockedUp", "none left on trial, locking done");
+    public static final Field<Boolean> COUNTED_OUT = Field.tick("countedOut", "temporary things counted out");
+    public static final Field<Boolean> GUARDS_BACK = Field.tick("guardsBack", "guards, plugs and tags back");
+
+    public static final Field<ProvingInput.HandTurn> HAND_TURN =
+            Field.choice("handTurn", "turned by hand", ProvingInput.HandTurn.class, ProvingInput.HandTurn::words);
+    public static final Field<ProvingInput.FirstRun> FIRST_RUN = Field.choice(
+            "firstRun", "after the first run, warm", ProvingInput.FirstRun.class, ProvingInput.FirstRun::words);
+    public static final Field<String> PROVE_NOTE = Field.note("proveNote", "what was seen");
+    public static final Field<Boolean> LEVEL_RIGHT = Field.tick("levelRight", "filled to level");
+    public static final Field<Boolean> BREATHER_FREE = Field.tick("breatherFree", "breather free");
+
+    public static final Field<String> REMARK = Field.note("remark", "remark");
+    public static final Field<String> NEXT_LOOK =
+            Field.date("nextLook", "next look").hint(DAY);
+    public static final Field<String> CONCESSION = Field.note("concession", "the defect: what does not hold");
+    public static final Field<String> CONCESSION_WHY = Field.line("concessionWhy", "why it is accepted");
+    public static final Field<String> CONCESSION_EXPECTED = Field.line("concessionExpected", "what is expected of it");
+    public static final Field<String> CONCESSION_FALLBACK =
+            Field.line("concessionFallback", "fallback, if it gets worse");
+    public static final Field<String> CONCESSION_LOOK =
+            Field.date("concessionLook", "next look").hint(DAY);
+    public static final Field<String> RECOMMENDATION = Field.note("recommendation", "what is advised");
+    public static final Field<String> RECOMMENDATION_ANSWER =
+            Field.line("recommendationAnswer", "answer").hint("empty: none yet");
+    public static final Field<String> RECOMMENDATION_ON =
+            Field.date("recommendationOn", "answered on").hint(DAY);
+
+    private CommonFields() {}
+
+    /** The sides of an entry as a person at the machine names them. */
+    public static Field<Side> side(String name, String label) {
+        return Field.choice(
+                name, label, Side.class, Field.pairs("IN", "inside, the machine", "OUT", "outside, the air"));
+    }
+
+    /** What a choice reads as. @param value as it is stored, @return empty where it is none of the list */
+    public static String words(Field<?> field, String value) {
+        return field.choices().stream()
+                .filter(c -> c.value().equals(value))
+                .map(Choice::words)
+                .findFirst()
+                .orElse("");
+    }
+
+    /** The clock places that are read round a circumference. */
+    public static List<Integer> clockPlaces() {
+        return Arrays.asList(12, 3, 6, 9);
+    }
+}

@@ -1,0 +1,29 @@
+package joropo.app.family;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import joropo.app.register.Position;
+import joropo.core.plan.StripLog;
+import joropo.core.section.Section;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is known of one item of a job, for its family to judge.
+ *
+ * @param read what was typed on its own cards and on those of the job, @param sections those that were arranged on the
+ *     bench: they go before what follows from the texts
+ */
+public record JobFacts(Position position, ReadFields read, Arranged sections) {
+    /** @param found as it was found, @param planned as it shall be; each absent until somebody has arranged it */
+    public record Arranged(
+            @Nullable Section found, @Nullable Section planned) {
+        public static final Arranged NONE = new Arranged(null, null);
+    }
+
+    /**
+     * What a section of what was found is begun from. @param log what came off, in its order, @param fitted what the
+     * last signed job left at the position, read when it is asked for
+     */
+    public record Evidence(List<StripLog.Removed> log, Supplier<Optional<Section>> fitted) {}
+}

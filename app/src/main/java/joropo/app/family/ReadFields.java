@@ -1,0 +1,100 @@
+package joropo.app.family;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import joropo.app.settings.Shop;
+import joropo.app.settings.ShopGauge;
+import joropo.app.ui.Errors;
+import joropo.app.ui.Field;
+import joropo.app.ui.FieldReader;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Typed texts read into values; what cannot be read is an error at its field and counts as not given. An item of a job
+ * reads its own fields by their bare names, whatever tells them apart on the sheet.
+ */
+public final class ReadFields {
+    private final Map<String, Object> values;
+    private final Map<String, String> errors;
+    private final Set<String> names;
+    private final Shop shop;
+    private final String prefix;
+
+    private ReadFields(
+            Map<String, Object> values, Map<String, String> errors, Set<String> names, Shop shop, String prefix) {
+        this.values = values;
+        this.errors = errors;
+        this.names = names;
+        this.shop = shop;
+        this.prefix = prefix;
+    }
+
+    /**
+     * @param fields as they stand on the sheets, @param texts by name of the field; those of no field are left alone
+     */
+    public static ReadFields of(List<Field<?>> fields, Map<String, Typed> texts, Shop shop) {
+        Map<String, Object> values = new HashMap<>();
+        Map<String, String> errors = new LinkedHashMap<>();
+        for (Field<?> field : fields) {
+            Typed typed = texts.getOrDefault(field.name(), Typed.NOTHING);
+            if (!typed.isBlank()) {
+                try {
+                    values.put(field.name(), FieldReader.read(field, typed.text(), unit(typed), shop));
+                } catch (RefusedInput e) {
+                    errors.put(field.name(), Errors.sentence(e.errors().get(0).message()));
+                }
+            }
+        }
+        return new ReadFields(values, errors, fields.stream().map(Field::name).collect(Collectors.toSet()), shop, "");
+    }
+
+    private static LengthUnit unit(Typed typed) {
+        return typed.unit() == null ? LengthUnit.MM : typed.unit();
+    }
+
+    /** As one item of the job reads them. @param ofItem the prefix of its fields on the sheets, empty for the first */
+    public ReadFields under(String ofItem) {
+        return new ReadFields(values, errors, names, shop, ofItem);
+    }
+
+    /** A field's name on the sheets: an item's own bears its prefix, those of the job do not. */
+    public String onSheet(String name) {
+        return names.contains(prefix + name) ? prefix + name : name;
+    }
+
+    /** What could not be read, by name of the field on the sheets. */
+    public Map<String, String> errors() {
+        return Map.copyOf(errors);
+    }
+
+    /** Absent where nothing was typed, or nothing that can be read. */
+    @SuppressWarnings("unchecked")
+    public <T> @Nullable T get(Field<T> field) {
+        return (T) values.get(onSheet(field.name()));
+    }
+
+    public <T> T get(Field<T> field, T otherwise) {
+        T value = get(field);
+        return value == null ? otherwise : value;
+    }
+
+    /** Whether it is ticked, or answered with yes. */
+    public boolean is(Field<Boolean> field) {
+        return get(field, false);
+    }
+
+    /** The gauge a card names; absent when none. */
+    public @Nullable ShopGauge gauge(Field<String> field) {
+        return shop.gauge(get(field));
+    }
+
+    public Shop shop() {
+        return shop;
+    }
+}

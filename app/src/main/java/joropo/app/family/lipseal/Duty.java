@@ -1,0 +1,181 @@
+package joropo.app.family.lipseal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import joropo.app.family.ReadFields;
+import joropo.app.family.lipseal.AssumedSection.Assumed;
+import joropo.app.register.Position;
+import joropo.core.lipseal.BoreFinish;
+import joropo.core.lipseal.HeldOn;
+import joropo.core.lipseal.LipSealInput;
+import joropo.core.lipseal.LipSealInputBuilder;
+import joropo.core.lipseal.PressFitInput;
+import joropo.core.lipseal.PressFitInputBuilder;
+import joropo.core.lipseal.UsualDuty;
+import joropo.core.lipseal.Wetting;
+import joropo.core.material.Materials;
+import joropo.core.section.CaseType;
+import joropo.core.section.Section;
+import joropo.core.shaft.SurfaceSpeed;
+import joropo.core.shaft.Swing;
+import joropo.core.verdict.Limits;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the seal of a job has to stand, as typed, as known of its position, and as assumed where neither says anything.
+ *
+ * @param input absent while the speed is not known, @param sumpC temperature of what stands at the seal (°C)
+ * @param sealOutside outside of the seal by its maker's word, absent: the table's allowances, @param assumed in words,
+ *     such as "sump 70 °C", @param errors by name of the field
+ */
+record Duty(
+        @Nullable LipSealInput input,
+        double sumpC,
+        @Nullable Limits sealOutside,
+        List<String> assumed,
+        Map<String, String> errors) {
+
+    static Duty of(Position position, ReadFields read, ShaftAndBoreReadings measured, AssumedSection sketch) {
+        Section section = sketch.section();
+        List<String> assumed = new ArrayList<>();
+        Double sump = read.get(LipSealFields.SUMP);
+        if (sump == null) {
+            sump = UsualDuty.sumpC(section.inside().medium());
+            assumed.add("sump " + Math.round(sump) + " °C");
+        }
+        Double coldest = read.get(LipSealFields.COLDEST);
+        if (coldest == null) {
+            coldest = UsualDuty.COLDEST_C;
+            assumed.add("coldest start " + Math.round(coldest) + " °C");
+        }
+        Wetting wetting = read.get(LipSealFields.WETTING);
+        if (wetting == null) {
+            wetting = UsualDuty.wetting(section.inside().medium());
+            assumed.add(wetting.words());
+        }
+        if (sketch.assumes(Assumed.SHAFT)) {
+            assumed.add("shaft " + Math.round(section.shaftDiameterMm()) + " mm");
+        }
+        Double least = read.get(LipSealFields.SEAL_OUTSIDE_MIN);
+        Double most = read.get(LipSealFields.SEAL_OUTSIDE_MAX);
+        boolean crossed = least != null && most != null && most < least;
+        Limits outside = crossed || least == null || most == null ? null : new Limits(least, most);
+        Map<String, String> errors =
+                crossed ? Map.of(LipSealFields.SEAL_OUTSIDE_MAX.name(), "must not be below the least") : Map.of();
+        Double speed = speedRpm(position, read);
+        Swing swing = swing(read);
+        LipSealInput input = speed == null && swing == null
+                ? null
+                : input(read, measured, sketch, outside)
+                        .speedRpm(swing == null ? speed : null)
+                        .swing(swing)
+                        .sumpTemperatureC(sump)
+                        .coldestC(coldest)
+                        .wetting(wetting)
+                        .build();
+        return new Duty(input, sump, outside, assumed, errors);
+    }
+
+    /** Speed of the shaft's surface under the lip; absent while nothing says how fast it turns or swings. */
+    static @Nullable Double speedMPerS(Position position, ReadFields read, double shaftMm) {
+        Swing swing = swing(read);
+        Double rpm = speedRpm(position, read);
+        return swing != null
+                ? Double.valueOf(SurfaceSpeed.swinging(shaftMm, swing))
+                : rpm == null ? null : Double.valueOf(SurfaceSpeed.turning(shaftMm, rpm));
+    }
+
+    private static @Nullable Double speedRpm(Position position, ReadFields read) {
+        Double typed = read.get(LipSealFields.SPEED);
+        return typed != null ? typed : position.speedRpm();
+    }
+
+    private static @Nullable Swing swing(ReadFields read) {
+        Double angle = read.get(LipSealFields.SWING_ANGLE);
+        Double rate = read.get(LipSealFields.SWING_RATE);
+        return angle == null || rate == null ? null : new Swing(angle, rate);
+    }
+
+    /** Seal materials and fluids that may be taken, and those that this job names. */
+    static Materials seals(ReadFields read) {
+        return read.shop().seals(read.get(LipSealFields.MATERIAL), read.get(LipSealFields.FLUID));
+    }
+
+    private static LipSealInputBuilder input(
+            ReadFields read, ShaftAndBoreReadings measured, AssumedSection sketch, @Nullable Limits outside) {
+        Section section = sketch.section();
+        Materials seals = seals(read);
+        boolean sameShaft = Objects.equals(measured.shaft().nominalMm(), section.shaftDiameterMm());
+        return LipSealInputBuilder.builder()
+                .shaftNominalMm(section.shaftDiameterMm())
+                .boreNominalMm(section.boreDiameterMm())
+                .widthMm(section.seal().widthMm())
+                .insideMedium(section.inside().medium())
+                .insideFluid(read.get(LipSealFields.FLUID))
+                .outsideMedium(section.outside().medium())
+                .pressureInsideMpa(section.inside().pressureMpa())
+                .pressureOutsideMpa(section.outside().pressureMpa())
+                .dirt(section.outside().dirt())
+                .corrosive(read.get(LipSealFields.CORROSIVE))
+                .rotation(section.rotation())
+                .housingMaterial(read.get(LipSealFields.HOUSING))
+                .splitHousing(read.get(LipSealFields.SPLIT))
+                .boreMarked(marked(read, section.seal().widthMm()))
+                .practice(read.shop().practice())
+                .shaft(sameShaft ? measured.shaft().input() : null)
+                .bore(measured.bore().input())
+                .runoutTirMm(read.get(LipSealFields.RUNOUT_TIR))
+                .offsetMm(read.get(LipSealFields.OFFSET))
+                .heldOn(heldOn(sketch))
+                .shaftEntersFrom(read.get(LipSealFields.ENTERS_FROM))
+                .material(read.get(LipSealFields.MATERIAL))
+                .caseType(read.get(LipSealFields.CASE_TYPE))
+                .layout(read.get(LipSealFields.LAYOUT))
+                .system(measured.system())
+                .sealOutsideMinMm(outside == null ? null : outside.lower())
+                .sealOutsideMaxMm(outside == null ? null : outside.upper())
+                .raUm(read.get(LipSealFields.RA))
+                .hardnessHrc(read.get(LipSealFields.HRC))
+                .makerDocument(read.get(LipSealFields.MAKER_DOCUMENT))
+                .makerSpeedMPerS(read.get(LipSealFields.MAKER_SPEED))
+                .makerLipLimitC(read.get(LipSealFields.MAKER_LIP_LIMIT))
+                .makerPressureMpa(read.get(LipSealFields.MAKER_PRESSURE))
+                .makerRunoutMm(read.get(LipSealFields.MAKER_RUNOUT))
+                .ownMaterials(seals.ownMaterials())
+                .ownFluids(seals.ownFluids());
+    }
+
+    /** Whether the bore is marked or rough; absent while nobody has looked at it. */
+    private static @Nullable Boolean marked(ReadFields read, double widthMm) {
+        String seen = read.get(LipSealFields.BORE_SEEN);
+        Double ra = read.get(LipSealFields.BORE_RA);
+        return seen == null && ra == null
+                ? null
+                : Boolean.valueOf(seen != null && !seen.equals("SMOOTH") && !seen.equals("BORE_WEAR")
+                        || ra != null && BoreFinish.tooRoughForMetal(ra, widthMm));
+    }
+
+    /** A shoulder that the seal stands on holds it; while stop or depth is not known nobody can say. */
+    private static @Nullable HeldOn heldOn(AssumedSection sketch) {
+        return sketch.assumes(Assumed.STOP) || sketch.assumes(Assumed.DEPTH)
+                ? null
+                : HeldOn.byStop(sketch.section().seal(), sketch.stopMm());
+    }
+
+    /** How tight a case of this kind sits in the bore, cold and at the sump's temperature. */
+    PressFitInput pressFit(ReadFields read, ShaftAndBoreReadings measured, Section section, CaseType caseType) {
+        return PressFitInputBuilder.builder()
+                .boreNominalMm(section.boreDiameterMm())
+                .caseType(caseType)
+                .system(measured.system())
+                .practice(read.shop().practice())
+                .bore(measured.bore().input())
+                .outsideMinMm(sealOutside == null ? null : sealOutside.lower())
+                .outsideMaxMm(sealOutside == null ? null : sealOutside.upper())
+                .housingMaterial(read.get(LipSealFields.HOUSING))
+                .hotC(sumpC)
+                .build();
+    }
+}

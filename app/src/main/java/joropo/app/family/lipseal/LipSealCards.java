@@ -1,0 +1,232 @@
+package joropo.app.family.lipseal;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import joropo.app.family.Card;
+import joropo.app.family.Card.Shape;
+import joropo.app.family.Stage;
+import joropo.app.ui.Field;
+import joropo.app.ui.SymptomFields;
+import joropo.core.diagnosis.Symptom;
+
+/** Which cards a lip seal has at each stage, and which fields stand on them. */
+final class LipSealCards {
+    private static final Map<Stage, List<Card>> CARDS = new EnumMap<>(Stage.class);
+
+    static {
+        CARDS.put(Stage.INTAKE, intake());
+        CARDS.put(Stage.STRIP, strip());
+        CARDS.put(Stage.MEASURE, measure());
+        CARDS.put(Stage.DECIDE, decide());
+        CARDS.put(Stage.FIT, fit());
+    }
+
+    private LipSealCards() {}
+
+    static List<Card> of(Stage stage) {
+        return CARDS.getOrDefault(stage, List.of());
+    }
+
+    private static List<Card> intake() {
+        return List.of(
+                Card.of(
+                        "duty",
+                        "Duty",
+                        Shape.LIST,
+                        LipSealFields.MEDIUM,
+                        LipSealFields.FLUID,
+                        LipSealFields.DIRT,
+                        LipSealFields.SPEED,
+                        LipSealFields.ROTATION),
+                Card.of(
+                                "heat",
+                                "Heat, pressure, surroundings",
+                                Shape.LIST,
+                                LipSealFields.SUMP,
+                                LipSealFields.COLDEST,
+                                LipSealFields.WETTING,
+                                LipSealFields.PRESSURE,
+                                LipSealFields.PRESSURE_OUT,
+                                LipSealFields.OUTSIDE_MEDIUM,
+                                LipSealFields.CORROSIVE,
+                                LipSealFields.FOOD,
+                                LipSealFields.SWING_ANGLE,
+                                LipSealFields.SWING_RATE)
+                        .fold());
+    }
+
+    private static List<Card> strip() {
+        return List.of(
+                Card.of(
+                                "found",
+                                "As found",
+                                Shape.LIST,
+                                LipSealFields.FOUND_DEPTH,
+                                LipSealFields.FOUND_FACING,
+                                LipSealFields.FOUND_STATE,
+                                LipSealFields.MARKING,
+                                LipSealFields.DRAINED,
+                                LipSealFields.RUNNING_SLEEVE,
+                                LipSealFields.SLEEVE_PLACE_OLD,
+                                LipSealFields.STRIP_NOTE)
+                        .withCauses(),
+                Card.of("off", "What it shows: signs on what came off", Shape.LIST, SymptomFields.of(Symptom.Group.LIP))
+                        .fold(),
+                Card.of(
+                                "out",
+                                "Ways of taking it out",
+                                Shape.LIST,
+                                LipSealFields.EDGE_REACHABLE,
+                                LipSealFields.RIM_PROUD,
+                                LipSealFields.LINE_ROOM,
+                                LipSealFields.TOOL_LENGTH,
+                                LipSealFields.BEHIND,
+                                LipSealFields.BRITTLE_BESIDE,
+                                LipSealFields.OTHER_SIDE,
+                                LipSealFields.ELASTOMERS_STAY,
+                                LipSealFields.FLAMMABLE,
+                                LipSealFields.PRESSURE_ALLOWED)
+                        .fold());
+    }
+
+    private static List<Card> measure() {
+        return List.of(
+                Card.of(
+                        "shaft",
+                        "Shaft at the lip",
+                        Shape.PLANES,
+                        LipSealFields.SHAFT_GAUGE,
+                        LipSealFields.SHAFT_A1,
+                        LipSealFields.SHAFT_A2,
+                        LipSealFields.SHAFT_B1,
+                        LipSealFields.SHAFT_B2),
+                Card.of(
+                        "bore",
+                        "Bore at the seat",
+                        Shape.PLANES,
+                        LipSealFields.BORE_GAUGE,
+                        LipSealFields.BORE_A1,
+                        LipSealFields.BORE_A2,
+                        LipSealFields.BORE_B1,
+                        LipSealFields.BORE_B2),
+                Card.of(
+                        "depths",
+                        "Depths from the face",
+                        Shape.LIST,
+                        LipSealFields.DEPTH_GAUGE,
+                        LipSealFields.STOP_DEPTH,
+                        LipSealFields.TURNING_DEPTH,
+                        LipSealFields.GROUND_FROM,
+                        LipSealFields.GROUND_TO),
+                Card.of(
+                        "eye",
+                        "By eye and nail",
+                        Shape.LIST,
+                        LipSealFields.SURFACE,
+                        LipSealFields.SURFACE_2,
+                        LipSealFields.SHAFT_END,
+                        LipSealFields.ENTERS_FROM,
+                        LipSealFields.HOUSING,
+                        LipSealFields.SPLIT),
+                Card.of(
+                                "groove",
+                                "Groove or score under the lip",
+                                Shape.LIST,
+                                LipSealFields.GROOVE_DEPTH,
+                                LipSealFields.GROOVE_WIDTH)
+                        .fold(),
+                Card.of(
+                                "finish",
+                                "Roughness, hardness, lead",
+                                Shape.LIST,
+                                LipSealFields.RA,
+                                LipSealFields.RZ,
+                                LipSealFields.HRC,
+                                LipSealFields.LEAD_ADVANCE,
+                                LipSealFields.LEAD_TURNS,
+                                LipSealFields.LEAD_REVERSES)
+                        .fold(),
+                Card.of(
+                                "runout",
+                                "Run-out, offset, play",
+                                Shape.LIST,
+                                LipSealFields.RUNOUT_TIR,
+                                LipSealFields.OFFSET,
+                                LipSealFields.PLAY_BEFORE,
+                                LipSealFields.GROWTH)
+                        .fold(),
+                Card.of(
+                                "seat",
+                                "Seat and its edges",
+                                Shape.LIST,
+                                LipSealFields.CYL_DEPTH,
+                                LipSealFields.CORNER_RADIUS,
+                                LipSealFields.LEAD_IN_LENGTH,
+                                LipSealFields.LEAD_IN_ANGLE,
+                                LipSealFields.BORE_RA,
+                                LipSealFields.BORE_SEEN,
+                                LipSealFields.BORE_SEEN_DEPTH)
+                        .fold(),
+                Card.of("warmth", "Temperature while reading", Shape.LIST, LipSealFields.PART_C, LipSealFields.GAUGE_C)
+                        .fold());
+    }
+
+    private static List<Card> decide() {
+        return List.of(
+                Card.of("work", "Running surface", Shape.LIST, LipSealFields.REMEDY, LipSealFields.SLEEVE_WALL),
+                Card.of(
+                        "seal",
+                        "Seal",
+                        Shape.LIST,
+                        LipSealFields.SIZE,
+                        LipSealFields.LAYOUT,
+                        LipSealFields.MATERIAL,
+                        LipSealFields.CASE_TYPE,
+                        LipSealFields.CHOOSE_WHY),
+                Card.of(
+                        "way",
+                        "Way round and depth",
+                        Shape.LIST,
+                        LipSealFields.MAIN_LIP,
+                        LipSealFields.PLANNED_DEPTH,
+                        LipSealFields.EDGE_COVER,
+                        LipSealFields.DECIDE_WHY),
+                Card.of("driving", "Driving it in", Shape.LIST, LipSealFields.SHAFT_IN_PLACE, LipSealFields.STANDS_OUT)
+                        .fold(),
+                Card.of(
+                                "maker",
+                                "Maker's values for this seal",
+                                Shape.LIST,
+                                LipSealFields.MAKER_SPEED,
+                                LipSealFields.MAKER_LIP_LIMIT,
+                                LipSealFields.MAKER_PRESSURE,
+                                LipSealFields.MAKER_RUNOUT,
+                                LipSealFields.SEAL_OUTSIDE_MIN,
+                                LipSealFields.SEAL_OUTSIDE_MAX,
+                                LipSealFields.MAKER_DOCUMENT)
+                        .fold());
+    }
+
+    private static List<Card> fit() {
+        List<Field<?>> square = Stream.of(
+                        Stream.of(LipSealFields.FIT_GAUGE),
+                        LipSealFields.DEPTHS.stream(),
+                        Stream.of(LipSealFields.GAUGE_CIRCLE))
+                .<Field<?>>flatMap(s -> s)
+                .toList();
+        return List.of(
+                Card.of("square", "Depth all round", Shape.CLOCK, square),
+                Card.of(
+                                "newSeal",
+                                "The new seal in the hand, before it goes in",
+                                Shape.LIST,
+                                LipSealFields.NEW_GAUGE,
+                                LipSealFields.NEW_OUTSIDE,
+                                LipSealFields.NEW_WIDTH)
+                        .fold(),
+                Card.of("sleeve", "New running sleeve", Shape.LIST, LipSealFields.SLEEVE_PLACE_NEW)
+                        .fold());
+    }
+}

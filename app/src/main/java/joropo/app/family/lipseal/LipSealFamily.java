@@ -1,0 +1,36 @@
+package joropo.app.family.lipseal;
+
+import java.util.List;
+import joropo.app.family.Card;
+import joropo.app.family.Family;
+import joropo.app.family.JobFacts;
+import joropo.app.family.Stage;
+import joropo.app.family.Work;
+import joropo.app.ui.Show;
+import joropo.core.plan.PartKind;
+import org.springframework.stereotype.Component;
+
+/** Lip seals on a shaft: measured, chosen, driven in, read round the circumference. */
+@Component
+class LipSealFamily implements Family {
+    private final Show show;
+
+    LipSealFamily(Show show) {
+        this.show = show;
+    }
+
+    @Override
+    public PartKind kind() {
+        return PartKind.LIP_SEAL;
+    }
+
+    @Override
+    public List<Card> cards(Stage stage) {
+        return LipSealCards.of(stage);
+    }
+
+    @Override
+    public Work evaluate(JobFacts facts) {
+        return new LipSealWork(facts, show);
+    }
+}

@@ -1,0 +1,214 @@
+package joropo.app.family.lipseal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import joropo.app.family.JobFinding;
+import joropo.app.family.ReadFields;
+import joropo.app.family.Stage;
+import joropo.app.settings.ShopGauge;
+import joropo.app.ui.Field;
+import joropo.core.lipseal.BoreFinish;
+import joropo.core.lipseal.Deciding;
+import joropo.core.lipseal.LipSealResult;
+import joropo.core.lipseal.LipSealRules;
+import joropo.core.lipseal.NewSealCheck;
+import joropo.core.lipseal.PairRoom;
+import joropo.core.lipseal.PressFitCheck;
+import joropo.core.lipseal.ShaftEntry;
+import joropo.core.lipseal.SheetsAgainstSection;
+import joropo.core.readings.Gauge;
+import joropo.core.readings.GaugeDue;
+import joropo.core.section.AsFound;
+import joropo.core.section.BoreItem;
+import joropo.core.section.CaseType;
+import joropo.core.section.Section;
+import joropo.core.shaft.Side;
+import joropo.core.surface.RunningSurfaceCheck;
+import joropo.core.surface.SleevePlace;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Limits;
+
+/** What the checks of a lip seal find, by the stage whose readings each rests on. */
+final class LipSealFindings {
+    /** Rules that are judged again with the depth where the seal really stands. */
+    private static final Set<String> FITTED = Set.of("S2", "S4", "S5");
+    /** What the shaft's own readings say already. */
+    private static final Set<String> READ_ALREADY = Set.of("size", "roundness");
+    /** Findings of the choice that are judged with the readings, or said elsewhere on the sheet. */
+    private static final Set<String> OF_THE_CHOICE =
+            Set.of("choice", "lip-temperature", "fluid", "cold", "held", "pressure", "ribs");
+
+    private static final Set<String> OF_THE_SHAFT = Set.of("run-out", "offset");
+    private static final Set<String> OF_THE_DRIVER = Set.of("edge", "own", "stop");
+
+    private final LipSealWork work;
+    private final ReadFields read;
+    private final TrackAssessment track;
+    private final Section section;
+    private final Decided decided;
+    private final List<JobFinding> findings = new ArrayList<>();
+
+    private LipSealFindings(LipSealWork work) {
+        this.work = work;
+        read = work.read();
+        track = work.track();
+        section = work.sketch().section();
+        decided = work.decided();
+    }
+
+    static List<JobFinding> of(LipSealWork work) {
+        var out = new LipSealFindings(work);
+        out.add(Stage.INTAKE, Deciding.speed(work.speedMPerS()));
+        out.strip();
+        out.measure();
+        out.decide();
+        out.fit();
+        return List.copyOf(out.findings);
+    }
+
+    private void strip() {
+        Side faced = read.get(LipSealFields.FOUND_FACING);
+        if (faced != null) {
+            add(Stage.STRIP, AsFound.judge(faced, section.inside().medium()));
+        }
+        if (work.removal() != null) {
+            work.removal().findings().stream().filter(f -> f.id().equals("way")).forEach(f -> add(Stage.STRIP, f));
+        }
+    }
+
+    private void measure() {
+        work.measured()
+                .findings()
+                .forEach(f -> add(
+                        Stage.MEASURE,
+                        f.id().equals("shaft-size") || f.id().equals("roundness") ? track.answered(f) : f));
+        List<Finding> ofThePlace = new ArrayList<>(track.findings().stream()
+                .filter(f -> !READ_ALREADY.contains(f.id()) && !f.id().equals("remedy"))
+                .toList());
+        ofThePlace.addAll(chosen(OF_THE_SHAFT));
+        Deciding.gathered(ofThePlace).forEach(f -> add(Stage.MEASURE, f));
+        add(
+                Stage.MEASURE,
+                ShaftEntry.judge(
+                        section.shaftDiameterMm(),
+                        decided.mainLip() == null ? Side.IN : decided.mainLip(),
+                        section.seal().dustLip() != null,
+                        decided.isPtfe(),
+                        read.get(LipSealFields.ENTERS_FROM),
+                        read.get(LipSealFields.SHAFT_END),
+                        read.get(LipSealFields.EDGE_COVER)));
+        Double boreRa = read.get(LipSealFields.BORE_RA);
+        if (boreRa != null) {
+            boolean rubber = decided.caseTypeOrRecommended()
+                    .filter(c -> c == CaseType.RUBBER)
+                    .isPresent();
+            add(Stage.MEASURE, BoreFinish.judge(boreRa, section.seal().widthMm(), rubber));
+        }
+        inDate(Stage.MEASURE, LipSealFields.SHAFT_GAUGE);
+        inDate(Stage.MEASURE, LipSealFields.BORE_GAUGE);
+        inDate(Stage.MEASURE, LipSealFields.DEPTH_GAUGE);
+    }
+
+    /** What the choice of a seal found under these names; nothing while the speed is not known. */
+    private List<Finding> chosen(Set<String> ids) {
+        LipSealResult choosing = decided.choosing();
+        return choosing == null
+                ? List.of()
+                : choosing.findings().stream().filter(f -> ids.contains(f.id())).toList();
+    }
+
+    private void inDate(Stage stage, Field<String> field) {
+        ShopGauge gauge = read.gauge(field);
+        if (gauge != null && gauge.dueOn() != null) {
+            add(stage, GaugeDue.judge(gauge.words(), gauge.dueOn(), read.shop().today()));
+        }
+    }
+
+    private void decide() {
+        chosen(OF_THE_CHOICE).forEach(f -> add(Stage.DECIDE, f));
+        if (work.measured().sizes() != null) {
+            work.measured().sizes().findings().forEach(f -> add(Stage.DECIDE, f));
+        }
+        Deciding.decided(decided.isComplete(), decided.size()).forEach(f -> add(Stage.DECIDE, f));
+        if (work.pressFit() != null) {
+            work.pressFit().findings().forEach(f -> add(Stage.DECIDE, f));
+        }
+        track.findings().stream().filter(f -> f.id().equals("remedy")).forEach(f -> add(Stage.DECIDE, f));
+        if (track.remedy() != null && decided.size() != null) {
+            add(Stage.DECIDE, RunningSurfaceCheck.leadsTo(track.remedy(), decided.size()));
+        }
+        if (decided.layout() != null && decided.layout().isPair()) {
+            add(
+                    Stage.DECIDE,
+                    PairRoom.judge(
+                            section.seal().widthMm(),
+                            read.get(LipSealFields.STOP_DEPTH),
+                            section.depthUncertaintyMm()));
+        }
+        if (work.arranged().planned() != null) {
+            SheetsAgainstSection.judge(
+                            new SheetsAgainstSection.Said(
+                                    decided.size(), decided.mainLip(), read.get(LipSealFields.PLANNED_DEPTH)),
+                            work.typed().section(),
+                            work.arranged().planned())
+                    .ifPresent(f -> add(Stage.DECIDE, f));
+        }
+        if (work.decidedSection() != null) {
+            work.decidedSection().findings().forEach(f -> add(Stage.DECIDE, f));
+        }
+        if (work.fitting().driver() != null) {
+            work.fitting().driver().findings().stream()
+                    .filter(f -> OF_THE_DRIVER.contains(f.id()))
+                    .forEach(f -> add(Stage.DECIDE, f.withId("driver-" + f.id())));
+        }
+    }
+
+    private void fit() {
+        SeatDepths seat = work.seat();
+        seat.findings().forEach(f -> add(Stage.FIT, f));
+        if (seat.square() != null) {
+            LipSealRules.section(work.fitted()).findings().stream()
+                    .filter(f -> FITTED.contains(f.id()))
+                    .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
+        }
+        newSeal();
+        if (read.is(LipSealFields.RUNNING_SLEEVE)) {
+            add(
+                    Stage.FIT,
+                    SleevePlace.judge(
+                            read.get(LipSealFields.SLEEVE_PLACE_OLD),
+                            read.get(LipSealFields.SLEEVE_PLACE_NEW),
+                            seat.uncertaintyMm()));
+        }
+        inDate(Stage.FIT, LipSealFields.FIT_GAUGE);
+    }
+
+    private void newSeal() {
+        Double outside = read.get(LipSealFields.NEW_OUTSIDE);
+        Double width = read.get(LipSealFields.NEW_WIDTH);
+        if (decided.size() == null || outside == null && width == null) {
+            return;
+        }
+        CaseType caseType = decided.caseTypeOrRecommended().orElse(null);
+        Limits limits = caseType == null
+                ? null
+                : PressFitCheck.outsideLimits(work.duty().pressFit(read, work.measured(), section, caseType));
+        ShopGauge gauge = read.gauge(LipSealFields.NEW_GAUGE);
+        double largest = outside == null ? decided.size().boreMm() : outside;
+        double u = gauge == null ? Gauge.CALIPER.uncertaintyMm(largest) : gauge.uncertaintyMm(largest);
+        NewSealCheck.check(
+                        limits,
+                        outside,
+                        decided.size().widthMm(),
+                        BoreItem.Sealing.usualToleranceMm(decided.size().widthMm()),
+                        width,
+                        u)
+                .forEach(f -> add(Stage.FIT, f));
+        inDate(Stage.FIT, LipSealFields.NEW_GAUGE);
+    }
+
+    private void add(Stage stage, Finding finding) {
+        findings.add(new JobFinding(stage, finding));
+    }
+}

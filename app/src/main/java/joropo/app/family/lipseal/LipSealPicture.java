@@ -1,0 +1,198 @@
+package joropo.app.family.lipseal;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import joropo.app.drawing.DrawingStyle;
+import joropo.app.drawing.Orientation;
+import joropo.app.drawing.Paper;
+import joropo.app.drawing.Pin;
+import joropo.app.drawing.Pin.Spot;
+import joropo.app.drawing.SectionDrawing;
+import joropo.app.drawing.SectionPicture;
+import joropo.app.drawing.TrackDrawing;
+import joropo.app.drawing.TrackPicture;
+import joropo.app.family.lipseal.AssumedSection.Assumed;
+import joropo.core.section.Section;
+import joropo.core.section.SectionResult.Band;
+import joropo.core.section.ShaftItem;
+import joropo.core.sizes.SealSystem;
+import joropo.core.surface.Remedy;
+import joropo.core.surface.RunningSurfaceResult.Offer;
+import joropo.core.surface.SleeveCover;
+import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/** The picture of a job: its section with the findings tied to their places. */
+final class LipSealPicture {
+    private static final Map<String, Spot> SPOTS = new HashMap<>();
+
+    static {
+        put(
+                Spot.TRACK,
+                "shaft-size",
+                "roundness",
+                "groove",
+                "wear-groove",
+                "score-round",
+                "score-axial",
+                "score-slanting",
+                "pit",
+                "rust-pock",
+                "tarnish",
+                "rust",
+                "burr",
+                "coating-flaked",
+                "looked",
+                "roughness",
+                "hardness",
+                "lead",
+                "run-out",
+                "unread",
+                "S5",
+                "S5-fitted",
+                "remedy");
+        put(Spot.SHAFT_END, "edge");
+        put(
+                Spot.SEAT,
+                "bore-size",
+                "interference",
+                "hot",
+                "bore-roughness",
+                "bore-nick",
+                "bore-score-axial",
+                "bore-bore-wear",
+                "offset");
+        put(Spot.LIP, "D1", "D2", "S4", "S4-fitted", "found", "choice", "pressure", "lip-temperature");
+        put(Spot.BACK, "S2", "S2-fitted", "tilt", "D9");
+        put(Spot.STOP, "S6", "held", "pair");
+        put(Spot.OUTSIDE, "D6");
+        put(Spot.INSIDE, "play", "hand-turn", "fluid");
+    }
+
+    private static void put(Spot spot, String... findings) {
+        List.of(findings).forEach(f -> SPOTS.put(f, spot));
+    }
+
+    private LipSealPicture() {}
+
+    /**
+     * @param findings as they are listed beside the picture: each tag bears the number of its finding there
+     * @param next id of the part that is now to go in, absent: none stands out
+     */
+    static String svg(LipSealWork work, List<Finding> findings, Paper paper, @Nullable String next) {
+        AssumedSection sketch = work.sketch();
+        Section section = sketch.section();
+        Integer chosen = next == null
+                ? null
+                : section.boreItems().stream()
+                        .filter(i -> next.equals(i.id()))
+                        .findFirst()
+                        .map(section.boreItems()::indexOf)
+                        .orElse(null);
+        DrawingStyle look = new DrawingStyle(paper, Orientation.OUTSIDE_LEFT, false, chosen);
+        return SectionDrawing.svg(
+                drawn(work, sketch).with(pins(findings)).with(look), paper == Paper.SHEET ? "s-" : "n-");
+    }
+
+    private static List<Pin> pins(List<Finding> findings) {
+        List<Pin> out = new ArrayList<>();
+        for (int i = 0; i < findings.size(); i++) {
+            Finding f = findings.get(i);
+            Spot spot = SPOTS.get(f.id());
+            if (spot != null) {
+                out.add(new Pin(i + 1, f.status(), spot, f.part()));
+            } else if (f.id().matches("[DS]\\d+") && f.status() != Status.PASS) {
+                out.add(Pin.of(i + 1, f.status(), f.id(), f.part()));
+            }
+        }
+        return out;
+    }
+
+    private static SectionPicture drawn(LipSealWork work, AssumedSection sketch) {
+        boolean decided = sketch.knowsTheSeal();
+        List<Band> tracks = decided
+                ? work.judged().lipTracks().stream()
+                        .map(t -> new Band(t.fromMm(), t.toMm()))
+                        .toList()
+                : List.of();
+        if (work.arranged().planned() != null) {
+            return SectionPicture.of(sketch.section(), tracks);
+        }
+        boolean inch = work.measured().system() == SealSystem.INCH;
+        return new SectionPicture(
+                sketch.section(),
+                sketch.stopMm(),
+                !sketch.assumes(Assumed.STOP),
+                decided && !sketch.assumes(Assumed.DEPTH),
+                tracks,
+                label(sketch.assumes(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"),
+                label(sketch.assumes(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"),
+                notes(sketch),
+                List.of(),
+                DrawingStyle.SHEET);
+    }
+
+    /** The running surface along the shaft; empty while nothing of it is known. */
+    static String track(LipSealWork work) {
+        TrackAssessment track = work.track();
+        Section section = work.sketch().section();
+        Band ground = section.shaftItem(ShaftItem.RunningSurface.class)
+                .map(r -> new Band(r.fromMm(), r.toMm()))
+                .orElse(null);
+        if (ground == null && track.oldLipMm() == null) {
+            return "";
+        }
+        boolean placed = work.sketch().knowsTheSeal() && !work.sketch().assumes(Assumed.DEPTH);
+        Band lip = placed ? work.judged().track() : null;
+        Offer remedy = track.remedy();
+        boolean sleeved = lip != null
+                && remedy != null
+                && !remedy.ruledOut()
+                && (remedy.remedy() == Remedy.THIN_SLEEVE || remedy.remedy() == Remedy.HEAVY_SLEEVE);
+        return TrackDrawing.svg(
+                new TrackPicture(
+                        section.shaftDiameterMm(),
+                        ground,
+                        track.groove().map(g -> new Band(g.fromMm(), g.toMm())).orElse(null),
+                        track.groove().map(ShaftItem.WearGroove::depthMm).orElse(null),
+                        track.oldLipMm(),
+                        lip,
+                        track.move() == null ? null : track.move().inwardMm(),
+                        track.move() == null ? null : track.move().outwardMm(),
+                        track.result().requiredShiftMm(),
+                        sleeved ? new Band(lip.fromMm() - SleeveCover.PAST_MM, lip.toMm() + SleeveCover.PAST_MM) : null,
+                        sleeved ? remedy.runningDiameterMm() : null,
+                        true,
+                        remedy == null
+                                ? List.of()
+                                : List.of("remedy: " + remedy.remedy().words())),
+                "r-");
+    }
+
+    private static @Nullable String label(boolean assumed, double mm, String toleranceClass) {
+        if (assumed) {
+            return null;
+        }
+        boolean whole = Math.abs(mm - Math.rint(mm)) < 1e-9;
+        return "Ø " + Length.show(mm, whole ? 0 : 2) + toleranceClass;
+    }
+
+    private static List<String> notes(AssumedSection sketch) {
+        List<String> out = new ArrayList<>();
+        if (!sketch.assumed().isEmpty()) {
+            out.add("not read or decided yet, drawn as usual: "
+                    + String.join(
+                                    ", ",
+                                    sketch.assumed().stream()
+                                            .map(Assumed::words)
+                                            .toList())
+                            .toLowerCase(Locale.ROOT));
+        }
+        return out;
+    }
+}

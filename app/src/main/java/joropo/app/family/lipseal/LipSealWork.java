@@ -1,0 +1,312 @@
+package joropo.app.family.lipseal;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import joropo.app.drawing.DriverDrawing;
+import joropo.app.drawing.LineDrawing;
+import joropo.app.drawing.Paper;
+import joropo.app.family.JobFacts;
+import joropo.app.family.JobFinding;
+import joropo.app.family.Panel;
+import joropo.app.family.Picture;
+import joropo.app.family.ReadFields;
+import joropo.app.family.Stage;
+import joropo.app.family.Summary;
+import joropo.app.family.Work;
+import joropo.app.family.WorkSection;
+import joropo.app.family.lipseal.AssumedSection.Assumed;
+import joropo.app.ui.Figure;
+import joropo.app.ui.Show;
+import joropo.core.lipseal.FittingPlan;
+import joropo.core.lipseal.LipSealRules;
+import joropo.core.lipseal.OldSeal;
+import joropo.core.lipseal.PressFitCheck;
+import joropo.core.lipseal.PressFitResult;
+import joropo.core.plan.Part;
+import joropo.core.plan.Step;
+import joropo.core.removal.RemovalCheck;
+import joropo.core.removal.RemovalInput;
+import joropo.core.removal.RemovalInputBuilder;
+import joropo.core.removal.RemovalResult;
+import joropo.core.section.CaseType;
+import joropo.core.section.Section;
+import joropo.core.section.SectionResult;
+import joropo.core.section.SectionResult.Window;
+import joropo.core.sizes.SealSize;
+import joropo.core.surface.RunningSurfaceResult.Offer;
+import joropo.core.verdict.Finding;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything that follows from what was typed of a lip seal: each check of core called with what is there. No rule is
+ * written here; this is where texts meet rules. What they find is gathered in {@link LipSealFindings}.
+ */
+final class LipSealWork implements Work {
+    /** The driver's drawing, as its links name it. */
+    static final String DRIVER = "driver";
+
+    private final JobFacts facts;
+    private final Show show;
+    private final ShaftAndBoreReadings measured;
+    private final AssumedSection typed;
+    private final AssumedSection planned;
+    private final @Nullable Double speedMPerS;
+    private final TrackAssessment track;
+    private final Duty duty;
+    private final Decided decided;
+    private final @Nullable RemovalResult removal;
+    private final @Nullable PressFitResult pressFit;
+    private final SectionResult judged;
+    private final FittingOutcome fitting;
+    private final SeatDepths seat;
+    private final List<JobFinding> findings;
+
+    LipSealWork(JobFacts facts, Show show) {
+        this.facts = facts;
+        this.show = show;
+        ReadFields read = facts.read();
+        Section arranged = facts.sections().planned();
+        measured = ShaftAndBoreReadings.of(read, facts.position());
+        typed = AssumedSection.of(facts.position(), read, measured);
+        AssumedSection asPlanned = arranged == null ? typed : AssumedSection.arranged(arranged);
+        speedMPerS = Duty.speedMPerS(facts.position(), read, asPlanned.section().shaftDiameterMm());
+        SectionResult before = LipSealRules.section(
+                asPlanned.section().comparedWith(facts.sections().found()));
+        track = TrackAssessment.of(read, measured, asPlanned, before.window(), speedMPerS);
+        planned = track.appliedTo(asPlanned, arranged != null || read.get(LipSealFields.PLANNED_DEPTH) != null);
+        judged = planned == asPlanned
+                ? before
+                : LipSealRules.section(
+                        planned.section().comparedWith(facts.sections().found()));
+        duty = Duty.of(facts.position(), read, measured, planned);
+        decided = Decided.of(read, duty);
+        removal = read.get(LipSealFields.EDGE_REACHABLE) == null ? null : RemovalCheck.check(removal(read));
+        CaseType caseType =
+                decided.size() == null ? null : decided.caseTypeOrRecommended().orElse(null);
+        pressFit = caseType == null
+                ? null
+                : PressFitCheck.check(duty.pressFit(read, measured, planned.section(), caseType));
+        fitting = FittingOutcome.of(
+                facts.position(), read, decided, track.remedy(), planned.section(), decidedSection(), targetMm());
+        seat = SeatDepths.of(read, planned.section());
+        findings = LipSealFindings.of(this);
+    }
+
+    private static RemovalInput removal(ReadFields read) {
+        return RemovalInputBuilder.builder()
+                .what(RemovalInput.What.LIP_SEAL)
+                .edgeReachable(read.get(LipSealFields.EDGE_REACHABLE))
+                .spaceInLineMm(read.get(LipSealFields.LINE_ROOM))
+                .behindMm(read.get(LipSealFields.BEHIND))
+                .besideBrittleFace(read.get(LipSealFields.BRITTLE_BESIDE))
+                .otherSideAccess(read.get(LipSealFields.OTHER_SIDE))
+                .pressureAllowed(read.get(LipSealFields.PRESSURE_ALLOWED))
+                .elastomersStay(read.get(LipSealFields.ELASTOMERS_STAY))
+                .flammable(read.get(LipSealFields.FLAMMABLE))
+                .rimProud(read.get(LipSealFields.RIM_PROUD))
+                .toolLengthMm(read.get(LipSealFields.TOOL_LENGTH))
+                .build();
+    }
+
+    ReadFields read() {
+        return facts.read();
+    }
+
+    JobFacts.Arranged arranged() {
+        return facts.sections();
+    }
+
+    ShaftAndBoreReadings measured() {
+        return measured;
+    }
+
+    /** The section as it will be, with what is assumed in it. */
+    AssumedSection sketch() {
+        return planned;
+    }
+
+    /** The section as it follows from the texts alone. */
+    AssumedSection typed() {
+        return typed;
+    }
+
+    TrackAssessment track() {
+        return track;
+    }
+
+    Duty duty() {
+        return duty;
+    }
+
+    Decided decided() {
+        return decided;
+    }
+
+    @Nullable
+    Double speedMPerS() {
+        return speedMPerS;
+    }
+
+    @Nullable
+    RemovalResult removal() {
+        return removal;
+    }
+
+    @Nullable
+    PressFitResult pressFit() {
+        return pressFit;
+    }
+
+    FittingOutcome fitting() {
+        return fitting;
+    }
+
+    SeatDepths seat() {
+        return seat;
+    }
+
+    /** What the rules say of the section as it will be, whether the seal in it is decided or assumed. */
+    SectionResult judged() {
+        return judged;
+    }
+
+    /** The same, absent before size and way round are decided. */
+    @Nullable
+    SectionResult decidedSection() {
+        boolean open = facts.sections().planned() == null && (decided.size() == null || decided.mainLip() == null);
+        return open ? null : judged;
+    }
+
+    @Nullable
+    Window window() {
+        return decidedSection() == null ? null : judged.window();
+    }
+
+    /** The depth to drive to: as planned or read, else what the window aims at; nothing where nothing says how deep. */
+    @Nullable
+    Double targetMm() {
+        if (!planned.assumes(Assumed.DEPTH)) {
+            return planned.section().seal().fromMm();
+        }
+        return window() == null ? null : Double.valueOf(window().targetMm());
+    }
+
+    /** The section with the seal where it really stands, as far as that was read. */
+    Section fitted() {
+        return seat.square() == null
+                ? planned.section()
+                : planned.section().withOutermostSealAt(seat.square().meanMm(), seat.uncertaintyMm());
+    }
+
+    @Override
+    public Map<String, String> errors() {
+        return Stream.of(measured.errors(), typed.errors(), duty.errors(), seat.errors())
+                .flatMap(e -> e.entrySet().stream())
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    @Override
+    public List<JobFinding> findings() {
+        return findings;
+    }
+
+    @Override
+    public Map<String, String> wanted(Stage stage) {
+        boolean reason = stage == Stage.DECIDE && decided.wantsReason() && read().get(LipSealFields.CHOOSE_WHY) == null;
+        return reason
+                ? Map.of(LipSealFields.CHOOSE_WHY.name(), "Another than the recommended seal needs its reason.")
+                : Map.of();
+    }
+
+    @Override
+    public List<String> symptoms() {
+        return OldSeal.signs(
+                read().get(LipSealFields.FOUND_STATE),
+                read().get(LipSealFields.DRAINED),
+                read().get(LipSealFields.SURFACE));
+    }
+
+    @Override
+    public List<Step> plan() {
+        return fitting.plan();
+    }
+
+    @Override
+    public List<Part> parts() {
+        return fitting.parts();
+    }
+
+    @Override
+    public List<Figure> figures(String card) {
+        return new LipSealFigures(this, show).of(card);
+    }
+
+    @Override
+    public List<Panel> panels(Stage stage) {
+        return new LipSealPanels(this, show).of(stage);
+    }
+
+    /** A groove that somebody felt wants its measures. */
+    @Override
+    public List<String> asks() {
+        return track.wantsMeasures() ? List.of("groove") : List.of();
+    }
+
+    @Override
+    public List<String> idle() {
+        return track.result().remedies().isEmpty() ? List.of("work") : List.of();
+    }
+
+    @Override
+    public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
+        return Optional.of(new Picture(LipSealPicture.svg(this, numbered, paper, next)));
+    }
+
+    @Override
+    public Optional<LineDrawing> drawing(String name) {
+        return name.equals(DRIVER) && fitting.driver() != null ? Optional.of(driver()) : Optional.empty();
+    }
+
+    /** Only where there is a driver. */
+    LineDrawing driver() {
+        return DriverDrawing.of(
+                fitting.driver(), "Driver for lip seal " + decided.size().words());
+    }
+
+    @Override
+    public Optional<WorkSection> section() {
+        return Optional.of(new LipSealSection(this));
+    }
+
+    @Override
+    public Summary summary() {
+        SealSize size = decided.size();
+        String material = decided.material() == null ? null : decided.material().code();
+        String layout = decided.layout() == null ? null : decided.layout().words();
+        String seal = Stream.of(
+                        layout,
+                        material,
+                        decided.caseType() == null ? null : decided.caseType().words())
+                .filter(Objects::nonNull)
+                .collect(Collectors.joining(", "));
+        Offer remedy = track.remedy();
+        return new Summary(
+                size == null ? null : size.words(),
+                seal.isEmpty() ? null : seal,
+                remedy == null ? null : remedy.remedy().words() + ": " + remedy.reason(),
+                fitting.plan().isEmpty() ? null : FittingPlan.wayRound(planned.section()),
+                window() == null ? null : targetMm(),
+                size == null
+                        ? null
+                        : new Summary.FittedItem(
+                                Stream.of(size.words(), layout, material)
+                                        .filter(Objects::nonNull)
+                                        .collect(Collectors.joining(", ")),
+                                size.words(),
+                                material));
+    }
+}

@@ -1,0 +1,86 @@
+package joropo.app.family.lipseal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import joropo.app.drawing.Dial;
+import joropo.app.family.CommonFields;
+import joropo.app.family.ReadFields;
+import joropo.app.settings.ShopGauge;
+import joropo.core.readings.SeatSquarenessCheck;
+import joropo.core.readings.SeatSquarenessInput;
+import joropo.core.readings.SeatSquarenessResult;
+import joropo.core.section.Section;
+import joropo.core.units.Length;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Depth of the fitted seal as read round the circumference.
+ *
+ * @param square absent while fewer than three places are read, @param uncertaintyMm of one reading
+ * @param errors by name of the field
+ */
+record SeatDepths(
+        @Nullable SeatSquarenessResult square,
+        double uncertaintyMm,
+        List<SeatSquarenessInput.Reading> readings,
+        List<Finding> findings,
+        Map<String, String> errors) {
+    private static final int LEAST = 3;
+    private static final double DEGREES_AN_HOUR = 30;
+
+    static SeatDepths of(ReadFields read, Section section) {
+        List<SeatSquarenessInput.Reading> readings = new ArrayList<>();
+        List<Integer> places = CommonFields.clockPlaces();
+        for (int i = 0; i < places.size(); i++) {
+            Double depth = read.get(LipSealFields.DEPTHS.get(i));
+            if (depth != null) {
+                readings.add(new SeatSquarenessInput.Reading((double) places.get(i), null, depth));
+            }
+        }
+        if (readings.size() < LEAST) {
+            return new SeatDepths(null, 0, readings, List.of(SeatSquarenessCheck.unread(readings.size())), Map.of());
+        }
+        double outside = section.boreDiameterMm();
+        Double circle = read.get(LipSealFields.GAUGE_CIRCLE);
+        ShopGauge gauge = read.gauge(LipSealFields.FIT_GAUGE);
+        Double u = gauge == null ? null : Double.valueOf(gauge.uncertaintyMm(outside));
+        try {
+            SeatSquarenessResult square = SeatSquarenessCheck.check(new SeatSquarenessInput(
+                    outside, circle == null ? (outside + section.shaftDiameterMm()) / 2 : circle, readings, u));
+            return new SeatDepths(square, u == null ? 0 : u, readings, square.findings(), Map.of());
+        } catch (RefusedInput e) {
+            return new SeatDepths(
+                    null,
+                    0,
+                    readings,
+                    List.of(),
+                    Map.of(LipSealFields.GAUGE_CIRCLE.name(), e.errors().get(0).message()));
+        }
+    }
+
+    /**
+     * The readings as a small clock with the place to tap, while they are within reach of being put right; empty while
+     * too few are read.
+     */
+    String dial() {
+        if (square == null) {
+            return "";
+        }
+        boolean fine =
+                square.findings().stream().filter(f -> f.id().equals("tilt")).allMatch(f -> f.status() == Status.PASS);
+        Double tap = fine ? null : square.proudAngleDeg();
+        String words = "Depth round the circumference"
+                + (tap == null ? "" : "; tap at " + Length.show(square.tapAtClock(), 1) + " o'clock");
+        return Dial.svg(
+                readings.stream()
+                        .map(r -> new Dial.Reading(r.clock() * DEGREES_AN_HOUR, r.depthMm()))
+                        .toList(),
+                tap,
+                words,
+                "c-");
+    }
+}

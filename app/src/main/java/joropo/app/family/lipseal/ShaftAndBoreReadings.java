@@ -1,0 +1,212 @@
+package joropo.app.family.lipseal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
+import joropo.app.family.ReadFields;
+import joropo.app.register.Position;
+import joropo.app.settings.ShopGauge;
+import joropo.app.ui.Field;
+import joropo.core.fits.DiameterCheck;
+import joropo.core.fits.DiameterInput;
+import joropo.core.fits.DiameterInput.Part;
+import joropo.core.fits.DiameterInputBuilder;
+import joropo.core.fits.DiameterResult;
+import joropo.core.lipseal.LipSealSeatLimits;
+import joropo.core.lipseal.LipSealSizeCheck;
+import joropo.core.lipseal.LipSealSizeInput;
+import joropo.core.lipseal.LipSealSizeResult;
+import joropo.core.readings.DiameterReadings.Plane;
+import joropo.core.sizes.SealSize;
+import joropo.core.sizes.SealSystem;
+import joropo.core.surface.Remedy;
+import joropo.core.surface.TrackRoundness;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Limits;
+import joropo.core.verdict.Source;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What shaft and bore measure, and the sizes that fit them.
+ *
+ * @param system whose limits apply, @param sizes absent while the shaft was not read, @param errors by name of the
+ *     field
+ */
+record ShaftAndBoreReadings(
+        SealSystem system,
+        Measured shaft,
+        Measured bore,
+        @Nullable LipSealSizeResult sizes,
+        List<Finding> findings,
+        Map<String, String> errors) {
+
+    /**
+     * One of the two.
+     *
+     * @param nominalMm judged by: as decided, else the position's, else the nearest listed; a shaft's stays what it was
+     *     where a remedy leads to a seal of another shaft
+     * @param limits about that nominal; absent with it, @param input as it was judged, absent while not read
+     */
+    record Measured(
+            @Nullable Double nominalMm,
+            @Nullable Limits limits,
+            @Nullable DiameterInput input,
+            @Nullable DiameterResult result) {}
+
+    /** Fields of one of the two. @param planes two readings each */
+    private record Asked(Part part, String name, Field<String> gauge, List<List<Field<Double>>> planes) {
+        static final Asked SHAFT = new Asked(
+                Part.SHAFT,
+                "shaft",
+                LipSealFields.SHAFT_GAUGE,
+                List.of(
+                        List.of(LipSealFields.SHAFT_A1, LipSealFields.SHAFT_A2),
+                        List.of(LipSealFields.SHAFT_B1, LipSealFields.SHAFT_B2)));
+        static final Asked BORE = new Asked(
+                Part.BORE,
+                "bore",
+                LipSealFields.BORE_GAUGE,
+                List.of(
+                        List.of(LipSealFields.BORE_A1, LipSealFields.BORE_A2),
+                        List.of(LipSealFields.BORE_B1, LipSealFields.BORE_B2)));
+
+        /** The planes that were read in both directions; a half-read plane waits. */
+        List<Plane> read(ReadFields read) {
+            return planes.stream()
+                    .map(p -> p.stream().map(read::get).filter(Objects::nonNull).toList())
+                    .filter(p -> p.size() == 2)
+                    .map(p -> new Plane(null, p))
+                    .toList();
+        }
+    }
+
+    static ShaftAndBoreReadings of(ReadFields read, Position position) {
+        List<Plane> shaftPlanes = Asked.SHAFT.read(read);
+        List<Plane> borePlanes = Asked.BORE.read(read);
+        Double shaftMean =
+                shaftPlanes.stream().map(Plane::meanMm).max(Double::compare).orElse(null);
+        Double boreMean =
+                borePlanes.stream().map(Plane::meanMm).min(Double::compare).orElse(null);
+        boolean crossed = shaftMean != null && boreMean != null && boreMean <= shaftMean;
+        if (crossed) {
+            borePlanes = List.of();
+            boreMean = null;
+        }
+        LipSealSizeResult sizes = shaftMean == null
+                ? null
+                : LipSealSizeCheck.check(new LipSealSizeInput(
+                        shaftMean,
+                        boreMean,
+                        read.get(LipSealFields.STOP_DEPTH),
+                        null,
+                        read.get(LipSealFields.MARKING)));
+        SealSize chosen = read.get(LipSealFields.SIZE);
+        SealSize listed =
+                sizes == null || sizes.sizes().isEmpty() ? null : sizes.sizes().get(0);
+        Double shaftNominal = shaftNominal(read, position, chosen, listed);
+        Double boreNominal = chosen != null
+                ? Double.valueOf(chosen.boreMm())
+                : position.boreMm() != null
+                        ? position.boreMm()
+                        : listed == null || boreMean == null ? null : Double.valueOf(listed.boreMm());
+        SealSystem system = chosen != null ? chosen.system() : SealSystem.of(shaftNominal, boreNominal);
+
+        List<Finding> findings = new ArrayList<>();
+        Measured shaft = measured(
+                read,
+                Asked.SHAFT,
+                shaftNominal,
+                shaftNominal == null ? null : LipSealSeatLimits.shaftLimits(system, shaftNominal),
+                system,
+                shaftPlanes,
+                findings);
+        Measured bore = measured(
+                read,
+                Asked.BORE,
+                boreNominal,
+                boreNominal == null ? null : LipSealSeatLimits.boreLimits(system, boreNominal),
+                system,
+                borePlanes,
+                findings);
+        if (shaft.result() != null) {
+            findings.add(TrackRoundness.judge(
+                    shaftNominal, shaft.result().ovalityMm(), shaft.result().uncertaintyMm()));
+        }
+        return new ShaftAndBoreReadings(
+                system,
+                shaft,
+                bore,
+                sizes,
+                findings,
+                crossed
+                        ? Map.of(
+                                LipSealFields.BORE_A1.name(),
+                                "the bore reads no larger than the shaft: look at both figures")
+                        : Map.of());
+    }
+
+    private static @Nullable Double shaftNominal(
+            ReadFields read, Position position, @Nullable SealSize chosen, @Nullable SealSize listed) {
+        Remedy remedy = read.get(LipSealFields.REMEDY);
+        Double listedShaft = listed == null ? null : Double.valueOf(listed.shaftMm());
+        Double decidedShaft = chosen == null ? null : Double.valueOf(chosen.shaftMm());
+        return remedy != null && remedy.mayChangeTheSeal()
+                ? first(position.shaftMm(), listedShaft, decidedShaft)
+                : first(decidedShaft, position.shaftMm(), listedShaft);
+    }
+
+    private static @Nullable Double first(@Nullable Double... candidates) {
+        return Stream.of(candidates).filter(Objects::nonNull).findFirst().orElse(null);
+    }
+
+    /**
+     * The shaft as it is beside the old track (mm): plane B where it was read, else plane A; absent when neither was.
+     */
+    @Nullable
+    Double besideTrackMm() {
+        List<Double> means = shaft.result() == null ? List.of() : shaft.result().planeMeansMm();
+        return means.isEmpty() ? null : means.get(means.size() - 1);
+    }
+
+    private static Measured measured(
+            ReadFields read,
+            Asked asked,
+            @Nullable Double nominalMm,
+            @Nullable Limits limits,
+            SealSystem system,
+            List<Plane> planes,
+            List<Finding> findings) {
+        if (planes.isEmpty() || nominalMm == null || limits == null) {
+            findings.add(DiameterCheck.unread(asked.name()));
+            return new Measured(nominalMm, limits, null, null);
+        }
+        ShopGauge own = read.gauge(asked.gauge());
+        Double partC = read.get(LipSealFields.PART_C);
+        var input = DiameterInputBuilder.builder()
+                .part(asked.part())
+                .nominalMm(nominalMm)
+                .gauge(own == null ? null : own.kind())
+                .uncertaintyMm(own == null ? null : own.certificateMm())
+                .partTemperatureC(partC)
+                .gaugeTemperatureC(partC == null ? null : read.get(LipSealFields.GAUGE_C))
+                .partMaterial(asked.part() == Part.BORE ? read.get(LipSealFields.HOUSING) : null)
+                .planes(planes);
+        if (system == SealSystem.METRIC) {
+            input.toleranceClass(asked.part() == Part.SHAFT ? "h11" : "H8");
+        } else {
+            input.lowerMm(limits.lower()).upperMm(limits.upper());
+        }
+        DiameterInput judged = input.build();
+        DiameterResult result = DiameterCheck.check(judged);
+        for (Finding f : result.findings()) {
+            Finding named = f.withId(asked.name() + "-" + f.id());
+            findings.add(
+                    system == SealSystem.INCH && f.id().equals("size")
+                            ? named.withSource(Source.GUIDE, "inch trade limits")
+                            : named);
+        }
+        return new Measured(nominalMm, limits, judged, result);
+    }
+}

@@ -1,0 +1,178 @@
+package joropo.app.family.lipseal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import joropo.app.family.ReadFields;
+import joropo.core.fits.DiameterResult;
+import joropo.core.lipseal.LipMove;
+import joropo.core.lipseal.LipSealRules;
+import joropo.core.section.BoreItem;
+import joropo.core.section.CaseType;
+import joropo.core.section.SectionResult.Window;
+import joropo.core.section.ShaftItem;
+import joropo.core.surface.Defect;
+import joropo.core.surface.Defect.Kind;
+import joropo.core.surface.Remedy;
+import joropo.core.surface.RunningSurfaceCheck;
+import joropo.core.surface.RunningSurfaceInput;
+import joropo.core.surface.RunningSurfaceInputBuilder;
+import joropo.core.surface.RunningSurfaceResult;
+import joropo.core.surface.RunningSurfaceResult.Offer;
+import joropo.core.surface.SurfaceByEye;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The running surface of a job: what it is, what may be done about it, what was decided.
+ *
+ * @param oldLipMm where the old lip ran, @param move how far the lip may be moved from there; absent while not known
+ * @param remedy what was decided, absent: nothing yet, @param movedToMm depth that the seal goes to when its lip is
+ *     moved
+ * @param groove what the old lip wore, as far as known
+ */
+record TrackAssessment(
+        RunningSurfaceInput input,
+        RunningSurfaceResult result,
+        @Nullable Double oldLipMm,
+        @Nullable LipMove move,
+        @Nullable Offer remedy,
+        @Nullable Double movedToMm,
+        Optional<ShaftItem.WearGroove> groove) {
+    private static final Set<String> MEASURED_ONLY = Set.of("wear-groove", "score-round");
+
+    /** @param window where the seal may stand, absent: nothing limits it inward */
+    static TrackAssessment of(
+            ReadFields read,
+            ShaftAndBoreReadings measured,
+            AssumedSection sketch,
+            @Nullable Window window,
+            @Nullable Double speedMPerS) {
+        BoreItem.Seal seal = sketch.section().seal();
+        Double oldLip = AssumedSection.oldLipMm(read, seal.widthMm());
+        LipMove move = oldLip == null || window == null
+                ? null
+                : LipMove.of(seal, oldLip, window, read.get(LipSealFields.STOP_DEPTH));
+        RunningSurfaceInput input = input(read, measured, sketch, speedMPerS, move);
+        RunningSurfaceResult result = LipSealRules.surface(input);
+        Remedy decided = read.get(LipSealFields.REMEDY);
+        Offer remedy = decided == null ? null : result.offer(decided).orElse(null);
+        boolean moves = move != null
+                && remedy != null
+                && decided == Remedy.MOVE
+                && !remedy.ruledOut()
+                && result.requiredShiftMm() != null;
+        return new TrackAssessment(
+                input,
+                result,
+                oldLip,
+                move,
+                remedy,
+                moves ? move.movedTo(result.requiredShiftMm()) : null,
+                sketch.section().shaftItem(ShaftItem.WearGroove.class));
+    }
+
+    /** What was found of the track, as it stands with the remedy. */
+    List<Finding> findings() {
+        return RunningSurfaceCheck.withRemedy(result, remedy == null ? null : remedy.remedy());
+    }
+
+    @Nullable
+    Double inwardMm() {
+        return move == null ? null : Double.valueOf(move.inwardMm());
+    }
+
+    @Nullable
+    Double outwardMm() {
+        return move == null ? null : Double.valueOf(move.outwardMm());
+    }
+
+    private static RunningSurfaceInput input(
+            ReadFields read,
+            ShaftAndBoreReadings measured,
+            AssumedSection sketch,
+            @Nullable Double speedMPerS,
+            @Nullable LipMove move) {
+        DiameterResult shaft = measured.shaft().result();
+        String material = read.get(LipSealFields.MATERIAL);
+        boolean ptfe = material != null
+                && Duty.seals(read).material(material, "material").family().equals("PTFE");
+        double nominal = measured.shaft().nominalMm() == null
+                ? sketch.section().shaftDiameterMm()
+                : measured.shaft().nominalMm();
+        return RunningSurfaceInputBuilder.builder()
+                .nominalMm(nominal)
+                .measuredMm(measured.besideTrackMm())
+                .uncertaintyMm(shaft == null ? null : Double.valueOf(shaft.uncertaintyMm()))
+                .raUm(read.get(LipSealFields.RA))
+                .rzUm(read.get(LipSealFields.RZ))
+                .hardnessHrc(read.get(LipSealFields.HRC))
+                .surfaceSpeedMPerS(speedMPerS)
+                .grooveDepthMm(read.get(LipSealFields.GROOVE_DEPTH))
+                .grooveWidthMm(read.get(LipSealFields.GROOVE_WIDTH))
+                .axialPlayMm(sketch.section().axialPlayMm())
+                .growthMm(sketch.section().growthMm())
+                .shiftInwardMm(move == null ? null : move.inwardMm())
+                .shiftOutwardMm(move == null ? null : move.outwardMm())
+                .leadAdvanceMm(read.get(LipSealFields.LEAD_ADVANCE))
+                .leadTurns(read.get(LipSealFields.LEAD_TURNS))
+                .leadReverses(read.get(LipSealFields.LEAD_REVERSES))
+                .boreMm(sketch.section().boreDiameterMm())
+                .outsideDirt(sketch.section().outside().dirt())
+                .lipMaterial(ptfe ? "PTFE" : material)
+                .ovalityMm(shaft == null ? null : Double.valueOf(shaft.ovalityMm()))
+                .sleeveWallMm(read.get(LipSealFields.SLEEVE_WALL))
+                .defects(defects(read))
+                .rubberCase(
+                        read.get(LipSealFields.CASE_TYPE) == null
+                                ? null
+                                : Boolean.valueOf(read.get(LipSealFields.CASE_TYPE) == CaseType.RUBBER))
+                .build();
+    }
+
+    /** What was seen on the track and in the bore; absent while nobody has looked at the track. */
+    private static @Nullable List<Defect> defects(ReadFields read) {
+        SurfaceByEye first = read.get(LipSealFields.SURFACE);
+        SurfaceByEye second = read.get(LipSealFields.SURFACE_2);
+        List<Defect> out = new ArrayList<>();
+        if (first != null) {
+            out.addAll(first.defects());
+        }
+        if (second != null && second != first) {
+            out.addAll(second.defects());
+        }
+        String bore = read.get(LipSealFields.BORE_SEEN);
+        if (bore != null && !bore.equals("SMOOTH")) {
+            out.add(new Defect(Kind.valueOf(bore), true, read.get(LipSealFields.BORE_SEEN_DEPTH), null, null, true));
+        }
+        return first == null && out.isEmpty() ? null : out;
+    }
+
+    /** Whether something was felt that only its depth and width can judge. */
+    boolean wantsMeasures() {
+        return input.grooveDepthMm() == null
+                && result.findings().stream()
+                        .anyMatch(f -> MEASURED_ONLY.contains(f.id()) && f.status() == Status.REMEASURE);
+    }
+
+    /** A finding about the track as it stands with the remedy that was decided. */
+    Finding answered(Finding f) {
+        return remedy == null ? f : RunningSurfaceCheck.answered(f, remedy);
+    }
+
+    /**
+     * The section as it will be with the remedy: the lip moved to its new depth unless another was planned, or no old
+     * track left to keep clear of.
+     */
+    AssumedSection appliedTo(AssumedSection sketch, boolean depthPlanned) {
+        if (remedy == null || remedy.ruledOut()) {
+            return sketch;
+        }
+        if (remedy.remedy() != Remedy.MOVE) {
+            return sketch.withoutGroove();
+        }
+        return movedToMm == null || depthPlanned ? sketch : sketch.plannedAt(movedToMm);
+    }
+}

@@ -1,0 +1,118 @@
+package joropo.app.job;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import joropo.app.store.StoreService.Shelved;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What stands beside the sheets of a job, as far as it was read: asking for what was not read is a mistake in the
+ * program, never an empty list.
+ *
+ * @param steps of the plan that were done, @param ticks bolts tightened, @param parts of the parts list, @param removed
+ *     what came off, in its order, @param stock of the store
+ */
+@RecordBuilder
+record Beside(
+        @Nullable List<StepDone> steps,
+        @Nullable List<TorqueProgress.Tick> ticks,
+        @Nullable Entered entered,
+        @Nullable Earlier earlier,
+        @Nullable OnList parts,
+        @Nullable List<StripPart> removed,
+        @Nullable List<Shelved> stock,
+        @Nullable Ending ending) {
+    /** What may be read of it. */
+    enum Group {
+        STEPS,
+        TICKS,
+        ENTERED,
+        EARLIER,
+        PARTS,
+        REMOVED,
+        STOCK,
+        ENDING;
+
+        static final Set<Group> ALL = EnumSet.allOf(Group.class);
+    }
+
+    /** What was entered by hand. @param things as they stand now */
+    record Entered(List<JobEntry> things, List<JobTimer> timers) {}
+
+    /**
+     * What earlier jobs left here. @param notes newest first, @param last seal that was fitted, absent: nobody knows
+     */
+    record Earlier(List<PositionNote> notes, ListsMapper.@Nullable LastSeal last) {}
+
+    /** What is on the parts list by hand, and the newest decision of each part. */
+    record OnList(List<ListedPart> listed, List<PartEntry> decided) {
+        static OnList of(List<PartRow> rows) {
+            return new OnList(
+                    rows.stream()
+                            .filter(r -> !r.isDecision())
+                            .map(PartRow::listed)
+                            .toList(),
+                    rows.stream()
+                            .filter(PartRow::isDecision)
+                            .map(PartRow::decided)
+                            .toList());
+        }
+    }
+
+    /** How it ended. @param signature absent while it is not signed */
+    record Ending(@Nullable Signature signature, List<Addendum> addenda) {}
+
+    @Override
+    public List<StepDone> steps() {
+        return read(steps);
+    }
+
+    @Override
+    public List<TorqueProgress.Tick> ticks() {
+        return read(ticks);
+    }
+
+    @Override
+    public Entered entered() {
+        return read(entered);
+    }
+
+    @Override
+    public Earlier earlier() {
+        return read(earlier);
+    }
+
+    @Override
+    public OnList parts() {
+        return read(parts);
+    }
+
+    @Override
+    public List<StripPart> removed() {
+        return read(removed);
+    }
+
+    @Override
+    public List<Shelved> stock() {
+        return read(stock);
+    }
+
+    @Override
+    public Ending ending() {
+        return read(ending);
+    }
+
+    /** What came off and was not struck. */
+    List<StripPart> log() {
+        return removed().stream().filter(StripPart::stands).toList();
+    }
+
+    private static <T> T read(@Nullable T group) {
+        if (group == null) {
+            throw new IllegalStateException("This was not read with the job");
+        }
+        return group;
+    }
+}

@@ -1,0 +1,105 @@
+package joropo.app.job;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.zip.CRC32;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.ContentCachingResponseWrapper;
+
+/**
+ * Marks each part of a job's page with what it says, so that an answer to a keystroke brings only the parts that say
+ * something else by now. What a window shows is told by the window itself: what it missed comes again.
+ */
+@Component
+class ChangedParts extends OncePerRequestFilter {
+    /** As templates write it on each part that an answer may bring anew. */
+    private static final String UNMARKED = " data-part=\"?\"";
+
+    private static final Pattern ID = Pattern.compile(" id=\"([^\"]*)\"");
+    /** What differs from answer to answer though the part says the same. */
+    private static final Pattern PASSING = Pattern.compile(" hx-swap-oob=\"true\"|name=\"_csrf\" value=\"[^\"]*\"");
+
+    private static final Pattern PAGE = Pattern.compile("/jobs/[^/.]+(/(?!watch$)[^/.]+)*");
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !PAGE.matcher(request.getRequestURI()).matches();
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        var whole = new ContentCachingResponseWrapper(response);
+        chain.doFilter(request, whole);
+        String type = whole.getContentType();
+        if (type != null && type.startsWith("text/html")) {
+            String html = new String(whole.getContentAsByteArray(), StandardCharsets.UTF_8);
+            byte[] marked = marked(html, shown(request.getParameter("shown"))).getBytes(StandardCharsets.UTF_8);
+            whole.resetBuffer();
+            whole.getOutputStream().write(marked);
+        }
+        whole.copyBodyToResponse();
+    }
+
+    /** Parts as a window shows them, each {@code id:mark}. */
+    private static Set<String> shown(@Nullable String told) {
+        return told == null ? Set.of() : Arrays.stream(told.split(" ")).collect(Collectors.toSet());
+    }
+
+    /** @param html with parts that are not marked yet, @param shown parts that need not come again */
+    static String marked(String html, Set<String> shown) {
+        var out = new StringBuilder(html.length());
+        int done = 0;
+        for (int at = html.indexOf(UNMARKED); at >= 0; at = html.indexOf(UNMARKED, done)) {
+            int start = html.lastIndexOf('<', at);
+            int end = end(html, start);
+            String part = html.substring(start, end);
+            String mark = mark(part);
+            out.append(html, done, start);
+            if (!shown.contains(id(part) + ":" + mark)) {
+                out.append(part.replaceFirst(Pattern.quote(UNMARKED), " data-part=\"" + mark + "\""));
+            }
+            done = end;
+        }
+        return out.append(html, done, html.length()).toString();
+    }
+
+    private static String id(String part) {
+        Matcher id = ID.matcher(part);
+        return id.find() ? id.group(1) : "";
+    }
+
+    private static String mark(String part) {
+        var sum = new CRC32();
+        sum.update(PASSING.matcher(part).replaceAll("").getBytes(StandardCharsets.UTF_8));
+        return Long.toString(sum.getValue(), Character.MAX_RADIX);
+    }
+
+    /** Where the element ends that begins here. */
+    private static int end(String html, int start) {
+        Matcher name = Pattern.compile("[a-z0-9]+").matcher(html);
+        if (!name.find(start)) {
+            throw new IllegalStateException("A part without an element");
+        }
+        Matcher tag = Pattern.compile("<(/?)" + name.group() + "\\b").matcher(html);
+        int depth = 0;
+        for (int at = start; tag.find(at); at = tag.end()) {
+            depth += tag.group(1).isEmpty() ? 1 : -1;
+            if (depth == 0) {
+                return html.indexOf('>', tag.end()) + 1;
+            }
+        }
+        throw new IllegalStateException("A part that does not end: " + name.group());
+    }
+}

@@ -1,0 +1,151 @@
+package joropo.app.job;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import joropo.app.family.Card;
+import joropo.app.family.Card.Shape;
+import joropo.app.family.CommonFields;
+import joropo.app.family.Stage;
+import joropo.app.ui.SymptomFields;
+import joropo.core.diagnosis.Symptom;
+
+/** The cards that every job has, whatever is sealed. */
+final class CommonCards {
+    private static final Map<Stage, List<Card>> CARDS = new EnumMap<>(Stage.class);
+
+    static {
+        CARDS.put(Stage.INTAKE, intake());
+        CARDS.put(Stage.STRIP, strip());
+        CARDS.put(Stage.SET, set());
+        CARDS.put(Stage.PROVE, prove());
+        CARDS.put(Stage.SIGN, sign());
+    }
+
+    private CommonCards() {}
+
+    static List<Card> of(Stage stage) {
+        return CARDS.getOrDefault(stage, List.of());
+    }
+
+    private static List<Card> intake() {
+        return List.of(
+                Card.of(
+                        "seen",
+                        "What is seen",
+                        Shape.LIST,
+                        CommonFields.SYMPTOM,
+                        CommonFields.SINCE,
+                        CommonFields.HOURS,
+                        CommonFields.LAST_WORK),
+                Card.of(
+                                "innocent",
+                                "Is it the seal at all?",
+                                Shape.TICKS,
+                                CommonFields.LEVEL_SEEN,
+                                CommonFields.BREATHER_SEEN,
+                                CommonFields.ABOVE_SEEN)
+                        .withCauses(),
+                Card.of(
+                                "signs",
+                                "Why does it leak?",
+                                Shape.LIST,
+                                SymptomFields.of(Symptom.Group.INNOCENT, Symptom.Group.RUNNING))
+                        .fold());
+    }
+
+    private static List<Card> strip() {
+        return List.of(
+                Card.of(
+                        "safe",
+                        "Made safe: hold",
+                        Shape.TICKS,
+                        CommonFields.ISOLATED,
+                        CommonFields.LOCKED,
+                        CommonFields.PRESSURE_OFF,
+                        CommonFields.UNSAFE_WHY),
+                Card.of(
+                                "marks",
+                                "Before anything comes off",
+                                Shape.LIST,
+                                CommonFields.REFERENCE,
+                                CommonFields.LINE_MARKS)
+                        .fold());
+    }
+
+    private static List<Card> set() {
+        return List.of(
+                Card.of(
+                        "play",
+                        "Axial play",
+                        Shape.LIST,
+                        CommonFields.PLAY_MEASURED,
+                        CommonFields.PLAY_LOW,
+                        CommonFields.PLAY_HIGH),
+                Card.of(
+                                "bolts",
+                                "Torque plan",
+                                Shape.LIST,
+                                CommonFields.BOLTS,
+                                CommonFields.BOLT_TORQUE,
+                                CommonFields.TORQUE_UNIT,
+                                CommonFields.FIGURE_FOR,
+                                CommonFields.THREADS,
+                                CommonFields.WRENCH_LENGTH,
+                                CommonFields.EXTENSION,
+                                CommonFields.LEFT_HAND)
+                        .fold(),
+                Card.of(
+                                "locking",
+                                "Locking",
+                                Shape.LIST,
+                                CommonFields.LOCKING,
+                                CommonFields.LOCKING_WAY,
+                                CommonFields.HELD_AGAINST,
+                                CommonFields.IMPACT)
+                        .fold(),
+                Card.of(
+                        "closed",
+                        "Closed and locked",
+                        Shape.TICKS,
+                        CommonFields.TIGHTENED,
+                        CommonFields.LOCKED_UP,
+                        CommonFields.COUNTED_OUT,
+                        CommonFields.GUARDS_BACK));
+    }
+
+    private static List<Card> prove() {
+        return List.of(
+                Card.of(
+                        "proving",
+                        "Proving",
+                        Shape.LIST,
+                        CommonFields.HAND_TURN,
+                        CommonFields.FIRST_RUN,
+                        CommonFields.PROVE_NOTE),
+                Card.of("filled", "Filled", Shape.TICKS, CommonFields.LEVEL_RIGHT, CommonFields.BREATHER_FREE));
+    }
+
+    private static List<Card> sign() {
+        return List.of(
+                Card.of("remark", "For the record", Shape.LIST, CommonFields.REMARK, CommonFields.NEXT_LOOK),
+                Card.of(
+                                "concession",
+                                "Concession",
+                                Shape.LIST,
+                                CommonFields.CONCESSION,
+                                CommonFields.CONCESSION_WHY,
+                                CommonFields.CONCESSION_EXPECTED,
+                                CommonFields.CONCESSION_FALLBACK,
+                                CommonFields.CONCESSION_LOOK)
+                        .fold(),
+                Card.of(
+                                "advice",
+                                "Recommendation to the owner",
+                                Shape.LIST,
+                                CommonFields.RECOMMENDATION,
+                                CommonFields.RECOMMENDATION_ANSWER,
+                                CommonFields.RECOMMENDATION_ON)
+                        .fold());
+    }
+}

@@ -1,0 +1,183 @@
+package joropo.app.job;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import joropo.app.drawing.Paper;
+import joropo.app.family.Panel;
+import joropo.app.family.Stage;
+import joropo.app.family.Typed;
+import joropo.app.register.Position;
+import joropo.app.ui.Field;
+import joropo.app.ui.Figure;
+import joropo.app.ui.FindingLine;
+import joropo.app.ui.StatusMark;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.Step;
+import joropo.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One stage of a job as its page shows it.
+ *
+ * @param lists what stands on lists beside the sheet, @param counted what is counted and ticked, @param ending what
+ *     signing needs and left; each absent where an answer does not show it
+ */
+public record JobPage(
+        Head head,
+        Window window,
+        Sheet sheet,
+        List<FindingLine> rail,
+        Plan plan,
+        @Nullable ListsView lists,
+        @Nullable Counted counted,
+        @Nullable End ending) {
+    /** What stands over every stage. @param held what keeps this stage from being kept, absent: nothing */
+    public record Head(
+            Job job,
+            Position position,
+            Stage stage,
+            List<StageView> stages,
+            boolean editable,
+            JobRules.@Nullable Held held,
+            List<PartKind> addable) {}
+
+    /** The window that shows it. @param revision of the newest kept sheet, 0: none, @param aside typing of others */
+    public record Window(String tab, long seq, LengthUnit unit, int revision, List<AsideView> aside) {}
+
+    /**
+     * The sheet. @param asks closed cards that something typed asks for, @param drawn the picture on a paper, @param
+     * sections those that were arranged on the bench
+     */
+    public record Sheet(List<CardView> cards, List<String> asks, Function<Paper, String> drawn, JobSections sections) {
+        /** @param paper name of one */
+        public String drawing(String paper) {
+            return drawn.apply(Paper.valueOf(paper));
+        }
+
+        /** Every panel of the stage once, in the order of its cards. */
+        public List<Panel> panels() {
+            List<Panel> out = new ArrayList<>();
+            cards.stream()
+                    .flatMap(c -> c.panels().stream())
+                    .filter(p -> out.stream().noneMatch(o -> o.id().equals(p.id())))
+                    .forEach(out::add);
+            return out;
+        }
+    }
+
+    /** The plan. @param wayRound which way it faces, absent while that is not decided */
+    public record Plan(List<StepView> steps, @Nullable String wayRound) {}
+
+    /** What was put in for a time and tightened. @param torque absent while nobody has said how */
+    public record Counted(List<JobEntry> entries, @Nullable TorqueView torque) {
+        /** What was entered of one kind. @param kind TEMPORARY or FASTENER */
+        public List<JobEntry> entries(String kind) {
+            return entries.stream().filter(e -> e.kind().name().equals(kind)).toList();
+        }
+    }
+
+    /** What keeps the job from being signed, and how it ended. @param notes to the next fitter here, newest first */
+    public record End(
+            List<String> open, @Nullable Signature signature, List<Addendum> addenda, List<PositionNote> notes) {
+        /** What other jobs left. @param number of this one */
+        public List<PositionNote> notesBefore(String number) {
+            return notes.stream().filter(n -> !n.jobNumber().equals(number)).toList();
+        }
+    }
+
+    /** The torque plan as far as it has come. @param bolt the next one, 0: all are done, @param left turns to do */
+    public record TorqueView(String drawing, int pass, int passes, int bolt, int left, Setting set) {}
+
+    /**
+     * What a wrench is set to. @param nm torque of this pass (N·m), @param figure the same in the unit of the sheet,
+     *
+     * @param other in the other units
+     */
+    public record Setting(double nm, String figure, String other, String wrench) {}
+
+    /** One journal of the shaft line. */
+    public record StageView(Stage stage, StatusMark sign, boolean kept) {}
+
+    /** One card with its figures and what is shown under it. */
+    public record CardView(
+            String id,
+            String title,
+            String layout,
+            boolean folded,
+            List<FieldView> fields,
+            List<Figure> figures,
+            List<Panel> panels) {}
+
+    /** One field with its text, how it was understood, and what is wrong with it. */
+    public record FieldView(
+            Field<?> field,
+            String text,
+            List<Field.Choice> choices,
+            @Nullable String error,
+            String echo,
+            String echoOther,
+            List<Typed.Struck> struck) {
+        public String name() {
+            return field.name();
+        }
+
+        public String label() {
+            return field.label();
+        }
+
+        public String hint() {
+            return field.hint();
+        }
+
+        public boolean needed() {
+            return field.needed();
+        }
+
+        public boolean isChoice() {
+            return field.kind() == Field.Kind.CHOICE;
+        }
+
+        public boolean isTick() {
+            return field.kind() == Field.Kind.TICK;
+        }
+
+        public boolean isNote() {
+            return field.kind() == Field.Kind.NOTE;
+        }
+
+        public boolean isPlace() {
+            return field.kind() == Field.Kind.PLACE;
+        }
+
+        /** Whether it takes a length, where a keyboard of digits alone would not do. */
+        public boolean isLength() {
+            return field.kind().isLength();
+        }
+
+        public boolean isNumber() {
+            return switch (field.kind()) {
+                case CHOICE, TICK, NOTE, LINE, DATE -> false;
+                default -> true;
+            };
+        }
+    }
+
+    /**
+     * A step of the plan. @param before its tick from when it said something else, absent: none, @param ready whether
+     * every hold point before it is done
+     */
+    public record StepView(
+            int number,
+            Step step,
+            @Nullable StepDone done,
+            @Nullable StepDone before,
+            boolean ready) {}
+
+    /** Typing of another window. */
+    public record AsideView(String tab, String personName, Instant savedAt, List<Difference> differences) {}
+
+    /** One field that two windows hold differently. */
+    public record Difference(String label, String here, String there) {}
+}

@@ -1,0 +1,46 @@
+package joropo.app.job;
+
+import java.util.Map;
+import joropo.app.family.Families;
+import joropo.app.family.JobFacts;
+import joropo.app.family.Stage;
+import joropo.app.family.Typed;
+import joropo.app.settings.SettingsService;
+import org.springframework.stereotype.Component;
+
+/** Makes what follows from a job, with the families there are and the workshop as it is today. */
+@Component
+class JobWorks {
+    private final Families families;
+    private final SettingsService settings;
+
+    JobWorks(Families families, SettingsService settings) {
+        this.families = families;
+        this.settings = settings;
+    }
+
+    JobWork of(JobState state) {
+        return of(state, state.texts());
+    }
+
+    /** As if these texts stood in its sheets. */
+    JobWork of(JobState state, Map<Stage, Map<String, Typed>> texts) {
+        return JobWork.of(
+                state.position(), state.items(), texts, state.sections().asFacts(), settings.shop(), families);
+    }
+
+    /** What follows from one sheet by itself. */
+    JobWork of(JobState state, Stage stage, Map<String, Typed> sheet) {
+        return JobWork.of(
+                state.position(),
+                state.items(),
+                Map.of(stage, sheet),
+                JobFacts.Arranged.NONE,
+                settings.shop(),
+                families);
+    }
+
+    JobCards cards(JobState state) {
+        return new JobCards(state.items(), families);
+    }
+}

@@ -1,0 +1,166 @@
+package joropo.app.machine;
+
+import java.security.Principal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import joropo.app.access.PeopleService;
+import joropo.app.job.JobService;
+import joropo.app.register.NewPosition;
+import joropo.app.register.Position;
+import joropo.app.register.RegisterService;
+import joropo.app.section.BenchService;
+import joropo.app.ui.Errors;
+import joropo.app.ui.Fields;
+import joropo.app.ui.NotFound;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
+import joropo.core.plan.PartKind;
+import joropo.core.shaft.Rotation;
+import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Pages of machines and their positions. */
+@Controller
+@RequestMapping("/machines")
+class MachineController {
+    /** The texts of a new machine as typed. */
+    record MachineForm(String name, String place, String note) {
+        static final MachineForm EMPTY = new MachineForm("", "", "");
+    }
+
+    /** The texts of a position as typed. */
+    record PositionForm(
+            @Nullable PartKind kind,
+            String name,
+            String shaft,
+            String bore,
+            Medium medium,
+            Dirt dirt,
+            @Nullable Rotation rotation,
+            String speed,
+            @Nullable Boolean oneWay,
+            @Nullable String note) {
+        static final PositionForm EMPTY =
+                new PositionForm(PartKind.LIP_SEAL, "", "", "", Medium.OIL, Dirt.DUST, null, "", false, "");
+
+        /** As it stands, in the unit of the reader. */
+        static PositionForm of(Position p, LengthUnit unit) {
+            return new PositionForm(
+                    p.kind(),
+                    p.name(),
+                    text(p.shaftMm(), unit),
+                    text(p.boreMm(), unit),
+                    p.medium(),
+                    p.dirt(),
+                    p.rotation(),
+                    p.speedRpm() == null ? "" : Length.show(p.speedRpm(), p.speedRpm() % 1 == 0 ? 0 : 2),
+                    p.oneWay(),
+                    p.note());
+        }
+
+        private static String text(@Nullable Double mm, LengthUnit unit) {
+            return mm == null
+                    ? ""
+                    : unit == LengthUnit.INCH
+                            ? Length.show(mm / Length.MM_PER_INCH, 4)
+                            : Length.show(mm, mm % 1 == 0 ? 0 : 3);
+        }
+
+        NewPosition read(Fields fields) {
+            return new NewPosition(
+                    kind == null ? PartKind.LIP_SEAL : kind,
+                    name.strip(),
+                    fields.sizeMm("shaft", shaft),
+                    fields.sizeMm("bore", bore),
+                    medium,
+                    dirt,
+                    rotation,
+                    fields.speedRpm("speed", speed),
+                    Boolean.TRUE.equals(oneWay),
+                    note == null ? "" : note.strip());
+        }
+    }
+
+    /** What may seal at a position. */
+    static final List<PartKind> KINDS =
+            List.of(PartKind.LIP_SEAL, PartKind.PACKING, PartKind.MECHANICAL_SEAL, PartKind.O_RING, PartKind.CHEVRON);
+
+    private final RegisterService register;
+    private final JobService jobs;
+    private final PeopleService people;
+    private final BenchService bench;
+
+    MachineController(RegisterService register, JobService jobs, PeopleService people, BenchService bench) {
+        this.register = register;
+        this.jobs = jobs;
+        this.people = people;
+        this.bench = bench;
+    }
+
+    @GetMapping
+    String list(Model model) {
+        return listPage(MachineForm.EMPTY, Map.of(), model);
+    }
+
+    @PostMapping
+    String add(@ModelAttribute MachineForm form, Principal who, Model model) {
+        try {
+            return "redirect:/machines/" + register.addMachine(form.name(), form.place(), form.note(), who.getName());
+        } catch (RefusedInput e) {
+            return listPage(form, Errors.byField(e), model);
+        }
+    }
+
+    @GetMapping("/{id}")
+    String machine(@PathVariable long id, Model model) {
+        return machinePage(id, PositionForm.EMPTY, Map.of(), model);
+    }
+
+    @PostMapping("/{id}/positions")
+    String addPosition(@PathVariable long id, @ModelAttribute PositionForm form, Principal who, Model model) {
+        Map<String, String> errors = new LinkedHashMap<>();
+        NewPosition wanted =
+                form.read(new Fields(people.find(who.getName()).orElseThrow().unit(), errors));
+        try {
+            if (errors.isEmpty()) {
+                register.addPosition(id, wanted, who.getName());
+                return "redirect:/machines/" + id;
+            }
+        } catch (RefusedInput e) {
+            errors.putAll(Errors.byField(e));
+        }
+        return machinePage(id, form, errors, model);
+    }
+
+    private String listPage(MachineForm form, Map<String, String> errors, Model model) {
+        model.addAttribute("machines", register.machines());
+        model.addAttribute("form", form);
+        model.addAttribute("errors", errors);
+        return "machine/machines";
+    }
+
+    private String machinePage(long id, PositionForm form, Map<String, String> errors, Model model) {
+        model.addAttribute("machine", register.machine(id).orElseThrow(() -> new NotFound("machine " + id)));
+        model.addAttribute("positions", register.positionsOf(id));
+        model.addAttribute("causes", jobs.causes(id));
+        model.addAttribute("fitted", bench.fittedOfMachine(id));
+        model.addAttribute("jobs", jobs.ofMachine(id));
+        model.addAttribute("form", form);
+        model.addAttribute("errors", errors);
+        model.addAttribute("media", Medium.values());
+        model.addAttribute("dirts", Dirt.values());
+        model.addAttribute("rotations", Rotation.values());
+        model.addAttribute("kinds", KINDS);
+        return "machine/machine";
+    }
+}

@@ -1,0 +1,65 @@
+package joropo.app.section;
+
+import joropo.core.section.BoreItem;
+import joropo.core.section.Section;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing of a section that can be taken in hand: the entry itself, or one item of one of its lists.
+ *
+ * @param list letter of the list: b parts of the bore, s of the shaft, p spaces, j joints, c clock marks, e the
+ *     entry, @param index in that list
+ */
+record ItemRef(char list, int index) {
+    static final ItemRef ENTRY = new ItemRef('e', 0);
+
+    /** The entry where the text names nothing that is there. */
+    static ItemRef of(@Nullable String text, Section section) {
+        if (text == null || !text.matches("[bspjc]\\d{1,3}")) {
+            return ENTRY;
+        }
+        var key = new ItemRef(text.charAt(0), Integer.parseInt(text.substring(1)));
+        return key.index < key.size(section) ? key : ENTRY;
+    }
+
+    private int size(Section section) {
+        return switch (list) {
+            case 'b' -> section.boreItems().size();
+            case 's' -> section.shaftItems().size();
+            case 'p' -> section.spaces().size();
+            case 'j' -> section.joints().size();
+            default -> section.clockMarks().size();
+        };
+    }
+
+    /** Name of its list in the JSON of a section. */
+    String property() {
+        return switch (list) {
+            case 'b' -> "boreItems";
+            case 's' -> "shaftItems";
+            case 'p' -> "spaces";
+            case 'j' -> "joints";
+            default -> "clockMarks";
+        };
+    }
+
+    /** What it is called on the page. */
+    String words(Section section) {
+        return switch (list) {
+            case 'b' -> {
+                BoreItem item = section.boreItems().get(index);
+                yield item.id() == null ? item.words() : item.id() + ", " + item.words();
+            }
+            case 's' -> section.shaftItems().get(index).words();
+            case 'p' -> index == 0 ? "outside" : index == section.spaces().size() - 1 ? "inside" : "space " + index;
+            case 'j' -> section.joints().get(index).kind().words();
+            case 'c' -> "clock mark";
+            default -> "the entry";
+        };
+    }
+
+    @Override
+    public String toString() {
+        return list == 'e' ? "e" : list + String.valueOf(index);
+    }
+}

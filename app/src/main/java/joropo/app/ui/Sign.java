@@ -1,4 +1,0 @@
-package joropo.app.ui;
-
-/** A state as a page shows it: which mark, which word. */
-public record Sign(String mark, String word) {}
