@@ -22,7 +22,7 @@ import tools.jackson.databind.type.LogicalType;
  * answers.
  */
 @Configuration(proxyBeanMethods = false)
-class JsonRules {
+public class JsonRules {
     /** Findings of a check stand beside its result, not in it. */
     private static final class ResultsWithoutFindings extends JacksonAnnotationIntrospector {
         private static final JsonIgnoreProperties.Value WITHOUT =
@@ -48,7 +48,7 @@ class JsonRules {
     }
 
     @Bean
-    JsonMapperBuilderCustomizer strictJson() {
+    public JsonMapperBuilderCustomizer strictJson() {
         return b -> {
             b.enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                     .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)

@@ -34,7 +34,7 @@ class QuickController {
         return "check/list";
     }
 
-    @GetMapping("/{kind}")
+    @GetMapping("/{kind:[a-z-]+}")
     String check(
             @PathVariable String kind,
             @RequestParam Map<String, String> texts,
@@ -43,7 +43,7 @@ class QuickController {
         return page(checks.view(checks.check(kind), texts, me), "", model);
     }
 
-    @GetMapping("/{kind}.{format:svg|pdf|dxf}")
+    @GetMapping("/{kind:[a-z-]+}.{format:svg|pdf|dxf}")
     ResponseEntity<byte[]> drawing(
             @PathVariable String kind,
             @PathVariable String format,

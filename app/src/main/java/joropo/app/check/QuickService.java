@@ -74,16 +74,7 @@ class QuickService {
                 })
                 .toList();
         List<OpenJob> open = result == null || kind.intoJob().isEmpty() || !person.mayWork() ? List.of() : jobs.open();
-        return new QuickView(
-                kind.path(),
-                kind.title(),
-                kind.purpose(),
-                kind.caution(),
-                groups,
-                sheet.errors(),
-                result,
-                query(sheet),
-                open);
+        return new QuickView(kind, groups, sheet.errors(), result, query(sheet), open);
     }
 
     /** The result alone; absent when nothing was typed or something is wrong. */

@@ -14,10 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param jobs open jobs that it may be taken into; empty where nothing goes into a job
  */
 public record QuickView(
-        String path,
-        String title,
-        String purpose,
-        String caution,
+        QuickForm form,
         List<GroupView> groups,
         Map<String, String> errors,
         @Nullable QuickResult result,
@@ -25,4 +22,20 @@ public record QuickView(
         List<OpenJob> jobs) {
     /** Fields that belong together. */
     public record GroupView(String title, boolean folded, List<FormField> fields) {}
+
+    public String path() {
+        return form.path();
+    }
+
+    public String title() {
+        return form.title();
+    }
+
+    public String purpose() {
+        return form.purpose();
+    }
+
+    public String caution() {
+        return form.caution();
+    }
 }

@@ -3,6 +3,7 @@ package joropo.app.demo;
 import java.util.HashMap;
 import java.util.Map;
 import joropo.app.register.NewPosition;
+import joropo.app.register.NewPositionBuilder;
 import joropo.app.register.RegisterService;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
@@ -104,21 +105,32 @@ class DemoMill {
     }
 
     private void oneWay(String name, double shaft, double bore, double speed) {
-        add(new NewPosition(
-                PartKind.LIP_SEAL,
-                name,
-                shaft,
-                bore,
-                Medium.OIL,
-                Dirt.DUST,
-                Rotation.CW,
-                speed,
-                true,
-                "Backstop behind the gear."));
+        add(NewPositionBuilder.builder()
+                .kind(PartKind.LIP_SEAL)
+                .name(name)
+                .shaftMm(shaft)
+                .boreMm(bore)
+                .medium(Medium.OIL)
+                .dirt(Dirt.DUST)
+                .rotation(Rotation.CW)
+                .speedRpm(speed)
+                .oneWay(true)
+                .note("Backstop behind the gear.")
+                .build());
     }
 
     private void other(PartKind kind, String name, double shaft, double bore, Medium medium, @Nullable Double speed) {
-        add(new NewPosition(kind, name, shaft, bore, medium, Dirt.DUST, null, speed, false, ""));
+        add(NewPositionBuilder.builder()
+                .kind(kind)
+                .name(name)
+                .shaftMm(shaft)
+                .boreMm(bore)
+                .medium(medium)
+                .dirt(Dirt.DUST)
+                .speedRpm(speed)
+                .oneWay(false)
+                .note("")
+                .build());
     }
 
     private void add(NewPosition position) {

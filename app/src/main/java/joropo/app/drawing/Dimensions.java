@@ -216,9 +216,9 @@ final class Dimensions {
 
     /** From the datum face to the outermost part, each part of the stack, what is left before the stop. */
     private List<Link> links() {
-        List<BoreItem> parts = section.boreItems().stream()
-                .filter(i ->
-                        i instanceof BoreItem.Sealing || i instanceof BoreItem.Ring || i instanceof BoreItem.Spacer)
+        List<BoreItem.Stacked> parts = section.boreItems().stream()
+                .filter(BoreItem.Stacked.class::isInstance)
+                .map(BoreItem.Stacked.class::cast)
                 .sorted(Comparator.comparing(BoreItem::fromMm))
                 .toList();
         List<Link> out = new ArrayList<>();
@@ -229,8 +229,8 @@ final class Dimensions {
             out.add(new Link(first, 0, "proud"));
         }
         double end = first;
-        for (BoreItem part : parts) {
-            double to = part instanceof BoreItem.Ring r ? r.fromMm() + r.thicknessMm() : part.toMm();
+        for (BoreItem.Stacked part : parts) {
+            double to = part.fromMm() + part.thickMm();
             out.add(new Link(part.fromMm(), to, name(part)));
             end = Math.max(end, to);
         }
@@ -241,12 +241,8 @@ final class Dimensions {
     }
 
     /** On a bench a part goes by its own name. */
-    private String name(BoreItem part) {
-        return drawn.look().handles() && part.id() != null
-                ? part.id()
-                : part instanceof BoreItem.Seal
-                        ? "seal"
-                        : part instanceof BoreItem.Ring ? "ring" : part instanceof BoreItem.Spacer ? "washer" : "set";
+    private String name(BoreItem.Stacked part) {
+        return drawn.look().handles() && part.id() != null ? part.id() : part.shortly();
     }
 
     private void chain() {

@@ -54,7 +54,7 @@ final class PartPainter {
             if (item instanceof BoreItem.Seal s) {
                 spring(new LipProfile(s, section.shaftDiameterMm() / 2, section.boreDiameterMm() / 2));
             }
-            double[] reach = reach(item);
+            double[] reach = item.accept(new Reach());
             close(
                     frame.x(item.fromMm()),
                     frame.x(item.toMm()),
@@ -105,18 +105,58 @@ final class PartPainter {
     }
 
     /** Between which heights a part of the bore lies (units). */
-    private double[] reach(BoreItem item) {
-        double high = housing.boreY() - frame.shaftY();
-        if (item instanceof BoreItem.Port || item instanceof BoreItem.Cover) {
-            return new double[] {housing.boreY() - (item instanceof BoreItem.Cover ? high * 0.7 : 0), frame.bottomY()};
-        } else if (item instanceof BoreItem.Bearing b) {
-            return new double[] {frame.shaftY(), housing.floorY(b.fromMm())};
-        } else if (item instanceof BoreItem.Sealing || item instanceof BoreItem.Spacer) {
+    private final class Reach implements BoreItem.Visitor<double[]> {
+        private final double high = housing.boreY() - frame.shaftY();
+
+        @Override
+        public double[] seal(BoreItem.Seal seal) {
             return new double[] {frame.shaftY(), housing.boreY()};
-        } else if (item instanceof BoreItem.Shoulder s) {
-            return new double[] {housing.stopTop(s), housing.boreY() + 12};
         }
-        return new double[] {housing.boreY() - 0.3 * high, housing.boreY() + 0.16 * high};
+
+        @Override
+        public double[] chevron(BoreItem.Chevron set) {
+            return new double[] {frame.shaftY(), housing.boreY()};
+        }
+
+        @Override
+        public double[] spacer(BoreItem.Spacer spacer) {
+            return new double[] {frame.shaftY(), housing.boreY()};
+        }
+
+        @Override
+        public double[] ring(BoreItem.Ring ring) {
+            return new double[] {housing.boreY() - 0.3 * high, housing.boreY() + 0.16 * high};
+        }
+
+        @Override
+        public double[] step(BoreItem.Step step) {
+            return new double[] {housing.boreY() - 0.3 * high, housing.boreY() + 0.16 * high};
+        }
+
+        @Override
+        public double[] leadIn(BoreItem.LeadIn leadIn) {
+            return new double[] {housing.boreY() - 0.3 * high, housing.boreY() + 0.16 * high};
+        }
+
+        @Override
+        public double[] shoulder(BoreItem.Shoulder shoulder) {
+            return new double[] {housing.stopTop(shoulder), housing.boreY() + 12};
+        }
+
+        @Override
+        public double[] port(BoreItem.Port port) {
+            return new double[] {housing.boreY(), frame.bottomY()};
+        }
+
+        @Override
+        public double[] cover(BoreItem.Cover cover) {
+            return new double[] {housing.boreY() - high * 0.7, frame.bottomY()};
+        }
+
+        @Override
+        public double[] bearing(BoreItem.Bearing bearing) {
+            return new double[] {frame.shaftY(), housing.floorY(bearing.fromMm())};
+        }
     }
 
     private void shape(Shape shape) {

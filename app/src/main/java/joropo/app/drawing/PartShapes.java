@@ -20,6 +20,7 @@ final class PartShapes {
     private static final double SLEEVE_HIGH = 0.07;
     private static final double DEEP = 0.15;
     private static final double SHALLOW = 0.07;
+    private static final double HOLE = 0.35;
     private static final double BEARING_RING = 0.3;
     /** Length of a bearing over the height of the seal: only its foremost faces are known. */
     private static final double BEARING_LONG = 1.2;
@@ -42,11 +43,40 @@ final class PartShapes {
     }
 
     List<Shape> of(BoreItem item) {
-        if (item instanceof BoreItem.Seal s) {
-            return seal(s);
-        } else if (item instanceof BoreItem.Chevron c) {
-            return chevron(c);
-        } else if (item instanceof BoreItem.Ring r) {
+        return item.accept(new OfBore());
+    }
+
+    private final class OfBore implements BoreItem.Visitor<List<Shape>> {
+        @Override
+        public List<Shape> seal(BoreItem.Seal s) {
+            var profile = new LipProfile(s, shaftR, boreR);
+            List<Shape> out = new ArrayList<>();
+            out.add(new Shape(profile.isPtfe() ? Shape.Of.PLASTIC : Shape.Of.RUBBER, profile.rubber()));
+            out.add(new Shape(Shape.Of.CASE, profile.stiffRing()));
+            profile.more().forEach(out::add);
+            return out;
+        }
+
+        /** Rings of a V, their open side as it faces. */
+        @Override
+        public List<Shape> chevron(BoreItem.Chevron set) {
+            int rings = set.rings() == null ? USUAL_RINGS : Math.min(set.rings(), MOST_RINGS);
+            double step = set.widthMm() / rings;
+            double[][] v = {{1, 0}, {0.55, 0}, {0, 0.5}, {0.55, 1}, {1, 1}, {0.5, 0.5}};
+            List<Shape> out = new ArrayList<>();
+            for (int i = 0; i < rings; i++) {
+                List<Point> p = new ArrayList<>();
+                for (double[] at : v) {
+                    double along = set.lips() == Side.IN ? at[0] : 1 - at[0];
+                    p.add(new Point(set.fromMm() + (i + along) * step, shaftR + at[1] * h));
+                }
+                out.add(new Shape(Shape.Of.RUBBER, p));
+            }
+            return out;
+        }
+
+        @Override
+        public List<Shape> ring(BoreItem.Ring r) {
             return List.of(
                     Shape.box(Shape.Of.NOTHING, r.fromMm(), boreR, r.toMm(), boreR + RING_IN * h),
                     Shape.box(
@@ -55,7 +85,10 @@ final class PartShapes {
                             boreR - RING_OUT * h,
                             to(r.fromMm(), r.fromMm() + r.thicknessMm()),
                             boreR + RING_IN * h * 0.9));
-        } else if (item instanceof BoreItem.Spacer w) {
+        }
+
+        @Override
+        public List<Shape> spacer(BoreItem.Spacer w) {
             double outside = w.outsideDiameterMm() == null ? boreR : Math.min(boreR, w.outsideDiameterMm() / 2);
             double inside = w.insideDiameterMm() == null ? shaftR + WASHER_FROM * h : w.insideDiameterMm() / 2;
             return List.of(Shape.box(
@@ -64,7 +97,10 @@ final class PartShapes {
                     Math.min(inside, outside - leastMm),
                     to(w.fromMm(), w.toMm()),
                     outside));
-        } else if (item instanceof BoreItem.Cover c) {
+        }
+
+        @Override
+        public List<Shape> cover(BoreItem.Cover c) {
             return List.of(Shape.box(
                     Shape.Of.STEEL,
                     c.fromMm(),
@@ -72,7 +108,36 @@ final class PartShapes {
                     to(c.fromMm(), c.toMm()),
                     boreR + COVER_TO * h));
         }
-        return List.of();
+
+        /** Part of the housing's own outline. */
+        @Override
+        public List<Shape> shoulder(BoreItem.Shoulder shoulder) {
+            return List.of();
+        }
+
+        /** Two lines into the housing, see who draws it. */
+        @Override
+        public List<Shape> port(BoreItem.Port port) {
+            return List.of();
+        }
+
+        /** See {@link #bearing(BoreItem.Bearing, double, double)}: it wants to know what comes next. */
+        @Override
+        public List<Shape> bearing(BoreItem.Bearing bearing) {
+            return List.of();
+        }
+
+        /** Part of the housing's own outline. */
+        @Override
+        public List<Shape> step(BoreItem.Step step) {
+            return List.of();
+        }
+
+        /** Part of the housing's own outline. */
+        @Override
+        public List<Shape> leadIn(BoreItem.LeadIn leadIn) {
+            return List.of();
+        }
     }
 
     /**
@@ -93,37 +158,90 @@ final class PartShapes {
     }
 
     List<Shape> of(ShaftItem item) {
-        double to = to(item.fromMm(), item.toMm());
-        if (item instanceof ShaftItem.Sleeve) {
-            return List.of(Shape.box(Shape.Of.STEEL, item.fromMm(), shaftR - SLEEVE_HIGH * h, to, shaftR));
-        } else if (item instanceof ShaftItem.Slinger s) {
-            return List.of(Shape.box(
-                    Shape.Of.STEEL,
-                    item.fromMm(),
-                    shaftR,
-                    to,
-                    s.diameterMm() == null ? shaftR + 0.6 * h : Math.max(shaftR + leastMm, s.diameterMm() / 2)));
-        } else if (item instanceof ShaftItem.LocatingRing) {
-            return List.of(Shape.box(Shape.Of.STEEL, item.fromMm(), shaftR - SHALLOW * h, to, shaftR + RING_OUT * h));
-        } else if (item instanceof ShaftItem.Thread) {
-            return List.of(teeth(item.fromMm(), to, true));
-        } else if (item instanceof ShaftItem.Spline) {
-            return List.of(teeth(item.fromMm(), to, false));
-        } else if (item instanceof ShaftItem.Chamfer) {
+        return item.accept(new OfShaft());
+    }
+
+    private final class OfShaft implements ShaftItem.Visitor<List<Shape>> {
+        /** A line beside the shaft, see who draws it. */
+        @Override
+        public List<Shape> runningSurface(ShaftItem.RunningSurface item) {
+            return List.of();
+        }
+
+        /** A line beside the shaft, see who draws it. */
+        @Override
+        public List<Shape> wearGroove(ShaftItem.WearGroove item) {
+            return List.of();
+        }
+
+        @Override
+        public List<Shape> sleeve(ShaftItem.Sleeve item) {
+            return List.of(Shape.box(Shape.Of.STEEL, item.fromMm(), shaftR - SLEEVE_HIGH * h, end(item), shaftR));
+        }
+
+        @Override
+        public List<Shape> keyway(ShaftItem.Keyway item) {
+            return cut(item, DEEP);
+        }
+
+        @Override
+        public List<Shape> ringGroove(ShaftItem.RingGroove item) {
+            return cut(item, DEEP);
+        }
+
+        @Override
+        public List<Shape> step(ShaftItem.Step item) {
+            return cut(item, SHALLOW);
+        }
+
+        @Override
+        public List<Shape> crossHole(ShaftItem.CrossHole item) {
+            return cut(item, HOLE);
+        }
+
+        @Override
+        public List<Shape> spline(ShaftItem.Spline item) {
+            return List.of(teeth(item.fromMm(), end(item), false));
+        }
+
+        @Override
+        public List<Shape> thread(ShaftItem.Thread item) {
+            return List.of(teeth(item.fromMm(), end(item), true));
+        }
+
+        @Override
+        public List<Shape> chamfer(ShaftItem.Chamfer item) {
             return List.of(new Shape(
                     Shape.Of.NOTHING,
                     List.of(
                             new Point(item.fromMm(), shaftR),
-                            new Point(to, shaftR),
+                            new Point(end(item), shaftR),
                             new Point(item.fromMm(), shaftR - DEEP * h))));
-        } else if (item instanceof ShaftItem.CrossHole) {
-            return List.of(Shape.box(Shape.Of.NOTHING, item.fromMm(), shaftR - 0.35 * h, to, shaftR));
-        } else if (item instanceof ShaftItem.Step) {
-            return List.of(Shape.box(Shape.Of.NOTHING, item.fromMm(), shaftR - SHALLOW * h, to, shaftR));
-        } else if (item instanceof ShaftItem.RunningSurface || item instanceof ShaftItem.WearGroove) {
-            return List.of();
         }
-        return List.of(Shape.box(Shape.Of.NOTHING, item.fromMm(), shaftR - DEEP * h, to, shaftR));
+
+        @Override
+        public List<Shape> slinger(ShaftItem.Slinger item) {
+            return List.of(Shape.box(
+                    Shape.Of.STEEL,
+                    item.fromMm(),
+                    shaftR,
+                    end(item),
+                    item.diameterMm() == null ? shaftR + 0.6 * h : Math.max(shaftR + leastMm, item.diameterMm() / 2)));
+        }
+
+        @Override
+        public List<Shape> locatingRing(ShaftItem.LocatingRing item) {
+            return List.of(
+                    Shape.box(Shape.Of.STEEL, item.fromMm(), shaftR - SHALLOW * h, end(item), shaftR + RING_OUT * h));
+        }
+
+        private List<Shape> cut(ShaftItem item, double deep) {
+            return List.of(Shape.box(Shape.Of.NOTHING, item.fromMm(), shaftR - deep * h, end(item), shaftR));
+        }
+
+        private double end(ShaftItem item) {
+            return to(item.fromMm(), item.toMm());
+        }
     }
 
     /** A thread is pointed, splines are square. */
@@ -143,32 +261,6 @@ final class PartShapes {
             p.add(new Point(at + step, shaftR));
         }
         return new Shape(Shape.Of.NOTHING, p);
-    }
-
-    private List<Shape> seal(BoreItem.Seal s) {
-        var profile = new LipProfile(s, shaftR, boreR);
-        List<Shape> out = new ArrayList<>();
-        out.add(new Shape(profile.isPtfe() ? Shape.Of.PLASTIC : Shape.Of.RUBBER, profile.rubber()));
-        out.add(new Shape(Shape.Of.CASE, profile.stiffRing()));
-        profile.more().forEach(out::add);
-        return out;
-    }
-
-    /** Rings of a V, their open side as it faces. */
-    private List<Shape> chevron(BoreItem.Chevron set) {
-        int rings = set.rings() == null ? USUAL_RINGS : Math.min(set.rings(), MOST_RINGS);
-        double step = set.widthMm() / rings;
-        double[][] v = {{1, 0}, {0.55, 0}, {0, 0.5}, {0.55, 1}, {1, 1}, {0.5, 0.5}};
-        List<Shape> out = new ArrayList<>();
-        for (int i = 0; i < rings; i++) {
-            List<Point> p = new ArrayList<>();
-            for (double[] at : v) {
-                double along = set.lips() == Side.IN ? at[0] : 1 - at[0];
-                p.add(new Point(set.fromMm() + (i + along) * step, shaftR + at[1] * h));
-            }
-            out.add(new Shape(Shape.Of.RUBBER, p));
-        }
-        return out;
     }
 
     private double to(double from, double to) {

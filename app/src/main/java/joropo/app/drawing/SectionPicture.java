@@ -1,5 +1,6 @@
 package joropo.app.drawing;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.BoreItem;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param shaftLabel, @param boreLabel how the diameters are written, such as "45 h11"; absent while not known
  * @param notes what in the picture is assumed
  */
+@RecordBuilder
 public record SectionPicture(
         Section section,
         double stopMm,
@@ -50,8 +52,7 @@ public record SectionPicture(
                 .size("boreDiameterMm", section.boreDiameterMm())
                 .done();
         double deepest = section.boreItems().stream()
-                .filter(i ->
-                        i instanceof BoreItem.Sealing || i instanceof BoreItem.Spacer || i instanceof BoreItem.Ring)
+                .filter(BoreItem.Stacked.class::isInstance)
                 .mapToDouble(BoreItem::toMm)
                 .max()
                 .orElse(0);
@@ -59,26 +60,25 @@ public record SectionPicture(
         var shoulder = section.boreItems().stream()
                 .filter(i -> i instanceof BoreItem.Shoulder && i.fromMm() >= deepest - 1)
                 .findFirst();
-        return new SectionPicture(
-                section,
-                shoulder.map(BoreItem::fromMm).orElse(deepest + NO_STOP_MM),
-                shoulder.isPresent(),
-                true,
-                tracks,
-                "Ø " + Length.show(section.shaftDiameterMm(), 2),
-                "Ø " + Length.show(section.boreDiameterMm(), 2),
-                List.of(),
-                List.of(),
-                DrawingStyle.SHEET);
+        return SectionPictureBuilder.builder()
+                .section(section)
+                .stopMm(shoulder.map(BoreItem::fromMm).orElse(deepest + NO_STOP_MM))
+                .stopRead(shoulder.isPresent())
+                .depthRead(true)
+                .tracks(tracks)
+                .shaftLabel("Ø " + Length.show(section.shaftDiameterMm(), 2))
+                .boreLabel("Ø " + Length.show(section.boreDiameterMm(), 2))
+                .notes(List.of())
+                .pins(List.of())
+                .look(DrawingStyle.SHEET)
+                .build();
     }
 
     public SectionPicture with(List<Pin> newPins) {
-        return new SectionPicture(
-                section, stopMm, stopRead, depthRead, tracks, shaftLabel, boreLabel, notes, newPins, look);
+        return SectionPictureBuilder.builder(this).pins(newPins).build();
     }
 
     public SectionPicture with(DrawingStyle newLook) {
-        return new SectionPicture(
-                section, stopMm, stopRead, depthRead, tracks, shaftLabel, boreLabel, notes, pins, newLook);
+        return SectionPictureBuilder.builder(this).look(newLook).build();
     }
 }

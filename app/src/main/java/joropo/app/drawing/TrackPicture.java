@@ -1,5 +1,6 @@
 package joropo.app.drawing;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.section.SectionResult.Band;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param datum whether places are read from the datum face, so that it is drawn
  * @param notes what else is to be seen, such as marks found by eye
  */
+@RecordBuilder
 public record TrackPicture(
         double shaftMm,
         @Nullable Band ground,

@@ -45,7 +45,7 @@ class JobController {
         return "redirect:/jobs/" + number + "/" + jobs.firstOpen(number).path();
     }
 
-    @GetMapping("/{stage}")
+    @GetMapping("/{stage:[a-z]+}")
     String stage(
             @PathVariable String number,
             @PathVariable String stage,

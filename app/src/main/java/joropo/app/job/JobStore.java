@@ -379,18 +379,19 @@ class JobStore {
     }
 
     private StripPart stripPart(ListsMapper.Removed r) {
-        return new StripPart(
-                r.id(),
-                r.kind(),
-                r.name(),
-                r.cameWith(),
-                r.personName(),
-                r.removedAt(),
-                r.struckWhy(),
-                json.readPlain(r.texts()),
-                r.back() == null ? StripPart.Back.OUT : r.back(),
-                r.backReason() == null ? "" : r.backReason(),
-                r.backBy());
+        return StripPartBuilder.builder()
+                .id(r.id())
+                .kind(r.kind())
+                .name(r.name())
+                .cameWith(r.cameWith())
+                .personName(r.personName())
+                .removedAt(r.removedAt())
+                .struckWhy(r.struckWhy())
+                .texts(json.readPlain(r.texts()))
+                .back(r.back() == null ? StripPart.Back.OUT : r.back())
+                .backReason(r.backReason() == null ? "" : r.backReason())
+                .backBy(r.backBy())
+                .build();
     }
 
     /** A job that may still be changed. @throws RefusedInput when it may not */

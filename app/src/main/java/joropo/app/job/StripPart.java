@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  *     field; lengths with their unit
  * @param back what became of it, @param backReason why, or what an inspection found, @param struckWhy absent: it stands
  */
+@RecordBuilder
 public record StripPart(
         long id,
         PartKind kind,

@@ -7,6 +7,7 @@ import java.util.Map;
 import joropo.app.access.PeopleService;
 import joropo.app.job.JobService;
 import joropo.app.register.NewPosition;
+import joropo.app.register.NewPositionBuilder;
 import joropo.app.register.Position;
 import joropo.app.register.RegisterService;
 import joropo.app.section.BenchService;
@@ -77,17 +78,18 @@ class MachineController {
         }
 
         NewPosition read(Fields fields) {
-            return new NewPosition(
-                    kind == null ? PartKind.LIP_SEAL : kind,
-                    name.strip(),
-                    fields.sizeMm("shaft", shaft),
-                    fields.sizeMm("bore", bore),
-                    medium,
-                    dirt,
-                    rotation,
-                    fields.speedRpm("speed", speed),
-                    Boolean.TRUE.equals(oneWay),
-                    note == null ? "" : note.strip());
+            return NewPositionBuilder.builder()
+                    .kind(kind == null ? PartKind.LIP_SEAL : kind)
+                    .name(name.strip())
+                    .shaftMm(fields.sizeMm("shaft", shaft))
+                    .boreMm(fields.sizeMm("bore", bore))
+                    .medium(medium)
+                    .dirt(dirt)
+                    .rotation(rotation)
+                    .speedRpm(fields.speedRpm("speed", speed))
+                    .oneWay(Boolean.TRUE.equals(oneWay))
+                    .note(note == null ? "" : note.strip())
+                    .build();
         }
     }
 

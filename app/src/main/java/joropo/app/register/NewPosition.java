@@ -1,5 +1,6 @@
 package joropo.app.register;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * What is asked of a seal position; sizes in mm, speed in rpm. @param kind what seals there, @param oneWay whether it
  * may be turned in its running direction only
  */
+@RecordBuilder
 public record NewPosition(
         PartKind kind,
         String name,

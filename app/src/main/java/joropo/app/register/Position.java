@@ -1,5 +1,6 @@
 package joropo.app.register;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param rotation as seen from outside, where known, @param kind what seals there, @param oneWay whether it may be
  *     turned in its running direction only
  */
+@RecordBuilder
 public record Position(
         long id,
         long machineId,

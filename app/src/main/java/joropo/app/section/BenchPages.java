@@ -70,27 +70,28 @@ class BenchPages {
                 .toList();
         StatusMark verdict = show.mark(Finding.worst(findings));
         boolean editable = sheet.isOpen() && person.mayWork();
-        return new BenchView(
-                sheet.id(),
-                section.name().isBlank() ? "Section " + sheet.id() : section.name(),
-                sheet.role(),
-                sheet.jobNumber(),
-                editable,
-                sheet.atMove(),
-                asked.at().toString(),
-                asked.view(),
-                paper -> drawing(section, result, findings, asked, paper),
-                rows(section, findings, asked.at()),
-                panel(section, result, asked, person),
-                lines,
-                verdict,
-                schools(section),
-                sheet.beforeId() == null ? null : sheet.what(),
-                redo,
-                String.join(", ", result.buildOrder()),
-                said(asked, lines),
-                asked.notice(),
-                SectionMoves.KINDS);
+        return BenchViewBuilder.builder()
+                .id(sheet.id())
+                .name(section.name().isBlank() ? "Section " + sheet.id() : section.name())
+                .role(sheet.role())
+                .jobNumber(sheet.jobNumber())
+                .editable(editable)
+                .seen(sheet.atMove())
+                .at(asked.at().toString())
+                .view(asked.view())
+                .drawn(paper -> drawing(section, result, findings, asked, paper))
+                .rows(rows(section, findings, asked.at()))
+                .panel(panel(section, result, asked, person))
+                .findings(lines)
+                .verdict(verdict)
+                .schools(schools(section))
+                .undo(sheet.beforeId() == null ? null : sheet.what())
+                .redo(redo)
+                .order(String.join(", ", result.buildOrder()))
+                .said(said(asked, lines))
+                .notice(asked.notice())
+                .kinds(SectionMoves.KINDS)
+                .build();
     }
 
     /** What happened, the verdict, and the worst that follows. */
@@ -264,16 +265,17 @@ class BenchPages {
                         .filter(s -> s.seal().equals(seal.id()))
                         .toList()
                 : List.of();
-        return new Panel(
-                at.words(section),
-                at.list() == 'b' || at.list() == 's',
-                item instanceof BoreItem.Sealing,
-                item instanceof BoreItem.Part,
-                at.list() != 'e' && at.list() != 'p',
-                form.shown(asked.typed(), asked.errors()),
-                form.folded(asked.typed(), asked.errors()),
-                asked.errors(),
-                shifts);
+        return BenchViewPanelBuilder.builder()
+                .title(at.words(section))
+                .moves(at.list() == 'b' || at.list() == 's')
+                .turns(item instanceof BoreItem.Sealing)
+                .part(item instanceof BoreItem.Part)
+                .takesOut(at.list() != 'e' && at.list() != 'p')
+                .fields(form.shown(asked.typed(), asked.errors()))
+                .folded(form.folded(asked.typed(), asked.errors()))
+                .errors(asked.errors())
+                .shifts(shifts)
+                .build();
     }
 
     private List<SchoolView> schools(Section section) {

@@ -1,5 +1,6 @@
 package joropo.app.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param drawn the section on a paper, empty while shaft or bore are not known, @param said what happened and what
  *     follows, for those who do not see it, @param notice what was not done and why, empty: nothing
  */
+@RecordBuilder
 public record BenchView(
         long id,
         String name,
@@ -58,6 +60,7 @@ public record BenchView(
      * What is in hand. @param moves whether it has a place along the axis, @param turns whether it has an open
      * side, @param part whether it is a part of the bore
      */
+    @RecordBuilder
     public record Panel(
             String title,
             boolean moves,

@@ -1,5 +1,6 @@
 package joropo.app.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.app.ui.StatusMark;
 import joropo.core.section.Comparison;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param others what may be chosen, @param totalWords how much thicker the kit is
  */
+@RecordBuilder
 public record ComparisonPage(
         long id,
         String kitName,

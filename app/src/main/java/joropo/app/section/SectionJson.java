@@ -49,6 +49,9 @@ class SectionJson {
     })
     private interface ShaftItems {}
 
+    static final JsonSubTypes BORE_ITEMS = BoreItems.class.getAnnotation(JsonSubTypes.class);
+    static final JsonSubTypes SHAFT_ITEMS = ShaftItems.class.getAnnotation(JsonSubTypes.class);
+
     private interface Seals {
         @JsonDeserialize(using = SideOrNone.class)
         Side dustLip();

@@ -174,7 +174,16 @@ class SectionLibrary {
         List<Line> others = own().stream().filter(l -> l.id() != id).toList();
         String name = planned.name().isBlank() ? "Section " + id : planned.name();
         if (found == null) {
-            return new ComparisonPage(id, name, null, "", "", "", null, "", List.of(), others);
+            return ComparisonPageBuilder.builder()
+                    .id(id)
+                    .kitName(name)
+                    .foundName("")
+                    .kitDrawing("")
+                    .foundDrawing("")
+                    .totalWords("")
+                    .rules(List.of())
+                    .others(others)
+                    .build();
         }
         Comparison comparison = Comparison.of(planned, found);
         double total = comparison.totalMm();
@@ -188,17 +197,18 @@ class SectionLibrary {
                         r.kit() == null ? null : show.mark(r.kit()),
                         r.found() == null ? null : show.mark(r.found())))
                 .toList();
-        return new ComparisonPage(
-                id,
-                name,
-                beside,
-                found.name().isBlank() ? "as found" : found.name(),
-                drawn(planned, "k-"),
-                drawn(found, "f-"),
-                comparison,
-                words,
-                rules,
-                others);
+        return ComparisonPageBuilder.builder()
+                .id(id)
+                .kitName(name)
+                .other(beside)
+                .foundName(found.name().isBlank() ? "as found" : found.name())
+                .kitDrawing(drawn(planned, "k-"))
+                .foundDrawing(drawn(found, "f-"))
+                .comparison(comparison)
+                .totalWords(words)
+                .rules(rules)
+                .others(others)
+                .build();
     }
 
     private static String drawn(Section section, String prefix) {

@@ -73,8 +73,17 @@ final class LotReader {
                     .map(e -> new FieldError(e.getKey(), e.getValue()))
                     .toList());
         }
-        return new NewLot(
-                kind, text("name"), size, material, text("batch"), cured, text("place"), text("source"), count);
+        return NewLotBuilder.builder()
+                .kind(kind)
+                .name(text("name"))
+                .size(size)
+                .material(material)
+                .batch(text("batch"))
+                .cured(cured)
+                .place(text("place"))
+                .source(text("source"))
+                .count(count)
+                .build();
     }
 
     private String size(@Nullable PartKind kind) {

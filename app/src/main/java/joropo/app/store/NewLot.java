@@ -1,10 +1,12 @@
 package joropo.app.store;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import joropo.core.material.CureQuarter;
 import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /** A lot that is to be received. */
+@RecordBuilder
 record NewLot(
         PartKind kind,
         String name,

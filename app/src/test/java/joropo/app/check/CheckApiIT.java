@@ -324,18 +324,18 @@ class CheckApiIT {
         assertThat(JSON.readTree(get("/api/v1/checks")).get("kinds"))
                 .extracting(JsonNode::asString)
                 .isEqualTo(List.of(
-                        "limits-and-fits",
+                        "diagnosis",
+                        "removal",
                         "diameter",
-                        "thermal-fit",
+                        "limits-and-fits",
+                        "running-surface",
                         "lip-seal-size",
                         "lip-seal",
-                        "running-surface",
-                        "removal",
+                        "thermal-fit",
                         "driver",
-                        "section",
                         "seat-squareness",
                         "torque-plan",
-                        "diagnosis"));
+                        "section"));
         JsonNode openapi = JSON.readTree(get("/api/v1/openapi"));
         assertThat(openapi.get("paths").propertyNames())
                 .contains(

@@ -122,20 +122,21 @@ class LineDrawingTest {
 
     @Test
     void theTrackShowsGrooveShiftAndSleeve() throws Exception {
-        var track = new TrackPicture(
-                45,
-                new Band(-4, 16),
-                new Band(6.2, 7.6),
-                0.08,
-                6.9,
-                new Band(4.7, 4.9),
-                0.1,
-                2.4,
-                2.1,
-                new Band(3.2, 6.4),
-                45.6,
-                true,
-                List.of("seen & noted"));
+        var track = TrackPictureBuilder.builder()
+                .shaftMm(45)
+                .ground(new Band(-4, 16))
+                .groove(new Band(6.2, 7.6))
+                .grooveDepthMm(0.08)
+                .oldLipMm(6.9)
+                .track(new Band(4.7, 4.9))
+                .inwardMm(0.1)
+                .outwardMm(2.4)
+                .requiredMm(2.1)
+                .sleeve(new Band(3.2, 6.4))
+                .sleeveOutsideMm(45.6)
+                .datum(true)
+                .notes(List.of("seen & noted"))
+                .build();
         String svg = TrackDrawing.svg(track, "r-");
         wellFormed(svg);
         assertThat(svg.replaceAll("<[^>]*>", ""))
@@ -150,7 +151,11 @@ class LineDrawingTest {
                         "seen &amp; noted")
                 .doesNotContain("2.40 out, too");
         String bare = TrackDrawing.svg(
-                new TrackPicture(45, null, null, null, null, null, null, null, null, null, null, false, List.of()),
+                TrackPictureBuilder.builder()
+                        .shaftMm(45)
+                        .datum(false)
+                        .notes(List.of())
+                        .build(),
                 "r-");
         wellFormed(bare);
         assertThat(bare).doesNotContain("NaN", "datum face", "groove");

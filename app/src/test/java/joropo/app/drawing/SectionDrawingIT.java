@@ -148,17 +148,21 @@ class SectionDrawingIT {
         for (int n = 0; n < random.nextInt(13); n++) {
             pins.add(new Pin(n + 1, Status.values()[random.nextInt(5)], Pin.Spot.values()[random.nextInt(8)], null));
         }
-        return new SectionPicture(
-                section,
-                stop,
-                i % 7 != 0,
-                i % 5 != 1,
-                List.of(LipSealRules.section(section).track()),
-                "Ø " + size.words().split("x")[0] + " h11",
-                "Ø " + size.words().split("x")[1] + " H8",
-                i % 2 == 0 ? List.of() : List.of("not read or decided yet, drawn as usual: bore, way round, stop"),
-                pins,
-                DrawingStyle.SHEET);
+        return SectionPictureBuilder.builder()
+                .section(section)
+                .stopMm(stop)
+                .stopRead(i % 7 != 0)
+                .depthRead(i % 5 != 1)
+                .tracks(List.of(LipSealRules.section(section).track()))
+                .shaftLabel("Ø " + size.words().split("x")[0] + " h11")
+                .boreLabel("Ø " + size.words().split("x")[1] + " H8")
+                .notes(
+                        i % 2 == 0
+                                ? List.of()
+                                : List.of("not read or decided yet, drawn as usual: bore, way round, stop"))
+                .pins(pins)
+                .look(DrawingStyle.SHEET)
+                .build();
     }
 
     /** Whatever a section holds it is judged and drawn, whole and well formed, in every paper and view. */
@@ -292,17 +296,16 @@ class SectionDrawingIT {
                     .shaftItems(List.of())
                     .build();
             String svg = SectionDrawing.svg(
-                    new SectionPicture(
-                            section,
-                            f[3] + f[2],
-                            false,
-                            true,
-                            List.of(),
-                            null,
-                            null,
-                            List.of(),
-                            List.of(),
-                            DrawingStyle.SHEET),
+                    SectionPictureBuilder.builder()
+                            .section(section)
+                            .stopMm(f[3] + f[2])
+                            .stopRead(false)
+                            .depthRead(true)
+                            .tracks(List.of())
+                            .notes(List.of())
+                            .pins(List.of())
+                            .look(DrawingStyle.SHEET)
+                            .build(),
                     "x-");
             assertThat(svg)
                     .doesNotContain("NaN")

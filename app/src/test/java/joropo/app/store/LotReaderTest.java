@@ -51,16 +51,17 @@ class LotReaderTest {
     @Test
     void aGoodLotIsReadWithItsSizeInOneForm() {
         assertThat(read(GOOD))
-                .isEqualTo(new NewLot(
-                        PartKind.LIP_SEAL,
-                        "",
-                        "45x62x8",
-                        "NBR",
-                        "B-1",
-                        new CureQuarter(2024, 3),
-                        "A2",
-                        "mill stores",
-                        4));
+                .isEqualTo(NewLotBuilder.builder()
+                        .kind(PartKind.LIP_SEAL)
+                        .name("")
+                        .size("45x62x8")
+                        .material("NBR")
+                        .batch("B-1")
+                        .cured(new CureQuarter(2024, 3))
+                        .place("A2")
+                        .source("mill stores")
+                        .count(4)
+                        .build());
         assertThat(read(but("size", "45-62-8")).size()).isEqualTo("45x62x8");
         assertThat(read(but("cured", "")).cured())
                 .as("nobody knows: it is kept so")
@@ -71,7 +72,15 @@ class LotReaderTest {
         Map<String, String> gasket =
                 Map.of("kind", "GASKET", "name", "gasket of the cover", "batch", "G", "count", "8", "place", "D3");
         assertThat(read(gasket))
-                .isEqualTo(new NewLot(PartKind.GASKET, "gasket of the cover", "", null, "G", null, "D3", "", 8));
+                .isEqualTo(NewLotBuilder.builder()
+                        .kind(PartKind.GASKET)
+                        .name("gasket of the cover")
+                        .size("")
+                        .batch("G")
+                        .place("D3")
+                        .source("")
+                        .count(8)
+                        .build());
     }
 
     @ParameterizedTest(name = "{0} \"{1}\": {2}")

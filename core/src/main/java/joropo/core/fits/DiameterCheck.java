@@ -41,16 +41,19 @@ public final class DiameterCheck {
         findings.add(size(in, readings, limits, u));
         findings.add(temperature(in, limits));
         findings.add(gauge(in, limits, u));
-        return new DiameterResult(
-                readings.meanMm(),
-                readings.minMm(),
-                readings.maxMm(),
-                readings.ovalityMm(),
-                readings.taperMm(),
-                readings.planes().stream().map(DiameterReadings.Plane::meanMm).toList(),
-                readings,
-                u,
-                findings);
+        return DiameterResultBuilder.builder()
+                .meanMm(readings.meanMm())
+                .minMm(readings.minMm())
+                .maxMm(readings.maxMm())
+                .ovalityMm(readings.ovalityMm())
+                .taperMm(readings.taperMm())
+                .planeMeansMm(readings.planes().stream()
+                        .map(DiameterReadings.Plane::meanMm)
+                        .toList())
+                .at20(readings)
+                .uncertaintyMm(u)
+                .findings(findings)
+                .build();
     }
 
     private static Limits limits(DiameterInput in) {

@@ -58,18 +58,19 @@ public final class LipSealCheck {
         }
         var check = new LipSealCheck(in);
         PressFitResult fit = check.judge();
-        return new LipSealResult(
-                Length.snap(check.at.speedMPerS()),
-                Length.snap(check.at.riseK()),
-                Length.snap(check.at.lipC()),
-                Length.snap(check.at.frictionW()),
-                fit.interferenceMinMm(),
-                fit.interferenceMaxMm(),
-                fit.hotInterferenceMinMm(),
-                Length.snap(check.at.thrustN()),
-                check.candidates,
-                check.struckOut,
-                List.copyOf(check.findings));
+        return LipSealResultBuilder.builder()
+                .surfaceSpeedMPerS(Length.snap(check.at.speedMPerS()))
+                .temperatureRiseK(Length.snap(check.at.riseK()))
+                .lipTemperatureC(Length.snap(check.at.lipC()))
+                .frictionLossW(Length.snap(check.at.frictionW()))
+                .interferenceMinMm(fit.interferenceMinMm())
+                .interferenceMaxMm(fit.interferenceMaxMm())
+                .hotInterferenceMinMm(fit.hotInterferenceMinMm())
+                .thrustN(Length.snap(check.at.thrustN()))
+                .candidates(check.candidates)
+                .struckOut(check.struckOut)
+                .findings(List.copyOf(check.findings))
+                .build();
     }
 
     /** Codes of the listed materials that lips are made of, the cheapest first. */

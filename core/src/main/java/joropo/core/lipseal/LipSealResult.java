@@ -1,5 +1,6 @@
 package joropo.core.lipseal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.section.CaseType;
 import joropo.core.verdict.Finding;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * Figures of the operating point, and every candidate kept or struck out. Interferences (mm) are those of the asked
  * case, else of the first candidate's, else of a bare metal one; absent where not known.
  */
+@RecordBuilder
 public record LipSealResult(
         double surfaceSpeedMPerS,
         double temperatureRiseK,

@@ -73,6 +73,9 @@ public sealed interface BoreItem {
         /** Along the shaft (mm). */
         double thickMm();
 
+        /** What it is called in a chain of dimensions: one word. */
+        String shortly();
+
         /** Tolerance of that (mm); absent: not known. */
         @Nullable
         Double toleranceMm();
@@ -197,6 +200,11 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public String shortly() {
+            return "seal";
+        }
+
+        @Override
         public String words() {
             return "lip seal";
         }
@@ -273,6 +281,11 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public String shortly() {
+            return "set";
+        }
+
+        @Override
         public String words() {
             return "chevron set";
         }
@@ -340,6 +353,11 @@ public sealed interface BoreItem {
         }
 
         @Override
+        public String shortly() {
+            return "ring";
+        }
+
+        @Override
         public String words() {
             return "retaining ring";
         }
@@ -400,6 +418,11 @@ public sealed interface BoreItem {
         @Override
         public double thickMm() {
             return thicknessMm;
+        }
+
+        @Override
+        public String shortly() {
+            return "washer";
         }
 
         @Override

@@ -12,8 +12,9 @@ import joropo.app.drawing.Pin;
 import joropo.app.drawing.Pin.Spot;
 import joropo.app.drawing.SectionDrawing;
 import joropo.app.drawing.SectionPicture;
+import joropo.app.drawing.SectionPictureBuilder;
 import joropo.app.drawing.TrackDrawing;
-import joropo.app.drawing.TrackPicture;
+import joropo.app.drawing.TrackPictureBuilder;
 import joropo.app.family.lipseal.AssumedSection.Assumed;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult.Band;
@@ -124,17 +125,19 @@ final class LipSealPicture {
             return SectionPicture.of(sketch.section(), tracks);
         }
         boolean inch = work.measured().system() == SealSystem.INCH;
-        return new SectionPicture(
-                sketch.section(),
-                sketch.stopMm(),
-                !sketch.assumes(Assumed.STOP),
-                decided && !sketch.assumes(Assumed.DEPTH),
-                tracks,
-                label(sketch.assumes(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"),
-                label(sketch.assumes(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"),
-                notes(sketch),
-                List.of(),
-                DrawingStyle.SHEET);
+        return SectionPictureBuilder.builder()
+                .section(sketch.section())
+                .stopMm(sketch.stopMm())
+                .stopRead(!sketch.assumes(Assumed.STOP))
+                .depthRead(decided && !sketch.assumes(Assumed.DEPTH))
+                .tracks(tracks)
+                .shaftLabel(
+                        label(sketch.assumes(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"))
+                .boreLabel(label(sketch.assumes(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"))
+                .notes(notes(sketch))
+                .pins(List.of())
+                .look(DrawingStyle.SHEET)
+                .build();
     }
 
     /** The running surface along the shaft; empty while nothing of it is known. */
@@ -155,22 +158,31 @@ final class LipSealPicture {
                 && !remedy.ruledOut()
                 && (remedy.remedy() == Remedy.THIN_SLEEVE || remedy.remedy() == Remedy.HEAVY_SLEEVE);
         return TrackDrawing.svg(
-                new TrackPicture(
-                        section.shaftDiameterMm(),
-                        ground,
-                        track.groove().map(g -> new Band(g.fromMm(), g.toMm())).orElse(null),
-                        track.groove().map(ShaftItem.WearGroove::depthMm).orElse(null),
-                        track.oldLipMm(),
-                        lip,
-                        track.move() == null ? null : track.move().inwardMm(),
-                        track.move() == null ? null : track.move().outwardMm(),
-                        track.result().requiredShiftMm(),
-                        sleeved ? new Band(lip.fromMm() - SleeveCover.PAST_MM, lip.toMm() + SleeveCover.PAST_MM) : null,
-                        sleeved ? remedy.runningDiameterMm() : null,
-                        true,
-                        remedy == null
-                                ? List.of()
-                                : List.of("remedy: " + remedy.remedy().words())),
+                TrackPictureBuilder.builder()
+                        .shaftMm(section.shaftDiameterMm())
+                        .ground(ground)
+                        .groove(track.groove()
+                                .map(g -> new Band(g.fromMm(), g.toMm()))
+                                .orElse(null))
+                        .grooveDepthMm(track.groove()
+                                .map(ShaftItem.WearGroove::depthMm)
+                                .orElse(null))
+                        .oldLipMm(track.oldLipMm())
+                        .track(lip)
+                        .inwardMm(track.move() == null ? null : track.move().inwardMm())
+                        .outwardMm(track.move() == null ? null : track.move().outwardMm())
+                        .requiredMm(track.result().requiredShiftMm())
+                        .sleeve(
+                                sleeved
+                                        ? new Band(lip.fromMm() - SleeveCover.PAST_MM, lip.toMm() + SleeveCover.PAST_MM)
+                                        : null)
+                        .sleeveOutsideMm(sleeved ? remedy.runningDiameterMm() : null)
+                        .datum(true)
+                        .notes(
+                                remedy == null
+                                        ? List.of()
+                                        : List.of("remedy: " + remedy.remedy().words()))
+                        .build(),
                 "r-");
     }
 

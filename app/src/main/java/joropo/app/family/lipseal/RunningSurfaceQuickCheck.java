@@ -15,7 +15,7 @@ import joropo.app.check.QuickResult;
 import joropo.app.check.QuickResult.Entry;
 import joropo.app.check.QuickResult.Listing;
 import joropo.app.drawing.TrackDrawing;
-import joropo.app.drawing.TrackPicture;
+import joropo.app.drawing.TrackPictureBuilder;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
@@ -131,20 +131,17 @@ class RunningSurfaceQuickCheck implements QuickCheck {
         String drawing = in.grooveDepthMm() == null && in.grooveWidthMm() == null
                 ? ""
                 : TrackDrawing.svg(
-                        new TrackPicture(
-                                in.nominalMm(),
-                                null,
-                                new Band(-half, half),
-                                in.grooveDepthMm(),
-                                0.0,
-                                null,
-                                in.shiftInwardMm(),
-                                in.shiftOutwardMm(),
-                                r.requiredShiftMm(),
-                                null,
-                                null,
-                                false,
-                                List.of()),
+                        TrackPictureBuilder.builder()
+                                .shaftMm(in.nominalMm())
+                                .groove(new Band(-half, half))
+                                .grooveDepthMm(in.grooveDepthMm())
+                                .oldLipMm(0.0)
+                                .inwardMm(in.shiftInwardMm())
+                                .outwardMm(in.shiftOutwardMm())
+                                .requiredMm(r.requiredShiftMm())
+                                .datum(false)
+                                .notes(List.of())
+                                .build(),
                         "r-");
         return QuickResult.of(
                         show,

@@ -19,6 +19,7 @@ import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.register.Position;
+import joropo.app.register.PositionBuilder;
 import joropo.app.settings.OwnDriver;
 import joropo.app.settings.OwnGauge;
 import joropo.app.settings.Shop;
@@ -96,21 +97,21 @@ class LipSealWorkTest {
     }
 
     private static Position position(@Nullable Double shaft, @Nullable Double bore, @Nullable Double rpm) {
-        return new Position(
-                1,
-                1,
-                "Conveyor",
-                "yard",
-                "output",
-                shaft,
-                bore,
-                Medium.OIL,
-                Dirt.DUST,
-                null,
-                rpm,
-                PartKind.LIP_SEAL,
-                false,
-                "");
+        return PositionBuilder.builder()
+                .id(1)
+                .machineId(1)
+                .machineName("Conveyor")
+                .machinePlace("yard")
+                .name("output")
+                .shaftMm(shaft)
+                .boreMm(bore)
+                .medium(Medium.OIL)
+                .dirt(Dirt.DUST)
+                .speedRpm(rpm)
+                .kind(PartKind.LIP_SEAL)
+                .oneWay(false)
+                .note("")
+                .build();
     }
 
     private LipSealWork evaluate(@Nullable Double shaft, @Nullable Double bore) {

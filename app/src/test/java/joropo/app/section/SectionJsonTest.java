@@ -1,4 +1,4 @@
-package joropo.app.check;
+package joropo.app.section;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import joropo.app.check.JsonRules;
 import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Joint;
@@ -38,6 +39,7 @@ class SectionJsonTest {
     private static JsonMapper mapper() {
         JsonMapper.Builder builder = JsonMapper.builder();
         new JsonRules().strictJson().customize(builder);
+        new SectionJson().sectionItems().customize(builder);
         return builder.build();
     }
 
@@ -69,10 +71,7 @@ class SectionJsonTest {
 
     @Test
     void theSchemaNamesEveryPropertyOfEveryType() throws Exception {
-        JsonNode defs;
-        try (var in = SectionJsonTest.class.getResourceAsStream("/schemas/section.json")) {
-            defs = JSON.readTree(in).get("$defs");
-        }
+        JsonNode defs = new SectionSchema(JSON).make().get("$defs");
         assertThat(properties(defs.get("section"))).isEqualTo(names(Section.class));
         assertThat(properties(defs.get("space"))).isEqualTo(names(Space.class));
         assertThat(properties(defs.get("joint"))).isEqualTo(names(Joint.class));
@@ -94,6 +93,25 @@ class SectionJsonTest {
                 assertThat(properties(schema)).as(type).isEqualTo(names(record));
             }
         }
+    }
+
+    /** What the schema says is what is refused: it was made by asking. */
+    @Test
+    void theSchemaSaysBetweenWhichEndsAFigureLies() {
+        JsonNode schema = new SectionSchema(JSON).make();
+        JsonNode seal = schema.at("/$defs/boreItem/oneOf/0");
+        assertThat(seal.at("/properties/widthMm/exclusiveMinimum").asDouble()).isZero();
+        assertThat(seal.at("/properties/widthMm/maximum").asDouble()).isEqualTo(5000);
+        assertThat(seal.at("/properties/fromMm/minimum").asDouble()).isEqualTo(-5000);
+        assertThat(seal.at("/properties/dustLip/enum")).hasSize(3);
+        assertThat(seal.get("required"))
+                .extracting(JsonNode::asString)
+                .containsExactly("type", "id", "fromMm", "widthMm", "outsideDiameterMm", "mainLip");
+        assertThat(schema.at("/$defs/space/properties/pressureMpa/minimum").asDouble())
+                .isEqualTo(-0.1);
+        assertThat(schema.at("/$defs/section/required"))
+                .extracting(JsonNode::asString)
+                .containsExactly("spaces", "boreItems");
     }
 
     /**
