@@ -66,6 +66,17 @@ public final class Visitor {
                 form(path, nameAndText).header("HX-Request", "true").build(), HttpResponse.BodyHandlers.ofString());
     }
 
+    /** The same with its bytes as they come over the wire, packed as for any browser. */
+    public HttpResponse<byte[]> swapPacked(String path, String... nameAndText)
+            throws IOException, InterruptedException {
+        return client.send(
+                form(path, nameAndText)
+                        .header("HX-Request", "true")
+                        .header("Accept-Encoding", "gzip")
+                        .build(),
+                HttpResponse.BodyHandlers.ofByteArray());
+    }
+
     /** As another program asks a check. */
     public HttpResponse<String> json(String path, String body) throws IOException, InterruptedException {
         return client.send(

@@ -43,6 +43,12 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
                     .toList();
         }
 
+        /** What a cover or a plug brings along. */
+        public List<PartKind> small() {
+            return List.of(
+                    PartKind.WASHER, PartKind.PIN, PartKind.KEY, PartKind.SHIM, PartKind.LOCK_TAB, PartKind.BOLT);
+        }
+
         /** Parts of the bore of which nobody has read the place, by name. */
         public List<String> unplaced() {
             return log.stream()

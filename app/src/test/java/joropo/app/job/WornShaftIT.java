@@ -162,7 +162,7 @@ class WornShaftIT {
         assertThat(page.locator("#size")).hasValue("45x62x8");
         Locator recommended = page.locator("#seals li").first();
         assertThat(recommended).containsText("lip with dust lip, HNBR, rubber-covered case");
-        assertThat(page.locator("#seals .struck-list")).containsText("NBR");
+        assertThat(page.locator("#struck-out .struck-list")).containsText("NBR");
         entries++;
         recommended.locator("button").click();
         assertThat(page.locator("#seals .is-taken")).hasCount(1);

@@ -1,7 +1,9 @@
 package joropo.app.runs;
 
 import java.io.IOException;
+import java.io.InputStreamReader;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -9,6 +11,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 import joropo.app.Server;
 import joropo.app.Visitor;
 import joropo.app.Workshop;
@@ -35,6 +39,8 @@ import joropo.core.section.Space;
 import joropo.core.shaft.Rotation;
 import joropo.core.shaft.Side;
 import joropo.core.verdict.Status;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -50,7 +56,7 @@ class BenchRun {
     private static final Path RUN = HOME.resolve("run");
 
     private interface Request {
-        HttpResponse<String> send(int n) throws IOException, InterruptedException;
+        void send(int n) throws IOException, InterruptedException;
     }
 
     private record Timing(String what, double medianMs, double p99Ms) {
@@ -60,15 +66,34 @@ class BenchRun {
             return new Timing(what, sorted[sorted.length / 2], sorted[(int) (sorted.length * 0.99)]);
         }
 
-        String row(Timing bare) {
+        String row(Timing bare, Map<String, CSVRecord> before) {
+            CSVRecord was = before.get(what);
+            CSVRecord bareWas = before.get(bare.what);
             return String.format(
                     Locale.ROOT,
-                    "| %s | %.2f | %.2f | %.1f | %.1f |%n",
+                    "| %s | %s | %s | %.2f | %.2f | %.1f / %.1f | %.1f / %.1f |%n",
                     what,
+                    was.get("first"),
+                    was.get("second"),
                     medianMs,
                     p99Ms,
+                    figure(was, "first") / figure(bareWas, "first"),
                     medianMs / bare.medianMs,
+                    figure(was, "second") / figure(bareWas, "second"),
                     p99Ms / bare.p99Ms);
+        }
+
+        private static double figure(CSVRecord row, String column) {
+            return Double.parseDouble(row.get(column));
+        }
+    }
+
+    /** What was measured before a keystroke read everything once, by what it is of. */
+    private static Map<String, CSVRecord> before() throws IOException {
+        try (var in = new InputStreamReader(
+                BenchRun.class.getResourceAsStream("/performance-before.csv"), StandardCharsets.UTF_8)) {
+            return CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).get().parse(in).stream()
+                    .collect(Collectors.toMap(r -> r.get("what"), r -> r));
         }
     }
 
@@ -79,6 +104,8 @@ class BenchRun {
         java.add("-XX:SharedArchiveFile=" + RUN.resolve("joropo.jsa"));
         double[] starts = new double[STARTS];
         double[] memory = new double[STARTS];
+        List<Timing> timings = List.of();
+        double after = 0;
         for (int i = 0; i < STARTS; i++) {
             Path data = Workshop.temporary("joropo-bench");
             Server.start(RUN.resolve("joropo.jar"), data, java).close(); // makes the demo data
@@ -86,10 +113,12 @@ class BenchRun {
                 starts[i] = server.firstPage().toMillis() / 1000.0;
                 memory[i] = residentMib(server.pid());
                 if (i == STARTS - 1) {
-                    write(starts, memory, latencies(server), residentMib(server.pid()));
+                    timings = latencies(server);
+                    after = residentMib(server.pid());
                 }
             }
         }
+        write(starts, memory, timings, after, KeystrokeCost.measure());
     }
 
     private static List<Timing> latencies(Server server) throws Exception {
@@ -104,52 +133,19 @@ class BenchRun {
                 "job sheet page",
                 "one keystroke: saved, judged, drawn",
                 "one move among 40 parts on the bench: stored, judged, drawn");
+        var sheet = new Sheet(visitor, "26-0005", "measure");
         List<Request> requests = List.of(
-                n -> visitor.get("/bare"),
-                n -> visitor.get("/jobs/26-0005/measure"),
-                n -> visitor.post(
-                        "/jobs/26-0005/measure/draft",
-                        "tab",
-                        "bench",
-                        "seq",
-                        "99999",
-                        "shaftGauge",
-                        "OUTSIDE_MICROMETER",
-                        "shaftA1",
-                        "44.9" + n % 100,
-                        "shaftA2",
-                        "44.95",
-                        "shaftB1",
-                        "44.96",
-                        "shaftB2",
-                        "1.7700 in",
-                        "boreGauge",
-                        "BORE_GAUGE_3",
-                        "boreA1",
-                        "62.01",
-                        "boreA2",
-                        "62.02",
-                        "stopDepth",
-                        "10.5",
-                        "turningDepth",
-                        "14.5",
-                        "surface",
-                        "SMOOTH",
-                        "shaftEnd",
-                        "FULL_CHAMFER",
-                        "entersFrom",
-                        "IN"),
-                n -> visitor.swap(section + "/place", "at", "b1", "by", n % 2 == 0 ? "0.1" : "-0.1"));
+                n -> good(visitor.get("/bare")),
+                n -> good(visitor.get("/jobs/26-0005/measure")),
+                n -> sheet.type("shaftA1", "44.9" + n % 100),
+                n -> good(visitor.swap(section + "/place", "at", "b1", "by", n % 2 == 0 ? "0.1" : "-0.1")));
         double[][] ms = new double[requests.size()][ROUNDS];
         for (int n = -WARM_UP; n < ROUNDS; n++) {
             for (int r = 0;
                     r < requests.size();
                     r++) { // side by side, so that a busy moment of the machine meets all alike
                 long began = System.nanoTime();
-                int status = requests.get(r).send(Math.abs(n)).statusCode();
-                if (status != 200) {
-                    throw new IllegalStateException(names.get(r) + " answered " + status);
-                }
+                requests.get(r).send(Math.abs(n));
                 if (n >= 0) {
                     ms[r][n] = (System.nanoTime() - began) / 1e6;
                 }
@@ -160,6 +156,12 @@ class BenchRun {
             out.add(Timing.of(names.get(r), ms[r]));
         }
         return out;
+    }
+
+    private static void good(HttpResponse<String> answer) {
+        if (answer.statusCode() != 200) {
+            throw new IllegalStateException(answer.uri() + " answered " + answer.statusCode());
+        }
     }
 
     /** Every layout, material and case judged and ranked, in core alone. */
@@ -278,7 +280,9 @@ class BenchRun {
                 .orElseThrow();
     }
 
-    private static void write(double[] starts, double[] memory, List<Timing> timings, double after) throws IOException {
+    private static void write(
+            double[] starts, double[] memory, List<Timing> timings, double after, List<KeystrokeCost.Stage> costs)
+            throws IOException {
         Arrays.sort(starts);
         Arrays.sort(memory);
         var out = new StringBuilder("# Performance\n\nMeasured by `./joropo bench` on " + LocalDate.now() + ", "
@@ -298,9 +302,10 @@ class BenchRun {
                 memory[STARTS / 2],
                 4 * (WARM_UP + ROUNDS),
                 after));
-        out.append("| request | median ms | p99 ms | median, times bare | p99, times bare |\n| --- | --- | --- | --- | "
-                + "--- |\n");
-        timings.forEach(t -> out.append(t.row(timings.get(0))));
+        Map<String, CSVRecord> before = before();
+        out.append("| request | median ms, before | p99 ms, before | median ms | p99 ms | median, times bare, before / "
+                + "now | p99, times bare, before / now |\n| --- | --- | --- | --- | --- | --- | --- |\n");
+        timings.forEach(t -> out.append(t.row(timings.get(0), before)));
         out.append(String.format(
                 Locale.ROOT,
                 "%nEach request %d times after %d to warm up, in turn. A keystroke writes its draft to the disk "
@@ -309,6 +314,24 @@ class BenchRun {
                         + "(aim: a quarter of a second).%n",
                 ROUNDS,
                 WARM_UP));
+        out.append(
+                "\nOne keystroke at each stage, as somebody goes on typing (aim: under ten statements, two "
+                        + "transactions, under 12,000 bytes):\n\n| stage | statements, before / now | transactions, before / "
+                        + "now | bytes sent back, before / now | of these over the wire, packed |\n| --- | --- | --- | --- | --- |\n");
+        for (KeystrokeCost.Stage s : costs) {
+            CSVRecord was = before.get(s.path());
+            out.append(String.format(
+                    Locale.ROOT,
+                    "| %s | %s / %d | %s / %d | %s / %d | %d |%n",
+                    s.path(),
+                    was.get("first"),
+                    s.statements(),
+                    was.get("second"),
+                    s.transactions(),
+                    was.get("third"),
+                    s.characters(),
+                    s.bytes()));
+        }
         Timing seal = evaluation();
         Section forty = fortyParts();
         Timing section = timed(

@@ -12,7 +12,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 /** What one keystroke costs at each stage: statements, transactions, bytes sent back. */
 final class KeystrokeCost {
     /** One stage. */
-    record Stage(String path, int statements, int transactions, int bytes) {}
+    record Stage(String path, int statements, int transactions, int characters, int bytes) {}
 
     private record Typing(String job, String stage, String field, List<String> texts) {}
 
@@ -40,9 +40,10 @@ final class KeystrokeCost {
                 var sheet = new Sheet(visitor, t.job(), t.stage());
                 sheet.type(t.field(), t.texts().get(0));
                 Traffic.sinceLast();
-                int bytes = sheet.type(t.field(), t.texts().get(1));
+                Sheet.Answer answer = sheet.type(t.field(), t.texts().get(1));
                 Traffic.Count count = Traffic.sinceLast();
-                out.add(new Stage(t.stage(), count.statements(), count.transactions(), bytes));
+                out.add(new Stage(
+                        t.stage(), count.statements(), count.transactions(), answer.characters(), answer.bytes()));
             }
             return out;
         }

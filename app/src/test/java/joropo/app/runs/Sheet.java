@@ -1,6 +1,8 @@
 package joropo.app.runs;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -9,6 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.zip.GZIPInputStream;
 import joropo.app.Visitor;
 
 /** The sheet of one stage as its page holds it: typed into, it sends all its fields, and takes over what comes back. */
@@ -18,9 +22,12 @@ final class Sheet {
             Pattern.compile("<select\\b[^>]* name=\"([^\"]+)\"[^>]*>(.*?)</select>", Pattern.DOTALL);
     private static final Pattern CHOSEN = Pattern.compile("<option value=\"([^\"]*)\"[^>]* selected");
 
+    private static final Pattern PART = Pattern.compile("<[a-z]+\\b[^>]* data-part=\"[^>]*>");
+
     private final Visitor visitor;
     private final String path;
     private final Map<String, String> fields = new LinkedHashMap<>();
+    private final Map<String, String> parts = new LinkedHashMap<>();
 
     Sheet(Visitor visitor, String job, String stage) throws IOException, InterruptedException {
         this.visitor = visitor;
@@ -28,19 +35,47 @@ final class Sheet {
         String page = visitor.get(path).body();
         int from = page.indexOf("<form id=\"sheet\"");
         take(page.substring(from, page.indexOf("</form>", from)));
+        takeParts(page);
     }
 
-    /** One keystroke. @return bytes of what came back */
-    int type(String field, String text) throws IOException, InterruptedException {
+    /** What came back: its text, and what of it went over the wire. */
+    record Answer(int characters, int bytes) {}
+
+    /** One keystroke. */
+    Answer type(String field, String text) throws IOException, InterruptedException {
         fields.put(field, text);
         List<String> form = new ArrayList<>();
         fields.forEach((name, value) -> form.addAll(List.of(name, value)));
-        HttpResponse<String> answer = visitor.swap(path + "/draft", form.toArray(String[]::new));
+        form.addAll(List.of(
+                "shown",
+                parts.entrySet().stream()
+                        .map(p -> p.getKey() + ":" + p.getValue())
+                        .collect(Collectors.joining(" "))));
+        HttpResponse<byte[]> answer = visitor.swapPacked(path + "/draft", form.toArray(String[]::new));
         if (answer.statusCode() != 200) {
             throw new IllegalStateException(path + " answered " + answer.statusCode());
         }
-        take(answer.body());
-        return answer.body().getBytes(StandardCharsets.UTF_8).length;
+        String html = unpacked(answer);
+        take(html);
+        takeParts(html);
+        return new Answer(html.getBytes(StandardCharsets.UTF_8).length, answer.body().length);
+    }
+
+    private static String unpacked(HttpResponse<byte[]> answer) throws IOException {
+        var body = new ByteArrayInputStream(answer.body());
+        boolean packed =
+                answer.headers().firstValue("Content-Encoding").orElse("").equals("gzip");
+        try (InputStream in = packed ? new GZIPInputStream(body) : body) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    /** What the window shows from now on, as its script tells with the next keystroke. */
+    private void takeParts(String html) {
+        Matcher part = PART.matcher(html);
+        while (part.find()) {
+            parts.put(attribute(part.group(), "id"), attribute(part.group(), "data-part"));
+        }
     }
 
     private void take(String html) {

@@ -2,6 +2,7 @@ package joropo.core.surface;
 
 import java.util.List;
 import joropo.core.tables.CsvTable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What can be done about a worn or damaged running surface, the cheapest first (guide); words of
@@ -23,14 +24,16 @@ public enum Remedy {
         this.tableClass = tableClass;
     }
 
-    /** One row of the table. @param precondition what must be so, @param caution what goes wrong */
-    record Row(String defect, String name, String depthOver, String depthTo, String precondition, String caution) {
+    /**
+     * One row of the table. @param depthToMm deepest groove that it is for, absent: no end, @param precondition what
+     * must be so, @param caution what goes wrong
+     */
+    record Row(String defect, String name, @Nullable Double depthToMm, String precondition, String caution) {
         Row(CsvTable.Row row) {
             this(
                     row.text("defect"),
                     row.text("class"),
-                    row.text("depth_over_mm"),
-                    row.text("depth_to_mm"),
+                    row.text("depth_to_mm").isEmpty() ? null : Double.valueOf(row.number("depth_to_mm")),
                     row.text("precondition"),
                     row.text("caution"));
         }
@@ -57,6 +60,12 @@ public enum Remedy {
     /** What must be so before and after. @param filled whether filler goes under a thin sleeve */
     String precondition(boolean filled) {
         return row(filled).precondition;
+    }
+
+    /** The deepest groove that it serves for (mm). @param filled whether filler goes under a thin sleeve */
+    double deepestMm(boolean filled) {
+        Double deepest = row(filled).depthToMm;
+        return deepest == null ? Double.POSITIVE_INFINITY : deepest;
     }
 
     /** What goes wrong with it. */

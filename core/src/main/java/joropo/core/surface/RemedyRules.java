@@ -22,12 +22,6 @@ import org.jspecify.annotations.Nullable;
 
 /** The remedies for one running surface, each with its conditions computed (guide). */
 final class RemedyRules {
-    /** A groove to this depth is taken off by plunge grinding or lapping (mm). */
-    private static final double GRIND_MM = 0.02;
-    /** A thin sleeve bridges a groove to this depth, with filler to that (mm). */
-    private static final double SLEEVE_MM = 0.25;
-
-    private static final double FILLED_MM = 0.75;
     /** A thin sleeve holds on a shaft this near its nominal size (mm). */
     private static final double SLEEVE_FIT_MM = 0.08;
     /** The new track keeps this far from the groove, and a sleeve covers this much beside the track (mm). */
@@ -109,11 +103,11 @@ final class RemedyRules {
         if (unmeasured) {
             return offer(Remedy.DRESS, MISSING, "how deep the groove is has not been measured");
         }
-        if (depth() > GRIND_MM + SLACK) {
+        if (depth() > Remedy.DRESS.deepestMm(false) + SLACK) {
             return offer(
                     Remedy.DRESS,
                     FAIL,
-                    "the groove, " + mm(depth()) + " mm, is deeper than the " + mm(GRIND_MM)
+                    "the groove, " + mm(depth()) + " mm, is deeper than the " + mm(Remedy.DRESS.deepestMm(false))
                             + " mm that dressing takes off");
         }
         if (in.measuredMm() == null) {
@@ -192,10 +186,10 @@ final class RemedyRules {
         if (unmeasured) {
             return offer(Remedy.THIN_SLEEVE, MISSING, "how deep the groove is has not been measured");
         }
-        if (depth() > FILLED_MM + SLACK) {
+        if (depth() > Remedy.THIN_SLEEVE.deepestMm(true) + SLACK) {
             return offer(Remedy.THIN_SLEEVE, FAIL, "over a groove of " + mm(depth()) + " mm it lacks support");
         }
-        boolean filled = depth() > SLEEVE_MM + SLACK;
+        boolean filled = depth() > Remedy.THIN_SLEEVE.deepestMm(false) + SLACK;
         String words = (filled ? "with filler under it" : "over the groove as it is") + "; Ø " + mm(outside)
                 + " outside, the seal's size stays, its lip sits tighter by " + mm(2 * in.sleeveWallMm())
                 + " mm: look at the heat again";

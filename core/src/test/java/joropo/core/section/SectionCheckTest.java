@@ -294,6 +294,23 @@ class SectionCheckTest {
                 .noneMatch(f -> f.id().equals("S5"));
     }
 
+    /** Two millimetres of room to a groove of usual width prove nothing while nobody has measured it. */
+    @Test
+    void aGrooveOfUnknownWidthNeverHolds() {
+        for (double lip : new double[] {0, 5, 40}) {
+            Section section = withGroove(lip, false);
+            Finding measured = finding(withGroove(lip, true), "S5");
+            Finding unmeasured = finding(section, "S5");
+            assertThat(unmeasured.status()).isEqualTo(measured.status() == Status.FAIL ? Status.FAIL : Status.MISSING);
+        }
+    }
+
+    private static Section withGroove(double at, boolean measured) {
+        return SectionBuilder.builder(new Arrangement().section())
+                .shaftItems(List.of(new ShaftItem.WearGroove(at, at + 1.2, null, null, measured)))
+                .build();
+    }
+
     @ParameterizedTest(name = "total {0}, cylinder {1}, corner {2}, lead-in {3} at {4}: {5}")
     @CsvSource({
         "8.3, 6.8, 0.5, 0.7, 15, PASS",
