@@ -1,7 +1,7 @@
 /**
- * A job and its eight stages: what is typed, what follows from it, what is kept, who signs. Open
- * {@link joropo.app.family.Stage} and {@link joropo.app.job.JobService} first; {@link joropo.app.job.JobEvaluation} is
- * where typed texts meet the rules of core.
+ * A job and its eight stages: what is typed, what is kept, who signs. Open {@link joropo.app.job.JobService} first,
+ * then {@link joropo.app.job.JobSheets} for a keystroke and {@link joropo.app.job.JobWork}, where what the families say
+ * of each item is merged. Nothing here knows a kind of seal.
  */
 @NullMarked
 package joropo.app.job;

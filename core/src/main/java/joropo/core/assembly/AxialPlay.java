@@ -14,9 +14,9 @@ public final class AxialPlay {
 
     /**
      * @param measuredMm whole play, absent: MISSING, @param limits the builder's, absent: nothing to judge by
-     * @param u expanded uncertainty (mm)
+     * @param uncertaintyMm expanded uncertainty (mm)
      */
-    public static Finding judge(@Nullable Double measuredMm, @Nullable Limits limits, double u) {
+    public static Finding judge(@Nullable Double measuredMm, @Nullable Limits limits, double uncertaintyMm) {
         if (measuredMm == null) {
             return Finding.missing(
                     "play",
@@ -36,7 +36,7 @@ public final class AxialPlay {
                             "")
                     .withValue(measuredMm, "mm");
         }
-        Status status = limits.judge(measuredMm, u);
+        Status status = limits.judge(measuredMm, uncertaintyMm);
         String message =
                 switch (status) {
                     case PASS -> "The play lies in the builder's limits.";
@@ -53,6 +53,6 @@ public final class AxialPlay {
                         Source.MAKER,
                         "limits as typed")
                 .withValue(measuredMm, "mm")
-                .withLimits(limits, u);
+                .withLimits(limits, uncertaintyMm);
     }
 }

@@ -1,6 +1,6 @@
 /**
- * Figures and looks after the seal is in: axial play and the proving run. Open
- * {@link joropo.core.assembly.ProvingCheck} first.
+ * Closing and proving: torque plans, locking, axial play, the proving run. Open
+ * {@link joropo.core.assembly.TorquePlanCheck} first, then {@link joropo.core.assembly.ProvingCheck}.
  */
 @NullMarked
 package joropo.core.assembly;

@@ -36,11 +36,11 @@ public final class DiameterCheck {
     public static DiameterResult check(DiameterInput in) {
         Limits limits = limits(in);
         DiameterReadings readings = at20(in);
-        double u = in.u();
+        double uncertaintyMm = in.effectiveUncertaintyMm();
         List<Finding> findings = new ArrayList<>();
-        findings.add(size(in, readings, limits, u));
+        findings.add(size(in, readings, limits, uncertaintyMm));
         findings.add(temperature(in, limits));
-        findings.add(gauge(in, limits, u));
+        findings.add(gauge(in, limits, uncertaintyMm));
         return DiameterResultBuilder.builder()
                 .meanMm(readings.meanMm())
                 .minMm(readings.minMm())
@@ -51,7 +51,7 @@ public final class DiameterCheck {
                         .map(DiameterReadings.Plane::meanMm)
                         .toList())
                 .at20(readings)
-                .uncertaintyMm(u)
+                .uncertaintyMm(uncertaintyMm)
                 .findings(findings)
                 .build();
     }
@@ -92,17 +92,19 @@ public final class DiameterCheck {
         }
     }
 
-    private static Finding size(DiameterInput in, DiameterReadings readings, Limits limits, double u) {
+    private static Finding size(DiameterInput in, DiameterReadings readings, Limits limits, double uncertaintyMm) {
         double worst = limits.margin(readings.minMm()) <= limits.margin(readings.maxMm())
                 ? readings.minMm()
                 : readings.maxMm();
-        Status status = limits.judge(readings.minMm(), u).worse(limits.judge(readings.maxMm(), u));
+        Status status =
+                limits.judge(readings.minMm(), uncertaintyMm).worse(limits.judge(readings.maxMm(), uncertaintyMm));
         String part = in.part().name().toLowerCase(Locale.ROOT);
         String message =
                 switch (status) {
                     case PASS -> "Every reading lies in its limits.";
                     case REMEASURE ->
-                        "A reading lies so near a limit that the gauge (U " + Length.show(u, 3) + " mm) cannot tell.";
+                        "A reading lies so near a limit that the gauge (U " + Length.show(uncertaintyMm, 3)
+                                + " mm) cannot tell.";
                     default ->
                         worst < readings.meanMm() || worst < limits.lower()
                                 ? "The " + part + " is below its least size."
@@ -128,7 +130,7 @@ public final class DiameterCheck {
                         byClass ? Source.STANDARD : Source.MAKER,
                         byClass ? "ISO 286-2" : "limits as typed")
                 .withValue(worst, "mm")
-                .withLimits(limits, u);
+                .withLimits(limits, uncertaintyMm);
     }
 
     private static Finding temperature(DiameterInput in, Limits limits) {
@@ -162,7 +164,7 @@ public final class DiameterCheck {
                 .withValue(partC, "°C");
     }
 
-    private static Finding gauge(DiameterInput in, Limits limits, double u) {
+    private static Finding gauge(DiameterInput in, Limits limits, double uncertaintyMm) {
         String subject = "gauge against the tolerance";
         if (in.gauge() == null && in.uncertaintyMm() == null) {
             return Finding.of(
@@ -174,10 +176,10 @@ public final class DiameterCheck {
                     Source.GUIDE,
                     "decision rule");
         }
-        boolean coarse = limits.tooCoarse(u);
+        boolean coarse = limits.tooCoarse(uncertaintyMm);
         String message = !coarse
                 ? "The gauge is fine enough for these limits."
-                : limits.cannotPass(u)
+                : limits.cannotPass(uncertaintyMm)
                         ? "With this gauge no reading at all can pass: its uncertainty exceeds half the tolerance."
                         : "The gauge is too coarse for these limits: many good parts will look doubtful.";
         return Finding.of(
@@ -188,7 +190,7 @@ public final class DiameterCheck {
                         coarse ? "Use a finer gauge" + better(in, limits) + "." : "",
                         Source.GUIDE,
                         "decision rule")
-                .withValue(u, "mm");
+                .withValue(uncertaintyMm, "mm");
     }
 
     /** Names the finest gauge, as long as it resolves the limits. */

@@ -91,7 +91,7 @@ public record DiameterInput(
     }
 
     /** Expanded uncertainty of one reading (mm): as given, else the gauge's, else zero. */
-    public double u() {
+    public double effectiveUncertaintyMm() {
         return uncertaintyMm != null ? uncertaintyMm : gauge != null ? gauge.uncertaintyMm(nominalMm) : 0;
     }
 

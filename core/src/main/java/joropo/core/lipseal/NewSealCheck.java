@@ -53,8 +53,8 @@ public final class NewSealCheck {
         return out;
     }
 
-    private static Finding judge(String id, String subject, double mm, Limits limits, double u) {
-        Status status = limits.judge(mm, u);
+    private static Finding judge(String id, String subject, double mm, Limits limits, double uncertaintyMm) {
+        Status status = limits.judge(mm, uncertaintyMm);
         String message =
                 switch (status) {
                     case PASS -> "It is the size that was decided.";
@@ -70,6 +70,6 @@ public final class NewSealCheck {
                         Source.GUIDE,
                         GUIDE)
                 .withValue(mm, "mm")
-                .withLimits(limits, u);
+                .withLimits(limits, uncertaintyMm);
     }
 }

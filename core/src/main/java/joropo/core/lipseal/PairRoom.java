@@ -11,8 +11,8 @@ import org.jspecify.annotations.Nullable;
 public final class PairRoom {
     private PairRoom() {}
 
-    /** @param depthMm of the seat, absent: MISSING, @param u its uncertainty */
-    public static Finding judge(double widthMm, @Nullable Double depthMm, double u) {
+    /** @param depthMm of the seat, absent: MISSING, @param uncertaintyMm its uncertainty */
+    public static Finding judge(double widthMm, @Nullable Double depthMm, double uncertaintyMm) {
         String subject = "room for two seals";
         double wanted = Length.snap(2 * widthMm + LipSealSeatLimits.DEPTH_ROOM_MM);
         if (depthMm == null) {
@@ -24,7 +24,7 @@ public final class PairRoom {
                     "Read the depth of the seat.");
         }
         Limits limits = Limits.atLeast(wanted);
-        Status status = limits.judge(depthMm, u);
+        Status status = limits.judge(depthMm, uncertaintyMm);
         return Finding.of(
                         "pair",
                         status,
@@ -38,6 +38,6 @@ public final class PairRoom {
                         Source.COMPUTED,
                         "")
                 .withValue(depthMm, "mm")
-                .withLimits(limits, u);
+                .withLimits(limits, uncertaintyMm);
     }
 }

@@ -77,7 +77,7 @@ public final class PressFitCheck {
                 least,
                 "From " + Length.show(least, 3) + " to " + Length.show(most, 3) + " mm"
                         + (bore.read ? " in the bore as read." : " in a bore to H8 (bore not read)."),
-                bore.u);
+                bore.uncertaintyMm);
         cold = in.outsideMinMm() == null ? cold : cold.withSource(Source.MAKER, "outside of the seal as typed");
         if (in.hotC() == null) {
             return new PressFitResult(least, most, null, List.of(cold));
@@ -110,7 +110,7 @@ public final class PressFitCheck {
                                 hot,
                                 "At " + Length.show(in.hotC(), 0) + " °C at least " + Length.show(hot, 3) + " mm of "
                                         + Length.show(least, 3) + " mm are left.",
-                                bore.u)));
+                                bore.uncertaintyMm)));
     }
 
     /**
@@ -167,7 +167,7 @@ public final class PressFitCheck {
                 : METAL.get(in.practice() == null ? Practice.ISO : in.practice());
     }
 
-    private record Bore(double minMm, double maxMm, double u, boolean read) {}
+    private record Bore(double minMm, double maxMm, double uncertaintyMm, boolean read) {}
 
     private static Bore bore(PressFitInput in) {
         if (in.bore() == null) {
@@ -178,9 +178,10 @@ public final class PressFitCheck {
         return new Bore(read.minMm(), read.maxMm(), read.uncertaintyMm(), true);
     }
 
-    private static Finding judge(String id, String subject, boolean rubber, double least, String range, double u) {
+    private static Finding judge(
+            String id, String subject, boolean rubber, double least, String range, double uncertaintyMm) {
         Limits limits = Limits.atLeast(rubber ? 0 : METAL_LEAST_MM);
-        Status status = limits.judge(least, u);
+        Status status = limits.judge(least, uncertaintyMm);
         if (status == Status.PASS && rubber && least < RUBBER_WANTED_MM - 1e-9) {
             status = Status.CAUTION;
         }
@@ -200,7 +201,7 @@ public final class PressFitCheck {
                 };
         return Finding.of(id, status, subject, message, remedy, Source.STANDARD, "ISO 6194-1, DIN 3760 class")
                 .withValue(least, "mm")
-                .withLimits(limits, u);
+                .withLimits(limits, uncertaintyMm);
     }
 
     private static Ranges<Allowance> ranges(List<Named> rows, String practice, String table) {

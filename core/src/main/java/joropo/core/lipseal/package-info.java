@@ -1,7 +1,7 @@
 /**
- * Lip seals: sizes, press fit, speed, and what the shaft must be. Open {@link joropo.core.lipseal.LipSealSizeCheck}
- * first, then {@link joropo.core.lipseal.PressFitCheck}. The seal in its place (direction, depth) is
- * {@code joropo.core.section}.
+ * The family of lip seals: sizes, choice, press fit, limits of seat and track, driver, fitting plan. Open
+ * {@link joropo.core.lipseal.LipSealCheck} first; {@link joropo.core.lipseal.LipSealRules} brings its limits to the
+ * neutral checks of section and running surface.
  */
 @NullMarked
 package joropo.core.lipseal;

@@ -43,16 +43,16 @@ public final class SeatSquarenessCheck {
                 .map(r -> new HarmonicFit.Point(r.degrees(), r.depthMm()))
                 .toList();
         HarmonicFit fit = HarmonicFit.of(points);
-        double u = in.uncertaintyMm() == null ? 0 : in.uncertaintyMm();
+        double uncertaintyMm = in.uncertaintyMm() == null ? 0 : in.uncertaintyMm();
         double amplitude = Length.snap(fit.amplitude());
         double overGauge = in.outsideDiameterMm() / in.gaugeCircleMm();
         double tilt = Length.snap(2 * amplitude * overGauge); // tilt = 2 A OD / gauge circle
-        double tiltU = 2 * u * Math.sqrt(2.0 / points.size()) * overGauge;
+        double tiltU = 2 * uncertaintyMm * Math.sqrt(2.0 / points.size()) * overGauge;
         boolean level = amplitude < LEVEL_MM;
         double deepest = fit.directionDeg();
         double proud = HarmonicFit.normalize(deepest + 180);
         double tap = clock(proud);
-        OptionalInt odd = HarmonicFit.suspicious(points, u);
+        OptionalInt odd = HarmonicFit.suspicious(points, uncertaintyMm);
 
         List<Finding> findings = new ArrayList<>();
         findings.add(tiltFinding(in.outsideDiameterMm(), tilt, tiltU, level ? null : tap));

@@ -74,8 +74,8 @@ final class DepthRules {
         }
         Limits limits = new Limits(window.fromMm(), window.toMm());
         double from = Length.snap(seal.fromMm());
-        double u = section.depthUncertaintyMm();
-        Status status = onStop(seal, from, u, window) ? PASS : limits.judge(from, u);
+        double uncertaintyMm = section.depthUncertaintyMm();
+        Status status = onStop(seal, from, uncertaintyMm, window) ? PASS : limits.judge(from, uncertaintyMm);
         String message =
                 switch (status) {
                     case PASS -> "The seal stands where it may; the usual aim is " + mm(window.targetMm()) + " mm.";
@@ -97,12 +97,12 @@ final class DepthRules {
                                         + mm(window.targetMm()) + " mm.",
                         seal.id())
                 .withValue(from, "mm")
-                .withLimits(limits, u);
+                .withLimits(limits, uncertaintyMm);
     }
 
     /** A seal that is meant to lie on its stop, or flush with the mouth, reads at the end of its window by nature. */
-    private boolean onStop(Seal seal, double from, double u, DepthWindow window) {
-        return Math.abs(from - window.targetMm()) <= u + SLACK
+    private boolean onStop(Seal seal, double from, double uncertaintyMm, DepthWindow window) {
+        return Math.abs(from - window.targetMm()) <= uncertaintyMm + SLACK
                 && (window.targetMm() == window.toMm() && windows.hasStop(seal)
                         || window.targetMm() == window.fromMm());
     }

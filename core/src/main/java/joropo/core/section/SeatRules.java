@@ -28,7 +28,7 @@ final class SeatRules {
             return List.of();
         }
         double width = parts.seals().stream().mapToDouble(Seal::widthMm).sum();
-        double u = section.depthUncertaintyMm();
+        double uncertaintyMm = section.depthUncertaintyMm();
         List<Finding> findings = new ArrayList<>();
         if (section.totalDepthMm() != null) {
             findings.add(seat(
@@ -36,7 +36,7 @@ final class SeatRules {
                     section.totalDepthMm(),
                     "mm",
                     Limits.atLeast(Length.snap(limits.totalDepthMm(width))),
-                    u,
+                    uncertaintyMm,
                     "The seat is deep enough.",
                     "The seat is too shallow: the seal would stand out or be crushed.",
                     "Take a narrower seal."));
@@ -47,7 +47,7 @@ final class SeatRules {
                     section.cylindricalDepthMm(),
                     "mm",
                     Limits.atLeast(Length.snap(limits.cylindricalDepthMm(width))),
-                    u,
+                    uncertaintyMm,
                     "The cylinder carries the case.",
                     "Too little cylinder for the case to sit square.",
                     "Take a narrower seal."));
@@ -96,11 +96,11 @@ final class SeatRules {
             double value,
             String unit,
             Limits permitted,
-            double u,
+            double uncertaintyMm,
             String good,
             String bad,
             String cure) {
-        Status status = permitted.judge(value, u);
+        Status status = permitted.judge(value, uncertaintyMm);
         String message = status == PASS
                 ? good
                 : status == Status.REMEASURE ? "The gauge cannot tell whether this is enough." : bad;
@@ -113,6 +113,6 @@ final class SeatRules {
                         Source.STANDARD,
                         limits.reference())
                 .withValue(value, unit)
-                .withLimits(permitted, u);
+                .withLimits(permitted, uncertaintyMm);
     }
 }

@@ -120,23 +120,23 @@ public record Section(
      * The same section with its innermost seal at another place, seals before it moved along, read with this
      * uncertainty (mm).
      */
-    public Section withSealAt(double fromMm, double u) {
+    public Section withSealAt(double fromMm, double uncertaintyMm) {
         double by = fromMm - seal().fromMm();
         return with(
                 boreItems.stream()
                         .map(i -> i instanceof BoreItem.Seal s ? s.at(Length.snap(s.fromMm() + by)) : i)
                         .toList(),
                 shaftItems,
-                u);
+                uncertaintyMm);
     }
 
     /** The same section with the outermost seal at this depth, as it was read from outside. */
-    public Section withOutermostSealAt(double fromMm, double u) {
+    public Section withOutermostSealAt(double fromMm, double uncertaintyMm) {
         return withSealAt(
                 seal().fromMm()
                         + fromMm
                         - boreItem(BoreItem.Seal.class).orElseThrow().fromMm(),
-                u);
+                uncertaintyMm);
     }
 
     /** The same section with the old track worked off or covered. */
@@ -216,8 +216,8 @@ public record Section(
                 .build();
     }
 
-    private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double u) {
-        return with(spaces, newBoreItems, newShaftItems, joints, u);
+    private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double uncertaintyMm) {
+        return with(spaces, newBoreItems, newShaftItems, joints, uncertaintyMm);
     }
 
     /** The same entry with other parts in its bore, between other spaces; joints between the old ones are left out. */
@@ -236,13 +236,13 @@ public record Section(
             List<BoreItem> newBoreItems,
             List<ShaftItem> newShaftItems,
             List<Joint> newJoints,
-            double u) {
+            double uncertaintyMm) {
         return SectionBuilder.builder(this)
                 .spaces(newSpaces)
                 .boreItems(newBoreItems)
                 .shaftItems(newShaftItems)
                 .joints(newJoints)
-                .depthUncertaintyMm(u)
+                .depthUncertaintyMm(uncertaintyMm)
                 .build();
     }
 

@@ -18,10 +18,10 @@ public final class SleevePlace {
     private SleevePlace() {}
 
     /**
-     * @param oldMm read before pulling, @param newMm read after fitting, absent: MISSING, @param u expanded uncertainty
-     *     of one reading
+     * @param oldMm read before pulling, @param newMm read after fitting, absent: MISSING, @param uncertaintyMm expanded
+     *     uncertainty of one reading
      */
-    public static Finding judge(@Nullable Double oldMm, @Nullable Double newMm, double u) {
+    public static Finding judge(@Nullable Double oldMm, @Nullable Double newMm, double uncertaintyMm) {
         String subject = "place of the running sleeve from its shoulder";
         if (oldMm == null || newMm == null) {
             return Finding.missing(
@@ -35,7 +35,7 @@ public final class SleevePlace {
                             : "Read it from the same shoulder.");
         }
         Limits limits = new Limits(Length.snap(oldMm - SAME_MM), Length.snap(oldMm + SAME_MM));
-        Status status = limits.judge(newMm, u);
+        Status status = limits.judge(newMm, uncertaintyMm);
         String message =
                 switch (status) {
                     case PASS -> "The new sleeve stands where the old one stood.";
@@ -53,6 +53,6 @@ public final class SleevePlace {
                         Source.GUIDE,
                         "running sleeves")
                 .withValue(newMm, "mm")
-                .withLimits(limits, u);
+                .withLimits(limits, uncertaintyMm);
     }
 }

@@ -14,11 +14,11 @@ public final class TrackRoundness {
 
     private TrackRoundness() {}
 
-    /** @param u expanded uncertainty of one reading (mm) */
-    public static Finding judge(double nominalMm, double ovalityMm, double u) {
+    /** @param uncertaintyMm expanded uncertainty of one reading (mm) */
+    public static Finding judge(double nominalMm, double ovalityMm, double uncertaintyMm) {
         var h8 = ToleranceClass.parse("h8").at(nominalMm);
         double limit = Length.snap((h8.upperUm() - h8.lowerUm()) / 1000);
-        double spreadU = DIFFERENCE * u;
+        double spreadU = DIFFERENCE * uncertaintyMm;
         Status status = Limits.twoStep(ovalityMm, spreadU, limit, 2 * limit);
         String message =
                 switch (status) {

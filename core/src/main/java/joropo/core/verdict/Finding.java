@@ -64,12 +64,12 @@ public record Finding(
     }
 
     /** With the limits the value was judged by; margin and uncertainty follow from them. */
-    public Finding withLimits(Limits limits, double u) {
+    public Finding withLimits(Limits limits, double newUncertainty) {
         return FindingBuilder.builder(this)
                 .lower(limits.lower())
                 .upper(limits.upper())
                 .margin(value == null ? null : limits.margin(value))
-                .uncertainty(u)
+                .uncertainty(newUncertainty)
                 .build();
     }
 

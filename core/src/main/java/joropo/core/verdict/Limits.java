@@ -40,14 +40,16 @@ public record Limits(@Nullable Double lower, @Nullable Double upper) {
      * The decision rule (guide, after ISO 14253-1): PASS inside by the uncertainty, FAIL outside by it, between the two
      * the gauge cannot tell.
      *
-     * @param u expanded uncertainty, k = 2, not negative
+     * @param uncertainty expanded uncertainty, k = 2, not negative
      */
-    public Status judge(double value, double u) {
+    public Status judge(double value, double uncertainty) {
         double inside = margin(value);
         if (Double.isNaN(inside)) {
             return Status.REMEASURE;
         }
-        return inside >= u - SLACK ? Status.PASS : inside < -u - SLACK ? Status.FAIL : Status.REMEASURE;
+        return inside >= uncertainty - SLACK
+                ? Status.PASS
+                : inside < -uncertainty - SLACK ? Status.FAIL : Status.REMEASURE;
     }
 
     /** Distance to the nearest limit, negative outside; infinite when both ends are open. */
@@ -58,13 +60,13 @@ public record Limits(@Nullable Double lower, @Nullable Double upper) {
     }
 
     /** Whether a gauge of this uncertainty is too coarse for these limits. */
-    public boolean tooCoarse(double u) {
-        return width() < COARSE * u - SLACK;
+    public boolean tooCoarse(double uncertainty) {
+        return width() < COARSE * uncertainty - SLACK;
     }
 
     /** Whether no reading at all could pass with this uncertainty. */
-    public boolean cannotPass(double u) {
-        return width() < HOPELESS * u - SLACK;
+    public boolean cannotPass(double uncertainty) {
+        return width() < HOPELESS * uncertainty - SLACK;
     }
 
     private double width() {
@@ -75,18 +77,18 @@ public record Limits(@Nullable Double lower, @Nullable Double upper) {
      * The rule with two steps a {@literal <} b: to a PASS, to b CAUTION, beyond FAIL; REMEASURE where the gauge cannot
      * tell about b.
      *
-     * @param u expanded uncertainty of the value, not negative
+     * @param uncertainty expanded uncertainty of the value, not negative
      */
-    public static Status twoStep(double value, double u, double a, double b) {
+    public static Status twoStep(double value, double uncertainty, double a, double b) {
         if (!(a < b)) {
             throw new IllegalArgumentException("Need a < b, got " + a + " and " + b);
         }
-        if (value + u <= a + SLACK) {
+        if (value + uncertainty <= a + SLACK) {
             return Status.PASS;
         }
-        if (value - u > b + SLACK) {
+        if (value - uncertainty > b + SLACK) {
             return Status.FAIL;
         }
-        return value + u > b + SLACK ? Status.REMEASURE : Status.CAUTION;
+        return value + uncertainty > b + SLACK ? Status.REMEASURE : Status.CAUTION;
     }
 }

@@ -85,10 +85,10 @@ class DiameterCheckTest {
     @Test
     void ownUncertaintyBeatsTheGaugeAndNoneIsACaution() {
         assertThat(DiameterInput.ofClass(Part.SHAFT, 45, "h11", Gauge.CALIPER, 0.002, List.of(plane(44.9, 44.9)))
-                        .u())
+                        .effectiveUncertaintyMm())
                 .isEqualTo(0.002);
         DiameterInput none = DiameterInput.ofClass(Part.SHAFT, 45, "h11", null, null, List.of(plane(45.0, 44.9)));
-        assertThat(none.u()).isZero();
+        assertThat(none.effectiveUncertaintyMm()).isZero();
         assertThat(finding(DiameterCheck.check(none), "gauge").status()).isEqualTo(Status.CAUTION);
         assertThat(finding(DiameterCheck.check(none), "size").status())
                 .as("exactly at the limit")

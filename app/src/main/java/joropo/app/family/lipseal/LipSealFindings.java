@@ -196,14 +196,14 @@ final class LipSealFindings {
                 : PressFitCheck.outsideLimits(work.duty().pressFit(read, work.measured(), section, caseType));
         ShopGauge gauge = read.gauge(LipSealFields.NEW_GAUGE);
         double largest = outside == null ? decided.size().boreMm() : outside;
-        double u = gauge == null ? Gauge.CALIPER.uncertaintyMm(largest) : gauge.uncertaintyMm(largest);
+        double uncertaintyMm = gauge == null ? Gauge.CALIPER.uncertaintyMm(largest) : gauge.uncertaintyMm(largest);
         NewSealCheck.check(
                         limits,
                         outside,
                         decided.size().widthMm(),
                         BoreItem.Sealing.usualToleranceMm(decided.size().widthMm()),
                         width,
-                        u)
+                        uncertaintyMm)
                 .forEach(f -> add(Stage.FIT, f));
         inDate(Stage.FIT, LipSealFields.NEW_GAUGE);
     }

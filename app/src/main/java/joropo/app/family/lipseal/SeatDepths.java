@@ -47,11 +47,15 @@ record SeatDepths(
         double outside = section.boreDiameterMm();
         Double circle = read.get(LipSealFields.GAUGE_CIRCLE);
         ShopGauge gauge = read.gauge(LipSealFields.FIT_GAUGE);
-        Double u = gauge == null ? null : Double.valueOf(gauge.uncertaintyMm(outside));
+        Double uncertaintyMm = gauge == null ? null : Double.valueOf(gauge.uncertaintyMm(outside));
         try {
             SeatSquarenessResult square = SeatSquarenessCheck.check(new SeatSquarenessInput(
-                    outside, circle == null ? (outside + section.shaftDiameterMm()) / 2 : circle, readings, u));
-            return new SeatDepths(square, u == null ? 0 : u, readings, square.findings(), Map.of());
+                    outside,
+                    circle == null ? (outside + section.shaftDiameterMm()) / 2 : circle,
+                    readings,
+                    uncertaintyMm));
+            return new SeatDepths(
+                    square, uncertaintyMm == null ? 0 : uncertaintyMm, readings, square.findings(), Map.of());
         } catch (RefusedInput e) {
             return new SeatDepths(
                     null,

@@ -1,0 +1,48 @@
+package joropo.app.family.lipseal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.lang.reflect.Modifier;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import joropo.app.family.Stage;
+import joropo.app.ui.Field;
+import org.junit.jupiter.api.Test;
+
+/** No field is asked twice, and none is left on no card. */
+class LipSealCardsTest {
+    private static Stream<Field<?>> constants() {
+        return Arrays.stream(LipSealFields.class.getDeclaredFields())
+                .filter(f -> Modifier.isStatic(f.getModifiers()))
+                .flatMap(f -> {
+                    try {
+                        Object value = f.get(null);
+                        return value instanceof Field<?> field
+                                ? Stream.of(field)
+                                : value instanceof List<?> all
+                                        ? all.stream()
+                                                .filter(Field.class::isInstance)
+                                                .map(o -> (Field<?>) o)
+                                        : Stream.<Field<?>>empty();
+                    } catch (IllegalAccessException e) {
+                        return Stream.<Field<?>>empty();
+                    }
+                });
+    }
+
+    @Test
+    void everyFieldStandsOnOneCard() {
+        List<String> shown = Arrays.stream(Stage.values())
+                .flatMap(s -> LipSealCards.of(s).stream())
+                .flatMap(c -> c.fields().stream())
+                .map(Field::name)
+                .toList();
+        assertThat(shown).doesNotHaveDuplicates();
+        Set<String> made = constants().map(Field::name).collect(Collectors.toSet());
+        assertThat(made).isNotEmpty();
+        assertThat(shown.stream().filter(n -> !n.startsWith("sign"))).containsExactlyInAnyOrderElementsOf(made);
+    }
+}
