@@ -1,7 +1,10 @@
 package joropo.app.family;
 
 import java.util.List;
+import java.util.Optional;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
+import joropo.core.units.LengthUnit;
 
 /** One kind of sealing: what is asked of it and what follows. One bean each, found by its kind. */
 public interface Family {
@@ -12,4 +15,15 @@ public interface Family {
 
     /** What follows from what was typed; nothing is changed by it. */
     Work evaluate(JobFacts facts);
+
+    /**
+     * One that somebody puts on a parts list by hand, as the plan will name it too; empty: it goes there under a name
+     * of its own.
+     *
+     * @param size as typed, @param words beside it, empty: none
+     * @throws joropo.core.units.RefusedInput where the size cannot be read
+     */
+    default Optional<Part> byHand(String size, LengthUnit unit, int count, String words) {
+        return Optional.empty();
+    }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import joropo.app.access.Person;
+import joropo.app.family.Families;
 import joropo.app.family.Stage;
 import joropo.app.register.RegisterService;
 import joropo.app.settings.SettingsService;
@@ -17,7 +18,6 @@ import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.plan.Reuse;
-import joropo.core.sizes.SealSize;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
@@ -37,11 +37,18 @@ public class JobListsService {
     private final ListsStore lists;
     private final SettingsService settings;
     private final JobWorks works;
+    private final Families families;
     private final RegisterService register;
 
     JobListsService(
-            JobStore store, ListsStore lists, SettingsService settings, JobWorks works, RegisterService register) {
+            JobStore store,
+            ListsStore lists,
+            SettingsService settings,
+            JobWorks works,
+            Families families,
+            RegisterService register) {
         this.works = works;
+        this.families = families;
         this.register = register;
         this.store = store;
         this.lists = lists;
@@ -73,21 +80,10 @@ public class JobListsService {
             throw new RefusedInput("part", "needs a whole number of pieces");
         }
         String size = form.getOrDefault("size", "").strip();
-        SealSize seal = kind == PartKind.LIP_SEAL && !size.isEmpty() ? sealSize(size, person.unit()) : null;
-        if (seal != null) { // the one that the plan will name too
-            lists.list(
-                    number,
-                    stage,
-                    new Part(
-                            "lip-seal",
-                            count.isEmpty() ? 1 : Integer.parseInt(count),
-                            kind,
-                            "lip seal " + seal.words() + (name.isEmpty() ? "" : ", " + name),
-                            seal.words(),
-                            null,
-                            "",
-                            kind.together()),
-                    person);
+        int pieces = count.isEmpty() ? 1 : Integer.parseInt(count);
+        Part ofThePlan = byHand(kind, size, person.unit(), pieces, name);
+        if (ofThePlan != null) {
+            lists.list(number, stage, ofThePlan, person);
             return;
         }
         String id = "own-"
@@ -99,7 +95,7 @@ public class JobListsService {
                 stage,
                 new Part(
                         id,
-                        count.isEmpty() ? 1 : Integer.parseInt(count),
+                        pieces,
                         kind,
                         (name.isEmpty() ? kind.words() : name) + (size.isEmpty() ? "" : " " + size),
                         size,
@@ -109,9 +105,12 @@ public class JobListsService {
                 person);
     }
 
-    private static SealSize sealSize(String text, LengthUnit unit) {
+    /** As the plan of its kind names it; absent: under a name of its own. */
+    private @Nullable Part byHand(PartKind kind, String size, LengthUnit unit, int count, String words) {
         try {
-            return SealSize.parse(text, unit);
+            return families.of(kind)
+                    .flatMap(f -> f.byHand(size, unit, count, words))
+                    .orElse(null);
         } catch (RefusedInput e) {
             throw new RefusedInput("part", e.errors().get(0).message());
         }

@@ -72,15 +72,16 @@ final class JobParts {
         List<Part> out = new ArrayList<>();
         ListsMapper.LastSeal last = state.beside().earlier().last();
         if (last != null) {
+            PartKind kind = state.job().kind();
             out.add(new Part(
-                    "lip-seal",
+                    kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                     1,
-                    PartKind.LIP_SEAL,
-                    "lip seal " + last.seal(),
+                    kind,
+                    kind.words() + " " + last.seal(),
                     last.size(),
                     last.material(),
                     "as fitted in job " + last.jobNumber(),
-                    PartKind.LIP_SEAL.together()));
+                    kind.together()));
         }
         out.addAll(Companions.all());
         return out.stream()

@@ -43,7 +43,6 @@ class ListsPages {
             PartKind.GASKET,
             PartKind.RETAINING_RING,
             PartKind.WASHER,
-            PartKind.LIP_SEAL,
             PartKind.SPACER,
             PartKind.SLEEVE,
             PartKind.BEARING,

@@ -13,6 +13,9 @@ import joropo.core.verdict.Status;
  * together with it.
  */
 public final class PartsList {
+    /** The seal itself, whoever puts it on the list. */
+    public static final String SEAL = "lip-seal";
+
     private PartsList() {}
 
     public static List<Part> of(PlanInput in) {
@@ -20,7 +23,7 @@ public final class PartsList {
         boolean pair = in.layout() != null && in.layout().isPair();
         String sleeve = in.runningSleeve() ? "running sleeve" : null;
         out.add(new Part(
-                "lip-seal",
+                SEAL,
                 pair ? 2 : 1,
                 PartKind.LIP_SEAL,
                 "lip seal " + in.seal(),

@@ -37,8 +37,8 @@ record Duty(
         List<String> assumed,
         Map<String, String> errors) {
 
-    static Duty of(Position position, ReadFields read, ShaftAndBoreReadings measured, AssumedSection sketch) {
-        Section section = sketch.section();
+    static Duty of(Position position, ReadFields read, ShaftAndBoreReadings measured, AssumedSection entry) {
+        Section section = entry.section();
         List<String> assumed = new ArrayList<>();
         Double sump = read.get(LipSealFields.SUMP);
         if (sump == null) {
@@ -55,7 +55,7 @@ record Duty(
             wetting = UsualDuty.wetting(section.inside().medium());
             assumed.add(wetting.words());
         }
-        if (sketch.assumes(Assumed.SHAFT)) {
+        if (entry.assumes(Assumed.SHAFT)) {
             assumed.add("shaft " + Math.round(section.shaftDiameterMm()) + " mm");
         }
         Double least = read.get(LipSealFields.SEAL_OUTSIDE_MIN);
@@ -68,7 +68,7 @@ record Duty(
         Swing swing = swing(read);
         LipSealInput input = speed == null && swing == null
                 ? null
-                : input(read, measured, sketch, outside)
+                : input(read, measured, entry, outside)
                         .speedRpm(swing == null ? speed : null)
                         .swing(swing)
                         .sumpTemperatureC(sump)
@@ -104,8 +104,8 @@ record Duty(
     }
 
     private static LipSealInputBuilder input(
-            ReadFields read, ShaftAndBoreReadings measured, AssumedSection sketch, @Nullable Limits outside) {
-        Section section = sketch.section();
+            ReadFields read, ShaftAndBoreReadings measured, AssumedSection entry, @Nullable Limits outside) {
+        Section section = entry.section();
         Materials seals = seals(read);
         boolean sameShaft = Objects.equals(measured.shaft().nominalMm(), section.shaftDiameterMm());
         return LipSealInputBuilder.builder()
@@ -128,7 +128,7 @@ record Duty(
                 .bore(measured.bore().input())
                 .runoutTirMm(read.get(LipSealFields.RUNOUT_TIR))
                 .offsetMm(read.get(LipSealFields.OFFSET))
-                .heldOn(heldOn(sketch))
+                .heldOn(heldOn(entry))
                 .shaftEntersFrom(read.get(LipSealFields.ENTERS_FROM))
                 .material(read.get(LipSealFields.MATERIAL))
                 .caseType(read.get(LipSealFields.CASE_TYPE))
@@ -158,10 +158,10 @@ record Duty(
     }
 
     /** A shoulder that the seal stands on holds it; while stop or depth is not known nobody can say. */
-    private static @Nullable HeldOn heldOn(AssumedSection sketch) {
-        return sketch.assumes(Assumed.STOP) || sketch.assumes(Assumed.DEPTH)
+    private static @Nullable HeldOn heldOn(AssumedSection entry) {
+        return entry.assumes(Assumed.STOP) || entry.assumes(Assumed.DEPTH)
                 ? null
-                : HeldOn.byStop(sketch.section().seal(), sketch.stopMm());
+                : HeldOn.byStop(entry.section().seal(), entry.stopMm());
     }
 
     /** How tight a case of this kind sits in the bore, cold and at the sump's temperature. */

@@ -1,13 +1,18 @@
 package joropo.app.family.lipseal;
 
 import java.util.List;
+import java.util.Optional;
 import joropo.app.family.Card;
 import joropo.app.family.Family;
 import joropo.app.family.JobFacts;
 import joropo.app.family.Stage;
 import joropo.app.family.Work;
 import joropo.app.ui.Show;
+import joropo.core.lipseal.PartsList;
+import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
+import joropo.core.sizes.SealSize;
+import joropo.core.units.LengthUnit;
 import org.springframework.stereotype.Component;
 
 /** Lip seals on a shaft: measured, chosen, driven in, read round the circumference. */
@@ -32,5 +37,22 @@ class LipSealFamily implements Family {
     @Override
     public Work evaluate(JobFacts facts) {
         return new LipSealWork(facts, show);
+    }
+
+    @Override
+    public Optional<Part> byHand(String size, LengthUnit unit, int count, String words) {
+        if (size.isEmpty()) {
+            return Optional.empty();
+        }
+        SealSize seal = SealSize.parse(size, unit);
+        return Optional.of(new Part(
+                PartsList.SEAL,
+                count,
+                kind(),
+                kind().words() + " " + seal.words() + (words.isEmpty() ? "" : ", " + words),
+                seal.words(),
+                null,
+                "",
+                kind().together()));
     }
 }

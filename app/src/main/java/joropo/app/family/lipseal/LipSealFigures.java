@@ -64,8 +64,8 @@ final class LipSealFigures {
         if (v == null) {
             return List.of();
         }
-        String assumed = work.sketch().assumes(Assumed.SHAFT)
-                ? ", shaft assumed " + Length.show(work.sketch().section().shaftDiameterMm(), 0)
+        String assumed = work.entry().assumes(Assumed.SHAFT)
+                ? ", shaft assumed " + Length.show(work.entry().section().shaftDiameterMm(), 0)
                 : "";
         return List.of(new Figure("surface speed" + assumed, Length.show(v, 2), "m/s", null));
     }
@@ -116,7 +116,7 @@ final class LipSealFigures {
             out.add(new Figure("goes to", mm(work.targetMm()), "mm", null));
         }
         if (!work.plan().isEmpty()) {
-            out.add(new Figure("lip track", mm(work.sketch().section().seal().lipMm()), "mm", mark("S4")));
+            out.add(new Figure("lip track", mm(work.entry().section().seal().lipMm()), "mm", mark("S4")));
         }
         return out;
     }

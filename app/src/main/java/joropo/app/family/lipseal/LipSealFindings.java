@@ -53,7 +53,7 @@ final class LipSealFindings {
         this.work = work;
         read = work.read();
         track = work.track();
-        section = work.sketch().section();
+        section = work.entry().section();
         decided = work.decided();
     }
 

@@ -68,7 +68,7 @@ final class LipSealPanels {
         return new Note(
                 id,
                 card,
-                work.plan().isEmpty() ? "" : FittingPlan.wayRound(work.sketch().section()),
+                work.plan().isEmpty() ? "" : FittingPlan.wayRound(work.entry().section()),
                 false);
     }
 

@@ -86,8 +86,8 @@ final class LipSealPicture {
      * @param next id of the part that is now to go in, absent: none stands out
      */
     static String svg(LipSealWork work, List<Finding> findings, Paper paper, @Nullable String next) {
-        AssumedSection sketch = work.sketch();
-        Section section = sketch.section();
+        AssumedSection entry = work.entry();
+        Section section = entry.section();
         Integer chosen = next == null
                 ? null
                 : section.boreItems().stream()
@@ -97,7 +97,7 @@ final class LipSealPicture {
                         .orElse(null);
         DrawingStyle look = new DrawingStyle(paper, Orientation.OUTSIDE_LEFT, false, chosen);
         return SectionDrawing.svg(
-                drawn(work, sketch).with(pins(findings)).with(look), paper == Paper.SHEET ? "s-" : "n-");
+                drawn(work, entry).with(pins(findings)).with(look), paper == Paper.SHEET ? "s-" : "n-");
     }
 
     private static List<Pin> pins(List<Finding> findings) {
@@ -114,27 +114,26 @@ final class LipSealPicture {
         return out;
     }
 
-    private static SectionPicture drawn(LipSealWork work, AssumedSection sketch) {
-        boolean decided = sketch.knowsTheSeal();
+    private static SectionPicture drawn(LipSealWork work, AssumedSection entry) {
+        boolean decided = entry.knowsTheSeal();
         List<Band> tracks = decided
                 ? work.judged().lipTracks().stream()
                         .map(t -> new Band(t.fromMm(), t.toMm()))
                         .toList()
                 : List.of();
         if (work.arranged().planned() != null) {
-            return SectionPicture.of(sketch.section(), tracks);
+            return SectionPicture.of(entry.section(), tracks);
         }
         boolean inch = work.measured().system() == SealSystem.INCH;
         return SectionPictureBuilder.builder()
-                .section(sketch.section())
-                .stopMm(sketch.stopMm())
-                .stopRead(!sketch.assumes(Assumed.STOP))
-                .depthRead(decided && !sketch.assumes(Assumed.DEPTH))
+                .section(entry.section())
+                .stopMm(entry.stopMm())
+                .stopRead(!entry.assumes(Assumed.STOP))
+                .depthRead(decided && !entry.assumes(Assumed.DEPTH))
                 .tracks(tracks)
-                .shaftLabel(
-                        label(sketch.assumes(Assumed.SHAFT), sketch.section().shaftDiameterMm(), inch ? "" : " h11"))
-                .boreLabel(label(sketch.assumes(Assumed.BORE), sketch.section().boreDiameterMm(), inch ? "" : " H8"))
-                .notes(notes(sketch))
+                .shaftLabel(label(entry.assumes(Assumed.SHAFT), entry.section().shaftDiameterMm(), inch ? "" : " h11"))
+                .boreLabel(label(entry.assumes(Assumed.BORE), entry.section().boreDiameterMm(), inch ? "" : " H8"))
+                .notes(notes(entry))
                 .pins(List.of())
                 .look(DrawingStyle.SHEET)
                 .build();
@@ -143,14 +142,14 @@ final class LipSealPicture {
     /** The running surface along the shaft; empty while nothing of it is known. */
     static String track(LipSealWork work) {
         TrackAssessment track = work.track();
-        Section section = work.sketch().section();
+        Section section = work.entry().section();
         Band ground = section.shaftItem(ShaftItem.RunningSurface.class)
                 .map(r -> new Band(r.fromMm(), r.toMm()))
                 .orElse(null);
         if (ground == null && track.oldLipMm() == null) {
             return "";
         }
-        boolean placed = work.sketch().knowsTheSeal() && !work.sketch().assumes(Assumed.DEPTH);
+        boolean placed = work.entry().knowsTheSeal() && !work.entry().assumes(Assumed.DEPTH);
         Band lip = placed ? work.judged().track() : null;
         Offer remedy = track.remedy();
         boolean sleeved = lip != null
@@ -194,15 +193,13 @@ final class LipSealPicture {
         return "Ø " + Length.show(mm, whole ? 0 : 2) + toleranceClass;
     }
 
-    private static List<String> notes(AssumedSection sketch) {
+    private static List<String> notes(AssumedSection entry) {
         List<String> out = new ArrayList<>();
-        if (!sketch.assumed().isEmpty()) {
+        if (!entry.assumed().isEmpty()) {
             out.add("not read or decided yet, drawn as usual: "
                     + String.join(
                                     ", ",
-                                    sketch.assumed().stream()
-                                            .map(Assumed::words)
-                                            .toList())
+                                    entry.assumed().stream().map(Assumed::words).toList())
                             .toLowerCase(Locale.ROOT));
         }
         return out;

@@ -27,7 +27,7 @@ final class LipSealSection implements WorkSection {
 
     @Override
     public Section planned() {
-        return work.sketch().section();
+        return work.entry().section();
     }
 
     @Override

@@ -125,7 +125,7 @@ final class LipSealWork implements Work {
     }
 
     /** The section as it will be, with what is assumed in it. */
-    AssumedSection sketch() {
+    AssumedSection entry() {
         return planned;
     }
 

@@ -47,15 +47,15 @@ record TrackAssessment(
     static TrackAssessment of(
             ReadFields read,
             ShaftAndBoreReadings measured,
-            AssumedSection sketch,
+            AssumedSection entry,
             @Nullable Window window,
             @Nullable Double speedMPerS) {
-        BoreItem.Seal seal = sketch.section().seal();
+        BoreItem.Seal seal = entry.section().seal();
         Double oldLip = AssumedSection.oldLipMm(read, seal.widthMm());
         LipMove move = oldLip == null || window == null
                 ? null
                 : LipMove.of(seal, oldLip, window, read.get(LipSealFields.STOP_DEPTH));
-        RunningSurfaceInput input = input(read, measured, sketch, speedMPerS, move);
+        RunningSurfaceInput input = input(read, measured, entry, speedMPerS, move);
         RunningSurfaceResult result = LipSealRules.surface(input);
         Remedy decided = read.get(LipSealFields.REMEDY);
         Offer remedy = decided == null ? null : result.offer(decided).orElse(null);
@@ -71,7 +71,7 @@ record TrackAssessment(
                 move,
                 remedy,
                 moves ? move.movedTo(result.requiredShiftMm()) : null,
-                sketch.section().shaftItem(ShaftItem.WearGroove.class));
+                entry.section().shaftItem(ShaftItem.WearGroove.class));
     }
 
     /** What was found of the track, as it stands with the remedy. */
@@ -92,7 +92,7 @@ record TrackAssessment(
     private static RunningSurfaceInput input(
             ReadFields read,
             ShaftAndBoreReadings measured,
-            AssumedSection sketch,
+            AssumedSection entry,
             @Nullable Double speedMPerS,
             @Nullable LipMove move) {
         DiameterResult shaft = measured.shaft().result();
@@ -100,7 +100,7 @@ record TrackAssessment(
         boolean ptfe = material != null
                 && Duty.seals(read).material(material, "material").family().equals("PTFE");
         double nominal = measured.shaft().nominalMm() == null
-                ? sketch.section().shaftDiameterMm()
+                ? entry.section().shaftDiameterMm()
                 : measured.shaft().nominalMm();
         return RunningSurfaceInputBuilder.builder()
                 .nominalMm(nominal)
@@ -112,15 +112,15 @@ record TrackAssessment(
                 .surfaceSpeedMPerS(speedMPerS)
                 .grooveDepthMm(read.get(LipSealFields.GROOVE_DEPTH))
                 .grooveWidthMm(read.get(LipSealFields.GROOVE_WIDTH))
-                .axialPlayMm(sketch.section().axialPlayMm())
-                .growthMm(sketch.section().growthMm())
+                .axialPlayMm(entry.section().axialPlayMm())
+                .growthMm(entry.section().growthMm())
                 .shiftInwardMm(move == null ? null : move.inwardMm())
                 .shiftOutwardMm(move == null ? null : move.outwardMm())
                 .leadAdvanceMm(read.get(LipSealFields.LEAD_ADVANCE))
                 .leadTurns(read.get(LipSealFields.LEAD_TURNS))
                 .leadReverses(read.get(LipSealFields.LEAD_REVERSES))
-                .boreMm(sketch.section().boreDiameterMm())
-                .outsideDirt(sketch.section().outside().dirt())
+                .boreMm(entry.section().boreDiameterMm())
+                .outsideDirt(entry.section().outside().dirt())
                 .lipMaterial(ptfe ? "PTFE" : material)
                 .ovalityMm(shaft == null ? null : Double.valueOf(shaft.ovalityMm()))
                 .sleeveWallMm(read.get(LipSealFields.SLEEVE_WALL))
@@ -166,13 +166,13 @@ record TrackAssessment(
      * The section as it will be with the remedy: the lip moved to its new depth unless another was planned, or no old
      * track left to keep clear of.
      */
-    AssumedSection appliedTo(AssumedSection sketch, boolean depthPlanned) {
+    AssumedSection appliedTo(AssumedSection entry, boolean depthPlanned) {
         if (remedy == null || remedy.ruledOut()) {
-            return sketch;
+            return entry;
         }
         if (remedy.remedy() != Remedy.MOVE) {
-            return sketch.withoutGroove();
+            return entry.withoutGroove();
         }
-        return movedToMm == null || depthPlanned ? sketch : sketch.plannedAt(movedToMm);
+        return movedToMm == null || depthPlanned ? entry : entry.plannedAt(movedToMm);
     }
 }

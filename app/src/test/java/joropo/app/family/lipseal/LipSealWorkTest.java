@@ -151,7 +151,7 @@ class LipSealWorkTest {
         LipSealWork empty = evaluate(null, null);
         assertThat(empty.errors()).isEmpty();
         assertThat(empty.findings()).extracting(JobFinding::status).containsOnly(Status.MISSING);
-        assertThat(EnumSet.complementOf(EnumSet.copyOf(empty.sketch().assumed())))
+        assertThat(EnumSet.complementOf(EnumSet.copyOf(empty.entry().assumed())))
                 .as("there is no groove to assume anything of")
                 .containsExactly(AssumedSection.Assumed.GROOVE);
         assertThat(LipSealPicture.svg(empty, List.of(), Paper.SHEET, null))
@@ -165,8 +165,8 @@ class LipSealWorkTest {
         type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED);
         LipSealWork full = evaluate(45.0, 62.0);
         assertThat(full.window()).isEqualTo(new Window(0, 2.5, 2.5));
-        assertThat(full.sketch().assumed()).isEmpty();
-        assertThat(full.sketch().section().seal().fromMm())
+        assertThat(full.entry().assumed()).isEmpty();
+        assertThat(full.entry().section().seal().fromMm())
                 .as("aims at the stop")
                 .isEqualTo(2.5);
         assertThat(full.pressFit().interferenceMinMm()).isEqualTo(0.182);
@@ -352,7 +352,7 @@ class LipSealWorkTest {
         assertThat(status("S5")).isEqualTo(Status.FAIL);
         type(Stage.DECIDE, "remedy", "MOVE");
         LipSealWork moved = atSpeed(SHOP);
-        assertThat(moved.sketch().section().seal().fromMm()).isEqualTo(0.3);
+        assertThat(moved.entry().section().seal().fromMm()).isEqualTo(0.3);
         assertThat(status("S5")).isEqualTo(Status.PASS);
         assertThat(status("groove")).isEqualTo(Status.CAUTION);
         assertThat(moved.plan())
@@ -360,7 +360,7 @@ class LipSealWorkTest {
                 .anyMatch(a -> a.contains("goes to 0.30 mm from the face"));
         type(Stage.DECIDE, "remedy", "THIN_SLEEVE");
         LipSealWork sleeved = atSpeed(SHOP);
-        assertThat(sleeved.sketch().section().seal().fromMm()).isEqualTo(2.5);
+        assertThat(sleeved.entry().section().seal().fromMm()).isEqualTo(2.5);
         assertThat(status("S5")).as("covered").isNull();
         assertThat(LipSealPicture.track(sleeved)).contains("sleeve Ø 45.60", "groove 0.08 deep");
         type(Stage.DECIDE, "remedy", "DRESS");
@@ -379,7 +379,7 @@ class LipSealWorkTest {
         type(Stage.DECIDE, "size", "42x62x8");
         assertThat(status("remedy-size")).isEqualTo(Status.PASS);
         assertThat(status("shaft-size")).isEqualTo(Status.PASS);
-        assertThat(evaluate(45.0, 62.0).sketch().section().shaftDiameterMm()).isEqualTo(42);
+        assertThat(evaluate(45.0, 62.0).entry().section().shaftDiameterMm()).isEqualTo(42);
     }
 
     @Test
@@ -483,7 +483,7 @@ class LipSealWorkTest {
         assertThat(status("D6")).isEqualTo(Status.PASS);
         assertThat(status("pair")).isEqualTo(Status.PASS);
         LipSealWork pair = atSpeed(SHOP);
-        assertThat(pair.sketch().section().seals()).extracting(s -> s.fromMm()).containsExactly(0.0, 12.0);
+        assertThat(pair.entry().section().seals()).extracting(s -> s.fromMm()).containsExactly(0.0, 12.0);
         assertThat(pair.plan())
                 .extracting(Step::instruction)
                 .anyMatch(a -> a.contains("to 12.00 mm from the face (the inner seal)"))
@@ -514,7 +514,7 @@ class LipSealWorkTest {
         assertThat(turned.track().move().inwardMm()).isEqualTo(2.6);
         assertThat(turned.track().move().outwardMm()).isEqualTo(0);
         assertThat(turned.track().remedy().ruledOut()).isFalse();
-        assertThat(turned.sketch().section().seal().fromMm()).isEqualTo(1.7);
+        assertThat(turned.entry().section().seal().fromMm()).isEqualTo(1.7);
         assertThat(status("S5")).isEqualTo(Status.PASS);
         type(Stage.STRIP, "foundFacing", "IN");
         assertThat(atSpeed(SHOP).track().remedy().ruledOut())
