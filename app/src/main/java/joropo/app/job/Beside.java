@@ -35,7 +35,8 @@ record Beside(
         STOCK,
         ENDING;
 
-        static final Set<Group> ALL = EnumSet.allOf(Group.class);
+        /** All of the job itself; what the store has is another thing. */
+        static final Set<Group> ALL = EnumSet.complementOf(EnumSet.of(STOCK));
     }
 
     /** What was entered by hand. @param things as they stand now */

@@ -28,7 +28,7 @@ class ChangedParts extends OncePerRequestFilter {
 
     private static final Pattern ID = Pattern.compile(" id=\"([^\"]*)\"");
     /** What differs from answer to answer though the part says the same. */
-    private static final Pattern PASSING = Pattern.compile(" hx-swap-oob=\"true\"|name=\"_csrf\" value=\"[^\"]*\"");
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"[^\"]*\"");
 
     private static final Pattern PAGE = Pattern.compile("/jobs/[^/.]+(/(?!watch$)[^/.]+)*");
 
@@ -68,7 +68,7 @@ class ChangedParts extends OncePerRequestFilter {
             String mark = mark(part);
             out.append(html, done, start);
             if (!shown.contains(id(part) + ":" + mark)) {
-                out.append(part.replaceFirst(Pattern.quote(UNMARKED), " data-part=\"" + mark + "\""));
+                out.append(part.replace(UNMARKED, " data-part=\"" + mark + "\""));
             }
             done = end;
         }
@@ -81,25 +81,50 @@ class ChangedParts extends OncePerRequestFilter {
     }
 
     private static String mark(String part) {
+        String says = part.replace(" hx-swap-oob=\"true\"", "");
+        if (says.contains("_csrf")) {
+            says = TOKEN.matcher(says).replaceAll("");
+        }
         var sum = new CRC32();
-        sum.update(PASSING.matcher(part).replaceAll("").getBytes(StandardCharsets.UTF_8));
+        sum.update(says.getBytes(StandardCharsets.UTF_8));
         return Long.toString(sum.getValue(), Character.MAX_RADIX);
     }
 
     /** Where the element ends that begins here. */
     private static int end(String html, int start) {
-        Matcher name = Pattern.compile("[a-z0-9]+").matcher(html);
-        if (!name.find(start)) {
-            throw new IllegalStateException("A part without an element");
+        int nameEnd = start + 1;
+        while (Character.isLetterOrDigit(html.charAt(nameEnd))) {
+            nameEnd++;
         }
-        Matcher tag = Pattern.compile("<(/?)" + name.group() + "\\b").matcher(html);
-        int depth = 0;
-        for (int at = start; tag.find(at); at = tag.end()) {
-            depth += tag.group(1).isEmpty() ? 1 : -1;
-            if (depth == 0) {
-                return html.indexOf('>', tag.end()) + 1;
+        String opens = html.substring(start, nameEnd);
+        String closes = "</" + opens.substring(1) + ">";
+        int depth = 1;
+        int at = nameEnd;
+        while (true) {
+            int close = html.indexOf(closes, at);
+            if (close < 0) {
+                throw new IllegalStateException("A part that does not end: " + opens);
+            }
+            int open = next(html, opens, at);
+            if (open >= 0 && open < close) {
+                depth++;
+                at = open + opens.length();
+            } else {
+                depth--;
+                at = close + closes.length();
+                if (depth == 0) {
+                    return at;
+                }
             }
         }
-        throw new IllegalStateException("A part that does not end: " + name.group());
+    }
+
+    /** The next element of this name, not one whose name only begins so. */
+    private static int next(String html, String opens, int from) {
+        int at = html.indexOf(opens, from);
+        while (at >= 0 && Character.isLetterOrDigit(html.charAt(at + opens.length()))) {
+            at = html.indexOf(opens, at + 1);
+        }
+        return at;
     }
 }

@@ -113,6 +113,15 @@ class ListsPages {
         return out;
     }
 
+    /** What the whole page of this stage needs. */
+    static Set<Group> allFor(Stage stage) {
+        Set<Group> out = EnumSet.copyOf(Group.ALL);
+        if (WITH_PARTS.contains(stage)) {
+            out.add(Group.STOCK);
+        }
+        return out;
+    }
+
     private Parts parts(JobState state, JobWork work, boolean proposing) {
         List<PartLine> lines = JobParts.of(state, work);
         return new Parts(
