@@ -45,7 +45,8 @@ public class StoreService {
 
     @Transactional(readOnly = true)
     public List<Shelved> lots() {
-        return store.lots().stream().map(this::shelved).toList();
+        LocalDate today = today();
+        return store.lots().stream().map(l -> shelved(l, today)).toList();
     }
 
     /** Lots past their date, without one where there has to be one, or about to pass it; of what is on hand. */
@@ -60,7 +61,7 @@ public class StoreService {
     /** @throws NotFound when there is no such lot */
     @Transactional(readOnly = true)
     public Shelved lot(long id) {
-        return shelved(store.lot(id).orElseThrow(() -> new NotFound("lot " + id)));
+        return shelved(store.lot(id).orElseThrow(() -> new NotFound("lot " + id)), today());
     }
 
     @Transactional(readOnly = true)
@@ -169,8 +170,8 @@ public class StoreService {
         return clock.instant().truncatedTo(ChronoUnit.MILLIS);
     }
 
-    private Shelved shelved(Lot lot) {
-        return new Shelved(lot, stock(lot).life(today()));
+    private Shelved shelved(Lot lot, LocalDate today) {
+        return new Shelved(lot, stock(lot).life(today));
     }
 
     /** An own material ages as the listed one that it is based on. */
