@@ -30,7 +30,7 @@ class ShotsRun {
         take(page, "/", "today");
         take(page, "/machines/1", "machine");
         take(page, "/machines/positions/1", "position");
-        take(page, "/jobs/26-0009/intake", "job-diagnosis", "#causes");
+        take(page, "/jobs/26-0009/intake", "job-diagnosis", "#ask-next");
         take(page, "/jobs/26-0005/strip", "job-strip");
         take(page, "/jobs/26-0005/measure", "job-measure");
         take(page, "/jobs/26-0004/decide", "job-decide");
