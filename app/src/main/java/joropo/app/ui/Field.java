@@ -223,10 +223,6 @@ public final class Field<T> {
         return range;
     }
 
-    public boolean isYesNo() {
-        return choices.equals(YES_NO);
-    }
-
     public Field<T> need() {
         var out = new Field<>(this);
         out.needed = true;

@@ -72,24 +72,6 @@ public record DiameterInput(
         planes = List.copyOf(planes);
     }
 
-    /** A shaft or bore judged by class, its temperature not taken. */
-    public static DiameterInput ofClass(
-            Part part,
-            double nominalMm,
-            String toleranceClass,
-            @Nullable Gauge gauge,
-            @Nullable Double uncertaintyMm,
-            List<DiameterReadings.Plane> planes) {
-        return DiameterInputBuilder.builder()
-                .part(part)
-                .nominalMm(nominalMm)
-                .toleranceClass(toleranceClass)
-                .gauge(gauge)
-                .uncertaintyMm(uncertaintyMm)
-                .planes(planes)
-                .build();
-    }
-
     /** Expanded uncertainty of one reading (mm): as given, else the gauge's, else zero. */
     public double effectiveUncertaintyMm() {
         return uncertaintyMm != null ? uncertaintyMm : gauge != null ? gauge.uncertaintyMm(nominalMm) : 0;

@@ -51,9 +51,4 @@ public record TurnedPart(List<Cylinder> outer, List<Cylinder> inner) {
     public double largestMm() {
         return outer.stream().mapToDouble(Cylinder::diameterMm).max().orElseThrow();
     }
-
-    /** Whether a hole goes all the way through. */
-    public boolean isThrough() {
-        return !inner.isEmpty() && Math.abs(inner.get(inner.size() - 1).toMm - lengthMm()) < 1e-9;
-    }
 }

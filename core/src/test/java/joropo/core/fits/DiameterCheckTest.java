@@ -23,7 +23,7 @@ class DiameterCheckTest {
     }
 
     private static DiameterInput shaft45(Gauge gauge, Plane... planes) {
-        return DiameterInput.ofClass(Part.SHAFT, 45, "h11", gauge, null, List.of(planes));
+        return Diameters.ofClass(Part.SHAFT, 45, "h11", gauge, null, List.of(planes));
     }
 
     private static Finding finding(DiameterResult result, String id) {
@@ -70,24 +70,24 @@ class DiameterCheckTest {
     @Test
     void coarseGaugeIsSaidAndABetterOneNamed() {
         DiameterInput in =
-                DiameterInput.ofClass(Part.BORE, 62, "H8", Gauge.TELESCOPIC, null, List.of(plane(62.041, 62.038)));
+                Diameters.ofClass(Part.BORE, 62, "H8", Gauge.TELESCOPIC, null, List.of(plane(62.041, 62.038)));
         DiameterResult r = DiameterCheck.check(in);
         assertThat(finding(r, "size").status()).isEqualTo(Status.REMEASURE);
         assertThat(finding(r, "gauge").status()).isEqualTo(Status.CAUTION);
         assertThat(finding(r, "gauge").remedy()).isEqualTo("Use a finer gauge: three-point bore gauge, U 0.005 mm.");
         Finding caliper = finding(
                 DiameterCheck.check(
-                        DiameterInput.ofClass(Part.BORE, 62, "H8", Gauge.CALIPER, null, List.of(plane(62.02, 62.02)))),
+                        Diameters.ofClass(Part.BORE, 62, "H8", Gauge.CALIPER, null, List.of(plane(62.02, 62.02)))),
                 "gauge");
         assertThat(caliper.message()).startsWith("With this gauge no reading at all can pass");
     }
 
     @Test
     void ownUncertaintyBeatsTheGaugeAndNoneIsACaution() {
-        assertThat(DiameterInput.ofClass(Part.SHAFT, 45, "h11", Gauge.CALIPER, 0.002, List.of(plane(44.9, 44.9)))
+        assertThat(Diameters.ofClass(Part.SHAFT, 45, "h11", Gauge.CALIPER, 0.002, List.of(plane(44.9, 44.9)))
                         .effectiveUncertaintyMm())
                 .isEqualTo(0.002);
-        DiameterInput none = DiameterInput.ofClass(Part.SHAFT, 45, "h11", null, null, List.of(plane(45.0, 44.9)));
+        DiameterInput none = Diameters.ofClass(Part.SHAFT, 45, "h11", null, null, List.of(plane(45.0, 44.9)));
         assertThat(none.effectiveUncertaintyMm()).isZero();
         assertThat(finding(DiameterCheck.check(none), "gauge").status()).isEqualTo(Status.CAUTION);
         assertThat(finding(DiameterCheck.check(none), "size").status())
@@ -187,7 +187,7 @@ class DiameterCheckTest {
                                 "planes"));
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> DiameterCheck.check(
-                        DiameterInput.ofClass(Part.SHAFT, 45, "H8", null, null, List.of(plane(45, 45)))))
+                        Diameters.ofClass(Part.SHAFT, 45, "H8", null, null, List.of(plane(45, 45)))))
                 .withMessage(
                         "toleranceClass: 'H8' is of the other kind: bores have capital letters, shafts small ones");
     }

@@ -14,8 +14,8 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
-import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInput.Part;
+import joropo.core.fits.Diameters;
 import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.lipseal.LipSealResult.StruckOut;
 import joropo.core.material.Dirt;
@@ -392,8 +392,7 @@ class LipSealCheckTest {
         assertThat(asked.interferenceMinMm()).as("figures of the asked case").isCloseTo(0.044, within(1e-6));
         assertThat(finding(asked, "choice").message()).startsWith("What was decided is struck out: At 70 °C");
         // bush the bore: readings beat H8
-        var bore = DiameterInput.ofClass(
-                Part.BORE, 62, "H8", null, 0.005, List.of(new Plane(null, List.of(62.20, 62.20))));
+        var bore = Diameters.ofClass(Part.BORE, 62, "H8", null, 0.005, List.of(new Plane(null, List.of(62.20, 62.20))));
         assertThat(check(b -> b.bore(bore).housingMaterial("STEEL")).candidates())
                 .extracting(Candidate::caseType)
                 .doesNotContain(CaseType.METAL, CaseType.STAINLESS);
@@ -401,8 +400,7 @@ class LipSealCheckTest {
 
     @Test
     void aWornShaftAsksForACassetteAndPtfeForItsTrack() {
-        var worn = DiameterInput.ofClass(
-                Part.SHAFT, 45, "h11", null, 0.005, List.of(new Plane(null, List.of(44.7, 44.7))));
+        var worn = Diameters.ofClass(Part.SHAFT, 45, "h11", null, 0.005, List.of(new Plane(null, List.of(44.7, 44.7))));
         assertThat(struck(check(b -> b.dirt(Dirt.CLEAN)), Layout.CASSETTE, "HNBR", CaseType.RUBBER))
                 .contains("neither a worn shaft nor dirt");
         assertThat(struck(check(b -> b.dirt(Dirt.CLEAN).shaft(worn)), Layout.CASSETTE, "HNBR", CaseType.RUBBER))

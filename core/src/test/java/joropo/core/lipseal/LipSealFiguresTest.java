@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInput.Part;
+import joropo.core.fits.Diameters;
 import joropo.core.readings.DiameterReadings.Plane;
 import joropo.core.section.CaseType;
 import joropo.core.shaft.Side;
@@ -24,7 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class LipSealFiguresTest {
     private static DiameterInput bore(double nominal, double u, double... readings) {
-        return DiameterInput.ofClass(
+        return Diameters.ofClass(
                 Part.BORE,
                 nominal,
                 "H8",
