@@ -78,9 +78,8 @@ final class JobRules {
         long steps = work.plan().stream()
                 .filter(s -> s.hold() && !done.contains(s.id()))
                 .count();
-        if (work.plan().isEmpty()) {
-            out.add("There is no fitting plan: the seal is not decided.");
-        } else if (steps > 0) {
+        work.undecided().forEach(item -> out.add("There is no fitting plan: the " + item + " is not decided."));
+        if (steps > 0) {
             out.add(steps + (steps == 1 ? " hold point of the plan is" : " hold points of the plan are")
                     + " neither done nor skipped with a reason.");
         }

@@ -183,6 +183,14 @@ final class JobWork {
                 .toList());
     }
 
+    /** Items for which nothing is decided that a plan could be made from, by name. */
+    List<String> undecided() {
+        return items.stream()
+                .filter(i -> i.work().plan().isEmpty())
+                .map(i -> i.item().name())
+                .toList();
+    }
+
     /** What has to be in hand. */
     List<Part> parts() {
         return items.stream()

@@ -314,10 +314,11 @@ class BenchRun {
                         + "(aim: a quarter of a second).%n",
                 ROUNDS,
                 WARM_UP));
-        out.append(
-                "\nOne keystroke at each stage, as somebody goes on typing (aim: under ten statements, two "
-                        + "transactions, under 12,000 bytes):\n\n| stage | statements, before / now | transactions, before / "
-                        + "now | bytes sent back, before / now | of these over the wire, packed |\n| --- | --- | --- | --- | --- |\n");
+        out.append("\nOne keystroke at each stage, as somebody goes on typing (aim: under ten statements, two "
+                + "transactions, under 12,000 bytes):\n\n"
+                + "| stage | statements, before / now | transactions, before / "
+                + "now | bytes sent back, before / now | of these over the wire, packed |\n"
+                + "| --- | --- | --- | --- | --- |\n");
         for (KeystrokeCost.Stage s : costs) {
             CSVRecord was = before.get(s.path());
             out.append(String.format(

@@ -15,7 +15,6 @@ class KeystrokeCostIT {
             assertThat(stage.statements()).as(stage.path()).isLessThanOrEqualTo(MOST_STATEMENTS);
             assertThat(stage.transactions()).as(stage.path()).isLessThanOrEqualTo(2);
             assertThat(stage.bytes()).as(stage.path()).isLessThan(MOST_BYTES);
-            System.out.println(stage);
         });
     }
 }

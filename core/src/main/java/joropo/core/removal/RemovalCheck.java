@@ -235,7 +235,8 @@ public final class RemovalCheck {
                         Way.PRESSURE,
                         CAUTION,
                         "the maker's instruction allows it, everything else closed",
-                        "Oil, never gas; lowest pressure that does it; shield; everybody clear of the line of flight.")
+                        "Press with oil, at the lowest pressure that does it. Shield up; everybody clear of the line of "
+                                + "flight. Gas is never used.")
                 : offer(Way.PRESSURE, FAIL, "no maker's instruction allows it");
     }
 

@@ -142,7 +142,8 @@ final class StackRules {
                             subject,
                             "The gap is " + Length.show(nominal(c), 2)
                                     + " mm; a tolerance of ring, spacer or stop is not known.",
-                            "Find the tolerances on the drawings, or measure the parts and note the gauge's uncertainty.")
+                            "Find the tolerances on the drawings, or measure the parts and note the "
+                                    + "gauge's uncertainty.")
                     .withValue(nominal(c), "mm")
                     .withPart(c.ring.id());
         }

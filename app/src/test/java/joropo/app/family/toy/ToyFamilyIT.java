@@ -68,6 +68,16 @@ class ToyFamilyIT {
         assertThat(visitor.get(job + "/fit").body()).contains("Lay the gasket dry.", "part-line-i2-gasket");
     }
 
+    /** The plan of one item never stands in for that of another. */
+    @Test
+    void noItemIsSignedUndecided() throws Exception {
+        String job = openedJob();
+        visitor.post(job + "/items", "kind", "GASKET");
+        assertThat(visitor.get(job + "/fit").body()).contains("Lay the gasket dry.");
+        assertThat(visitor.get(job + "/sign").body())
+                .contains("There is no fitting plan: the lip seal is not decided.");
+    }
+
     @Test
     void aKindWithoutAFamilyIsRefused() throws Exception {
         String job = openedJob();
