@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -19,12 +20,14 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.WeakHashMap;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.util.FileSystemUtils;
 
 /**
- * One running application with demo data and one browser for all tests of a run: starting them is the dear part. Every
- * page collects what the browser complains about; a test asks {@link #complaints()} at its end.
+ * One running application with demo data and one browser for all tests of a run: starting them is the dear part. What
+ * the browser complains about on any page fails the test that runs then ({@link Complaints}).
  */
 public final class Workshop {
     private static final List<String> FLAGS = List.of(
@@ -35,10 +38,22 @@ public final class Workshop {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+    private static final Path MEMORY = Path.of("/dev/shm");
+    private static final long LEAST_MEMORY = 2L << 30;
+    private static final double PATIENCE_MS = 20_000;
     private static final List<String> COMPLAINTS = Collections.synchronizedList(new ArrayList<>());
+    /** A refusal is an answer: the browser prints it as an error all the same. */
+    private static final String REFUSED = "(?s).*(status of|Status Error Code) 4\\d\\d.*";
+
+    private static final Map<Page, String> EXPECTED = new WeakHashMap<>();
     private static final Map<String, String> SIGNED_IN = new HashMap<>();
     private static ConfigurableApplicationContext application;
     private static Browser browser;
+
+    static {
+        // two runs share two cores: what comes late has still come
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     private Workshop() {}
 
@@ -67,9 +82,13 @@ public final class Workshop {
                         "--spring.main.register-shutdown-hook=true");
     }
 
+    /** A folder of its own; in memory where the machine offers that, so that a slow disk does not slow the tests. */
     public static Path temporary(String name) {
         try {
-            return Files.createTempDirectory(name);
+            boolean inMemory = Files.isWritable(MEMORY) && MEMORY.toFile().getUsableSpace() > LEAST_MEMORY;
+            Path made = inMemory ? Files.createTempDirectory(MEMORY, name) : Files.createTempDirectory(name);
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> FileSystemUtils.deleteRecursively(made.toFile())));
+            return made;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -129,10 +148,10 @@ public final class Workshop {
 
     private static Page watch(Page page) {
         BrowserContext context = page.context();
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(PATIENCE_MS);
         page.onConsoleMessage(m -> {
-            boolean expected = m.text().matches("(?s).*(status of|Status Error Code) 4\\d\\d.*");
-            if (m.type().equals("error") && !expected || m.text().contains("Content Security Policy")) {
+            boolean error = m.type().equals("error") || m.text().contains("Content Security Policy");
+            if (error && !m.text().matches(REFUSED) && !m.text().matches(EXPECTED.getOrDefault(page, ""))) {
                 COMPLAINTS.add(page.url() + ": " + m.text());
             }
         });
@@ -140,8 +159,19 @@ public final class Workshop {
         return page;
     }
 
+    /** What this page complains of since its test makes it so. @param pattern of the whole text */
+    public static void expect(Page page, String pattern) {
+        EXPECTED.put(page, "(?s)" + pattern);
+    }
+
+    /** The page as it is where no script runs. */
+    public static void unscripted(Page page) {
+        expect(page, ".*net::ERR_FAILED.*");
+        page.route("**/*.js", route -> route.abort());
+    }
+
     /** What the browser complained about since this was asked last. */
-    public static List<String> complaints() {
+    static List<String> complaints() {
         synchronized (COMPLAINTS) {
             List<String> out = List.copyOf(COMPLAINTS);
             COMPLAINTS.clear();

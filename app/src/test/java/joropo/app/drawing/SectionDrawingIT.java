@@ -102,7 +102,6 @@ class SectionDrawingIT {
         assertThat((Integer) page.evaluate("() => document.querySelectorAll('svg.section').length"))
                 .isEqualTo(DRAWINGS + MANY_PARTS);
         page.context().close();
-        Workshop.complaints();
     }
 
     private static SectionPicture drawn(SealSize size, Random random, int i) {

@@ -61,6 +61,5 @@ class TwoBrowsersIT {
                 .containsText("This sheet was typed in another window too, by Marisol Araguaney");
         marisol.context().close();
         tobias.context().close();
-        assertThat(Workshop.complaints()).isEmpty();
     }
 }
