@@ -31,8 +31,12 @@ public final class Visitor {
     }
 
     public Visitor signIn(String name) throws IOException, InterruptedException {
+        return signIn(name, "guasimo-" + name);
+    }
+
+    public Visitor signIn(String name, String password) throws IOException, InterruptedException {
         get("/login");
-        post("/login", "username", name, "password", "guasimo-" + name);
+        post("/login", "username", name, "password", password);
         get("/");
         return this;
     }

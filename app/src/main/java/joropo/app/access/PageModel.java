@@ -2,11 +2,13 @@ package joropo.app.access;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
+import joropo.app.ui.Paged;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** What every page knows: who is signed in, and which page it is. */
 @ControllerAdvice(annotations = Controller.class)
@@ -30,6 +32,12 @@ class PageModel {
     @ModelAttribute("paper")
     String paper(@CookieValue(name = "paper", defaultValue = "") String told) {
         return told.matches("WIDE|SHEET|NARROW") ? told : "";
+    }
+
+    /** The page of a long list that is asked for, from 1. */
+    @ModelAttribute(Paged.ASKED)
+    int page(@RequestParam(name = "page", defaultValue = "1") String page) {
+        return page.matches("[1-9]\\d{0,8}") ? Integer.parseInt(page) : 1;
     }
 
     @ModelAttribute("path")

@@ -14,6 +14,7 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.ExceptionTranslationFilter;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 
 /** Pages want a sign-in; the JSON interface wants a token, or in the demo a caller on the same machine. */
@@ -55,7 +56,7 @@ public class SecurityConfig {
 
     @Bean
     @Order(2)
-    SecurityFilterChain pages(HttpSecurity http) throws Exception {
+    SecurityFilterChain pages(HttpSecurity http, PeopleService people) throws Exception {
         var gone = new SessionGone();
         http.authorizeHttpRequests(a -> a.requestMatchers(
                                 "/assets/**",
@@ -74,6 +75,7 @@ public class SecurityConfig {
                         .authenticated()
                         .anyRequest()
                         .hasAnyRole(Role.FITTER.name(), Role.LEAD.name()))
+                .addFilterBefore(new StillWelcome(people), ExceptionTranslationFilter.class)
                 .formLogin(f -> f.loginPage("/login")
                         .failureHandler(new SignInFailure())
                         .permitAll())

@@ -5,17 +5,22 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.util.Map;
 import javax.sql.DataSource;
 import joropo.app.JoropoSettings;
+import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
+import org.springframework.jdbc.datasource.lookup.AbstractRoutingDataSource;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * One SQLite file in WAL: one writing connection, so that writers queue fairly, and four reading ones. Reading services
- * say {@code @Transactional(readOnly = true)}; everything else goes to the writer. Each commit is on the disk before it
- * is acknowledged (synchronous FULL).
+ * One SQLite file in WAL: one writing connection, so that writers queue fairly, and four reading ones. Only a
+ * transaction that is not read-only goes to the writer; everything else reads, and cannot write. Each commit is on the
+ * disk before it is acknowledged (synchronous FULL).
  */
 @Configuration(proxyBeanMethods = false)
 class DatabaseConfig {
@@ -23,6 +28,7 @@ class DatabaseConfig {
     private static final int BUSY_MS = 5000;
 
     @Bean
+    @FlywayDataSource
     HikariDataSource writePool(JoropoSettings settings) {
         try {
             Files.createDirectories(settings.data());
@@ -50,9 +56,22 @@ class DatabaseConfig {
     @Bean
     @Primary
     DataSource dataSource(HikariDataSource writePool, HikariDataSource readPool) {
-        var proxy = new LazyConnectionDataSourceProxy(writePool);
-        proxy.setReadOnlyDataSource(readPool);
-        return proxy;
+        var routed = new AbstractRoutingDataSource() {
+            @Override
+            protected Object determineCurrentLookupKey() {
+                return TransactionSynchronizationManager.isActualTransactionActive()
+                        && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+            }
+        };
+        routed.setTargetDataSources(Map.of(true, writePool, false, readPool));
+        routed.afterPropertiesSet();
+        return new LazyConnectionDataSourceProxy(routed);
+    }
+
+    /** For what looks at the writing connection itself. */
+    @Bean
+    JdbcTemplate jdbcTemplate(HikariDataSource writePool) {
+        return new JdbcTemplate(writePool);
     }
 
     private static HikariConfig pool(String name, JoropoSettings settings, int size) {

@@ -35,7 +35,7 @@ class DemoStore {
         LocalDate today = LocalDate.now(ZoneId.systemDefault());
         try (var in = DemoStore.class.getResourceAsStream("/demo/lots.csv")) {
             String lots = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            csv.take(
+            csv.takeNow(
                     QUARTERS_BACK.matcher(lots).replaceAll(m -> back(m, today)),
                     people.find("jacinta").orElseThrow());
         } catch (IOException e) {

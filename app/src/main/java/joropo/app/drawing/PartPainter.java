@@ -44,6 +44,10 @@ final class PartPainter {
                             + (item instanceof BoreItem.Sealing s
                                     ? ", open side faces " + s.open().words()
                                     : ""));
+            boolean touched = item instanceof BoreItem.Seal && !drawn.look().handles();
+            if (touched) {
+                svg.raw("<g data-seal=\"" + Svg.escape(item.id()) + "\">");
+            }
             if (item instanceof BoreItem.Port p) {
                 port(p);
             } else if (item instanceof BoreItem.Bearing b) {
@@ -55,6 +59,10 @@ final class PartPainter {
                 spring(new LipProfile(s, section.shaftDiameterMm() / 2, section.boreDiameterMm() / 2));
             }
             double[] reach = item.accept(new Reach());
+            if (touched) {
+                grip("", frame.x(item.fromMm()), frame.x(item.toMm()), reach[0], reach[1]);
+                svg.raw("</g>");
+            }
             close(
                     frame.x(item.fromMm()),
                     frame.x(item.toMm()),
@@ -97,11 +105,17 @@ final class PartPainter {
                     + Svg.n(bottom - top + 8) + "\"/>");
         }
         if (drawn.look().handles()) {
-            double wide = Math.max(GRIP, right - left);
-            svg.raw("<rect class=\"grip\" fill=\"none\" pointer-events=\"all\" x=\"" + Svg.n((left + right - wide) / 2)
-                    + "\" y=\"" + Svg.n(top) + "\" width=\"" + Svg.n(wide) + "\" height=\"" + Svg.n(bottom - top)
-                    + "\"/></g>");
+            grip(" class=\"grip\"", left, right, top, bottom);
+            svg.raw("</g>");
         }
+    }
+
+    /** What a finger meets. */
+    private void grip(String marks, double left, double right, double top, double bottom) {
+        double wide = Math.max(GRIP, right - left);
+        svg.raw("<rect" + marks + " fill=\"none\" pointer-events=\"all\" x=\"" + Svg.n((left + right - wide) / 2)
+                + "\" y=\"" + Svg.n(top) + "\" width=\"" + Svg.n(wide) + "\" height=\"" + Svg.n(bottom - top)
+                + "\"/>");
     }
 
     /** Between which heights a part of the bore lies (units). */

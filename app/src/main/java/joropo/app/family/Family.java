@@ -13,6 +13,11 @@ public interface Family {
     /** Its own cards of a stage, in their order; those that every job has stand before them. */
     List<Card> cards(Stage stage);
 
+    /** Its own cards of one more in the same job: what the first says for all of them is not asked again. */
+    default List<Card> further(Stage stage) {
+        return cards(stage);
+    }
+
     /** What follows from what was typed; nothing is changed by it. */
     Work evaluate(JobFacts facts);
 

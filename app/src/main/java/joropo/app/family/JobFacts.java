@@ -12,9 +12,30 @@ import org.jspecify.annotations.Nullable;
  * What is known of one item of a job, for its family to judge.
  *
  * @param read what was typed on its own cards and on those of the job, @param sections those that were arranged on the
- *     bench: they go before what follows from the texts
+ *     bench: they go before what follows from the texts, @param alike itself among the items of its kind
  */
-public record JobFacts(Position position, ReadFields read, Arranged sections) {
+public record JobFacts(Position position, ReadFields read, Arranged sections, Alike alike) {
+    /**
+     * Items of one kind in a job.
+     *
+     * @param name of this one, by which people tell it from the others, @param index of this one, from 0, in the order
+     *     in which they were added, @param reads what was typed of each
+     */
+    public record Alike(String name, int index, List<ReadFields> reads) {
+        public static Alike alone(ReadFields read) {
+            return new Alike("", 0, List.of(read));
+        }
+
+        public boolean isAlone() {
+            return reads.size() == 1;
+        }
+    }
+
+    /** The same job as another item of this kind has it. */
+    public JobFacts as(int index) {
+        return new JobFacts(position, alike.reads().get(index), sections, new Alike("", index, alike.reads()));
+    }
+
     /** @param found as it was found, @param planned as it shall be; each absent until somebody has arranged it */
     public record Arranged(
             @Nullable Section found, @Nullable Section planned) {

@@ -107,7 +107,7 @@ public sealed interface Panel {
 
         @Override
         public Image under(String prefix) {
-            return new Image(prefix + id, prefix + card, svg, figures, file);
+            return new Image(prefix + id, prefix + card, svg, figures, file.isEmpty() ? "" : prefix + file);
         }
     }
 

@@ -24,15 +24,19 @@ public final class ReadFields {
     private final Map<String, String> errors;
     private final Set<String> names;
     private final Shop shop;
-    private final String prefix;
+    private final List<String> prefixes;
 
     private ReadFields(
-            Map<String, Object> values, Map<String, String> errors, Set<String> names, Shop shop, String prefix) {
+            Map<String, Object> values,
+            Map<String, String> errors,
+            Set<String> names,
+            Shop shop,
+            List<String> prefixes) {
         this.values = values;
         this.errors = errors;
         this.names = names;
         this.shop = shop;
-        this.prefix = prefix;
+        this.prefixes = prefixes;
     }
 
     /**
@@ -51,21 +55,31 @@ public final class ReadFields {
                 }
             }
         }
-        return new ReadFields(values, errors, fields.stream().map(Field::name).collect(Collectors.toSet()), shop, "");
+        return new ReadFields(
+                values, errors, fields.stream().map(Field::name).collect(Collectors.toSet()), shop, List.of());
     }
 
     private static LengthUnit unit(Typed typed) {
         return typed.unit() == null ? LengthUnit.MM : typed.unit();
     }
 
-    /** As one item of the job reads them. @param ofItem the prefix of its fields on the sheets, empty for the first */
-    public ReadFields under(String ofItem) {
-        return new ReadFields(values, errors, names, shop, ofItem);
+    /**
+     * As one item of the job reads them.
+     *
+     * @param ofItem the prefix of its fields on the sheets, empty for the first, @param ofAll that of the first of its
+     *     kind, which says what holds for all of them
+     */
+    public ReadFields under(String ofItem, String ofAll) {
+        return new ReadFields(values, errors, names, shop, List.of(ofItem, ofAll));
     }
 
     /** A field's name on the sheets: an item's own bears its prefix, those of the job do not. */
     public String onSheet(String name) {
-        return names.contains(prefix + name) ? prefix + name : name;
+        return prefixes.stream()
+                .map(p -> p + name)
+                .filter(names::contains)
+                .findFirst()
+                .orElse(name);
     }
 
     /** What could not be read, by name of the field on the sheets. */

@@ -80,5 +80,10 @@ public interface Work {
         return Optional.empty();
     }
 
+    /** The part of its picture that it is; absent where nothing tells it from what else is there. */
+    default @Nullable String part() {
+        return null;
+    }
+
     Summary summary();
 }

@@ -43,9 +43,10 @@ record Beside(
     record Entered(List<JobEntry> things, List<JobTimer> timers) {}
 
     /**
-     * What earlier jobs left here. @param notes newest first, @param last seal that was fitted, absent: nobody knows
+     * What earlier jobs left here. @param notes newest first, @param last what was fitted last, item by item, none:
+     * nobody knows
      */
-    record Earlier(List<PositionNote> notes, ListsMapper.@Nullable LastSeal last) {}
+    record Earlier(List<PositionNote> notes, List<ListsMapper.LastSeal> last) {}
 
     /** What is on the parts list by hand, and the newest decision of each part. */
     record OnList(List<ListedPart> listed, List<PartEntry> decided) {

@@ -28,6 +28,10 @@ final class CommonCards {
         return CARDS.getOrDefault(stage, List.of());
     }
 
+    static boolean isOne(Card card) {
+        return CARDS.values().stream().anyMatch(cards -> cards.contains(card));
+    }
+
     private static List<Card> intake() {
         return List.of(
                 Card.of(

@@ -2,7 +2,6 @@ package joropo.app.job;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.stream.IntStream;
 import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
 
@@ -10,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * One job on one seal position.
  *
  * @param number as people say it: year and running number, such as 26-0147, @param kind of what it was opened for
- * @param itemKinds kinds of all that is sealed in it, in their order, parted by blanks
+ * @param itemRows all that was ever sealed in it, as {@link JobItem#read} takes it
  */
 public record Job(
         long id,
@@ -21,7 +20,7 @@ public record Job(
         Instant openedAt,
         State state,
         @Nullable String withdrawnWhy,
-        String itemKinds) {
+        String itemRows) {
     /** Whether work goes on. */
     public enum State {
         OPEN,
@@ -31,9 +30,11 @@ public record Job(
 
     /** What is sealed in it; the first is what it was opened for. */
     List<JobItem> items() {
-        String[] kinds = itemKinds.split(" ");
-        return IntStream.range(0, kinds.length)
-                .mapToObj(i -> new JobItem(i + 1, PartKind.valueOf(kinds[i])))
-                .toList();
+        return JobItem.read(itemRows).stream().filter(JobItem::stands).toList();
+    }
+
+    /** What was taken out of it. */
+    List<JobItem> takenOut() {
+        return JobItem.read(itemRows).stream().filter(i -> !i.stands()).toList();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import joropo.app.family.Card;
 import joropo.app.family.Families;
+import joropo.app.family.Family;
 import joropo.app.family.Stage;
 import joropo.app.ui.Field;
 
@@ -19,11 +20,15 @@ final class JobCards {
     }
 
     List<Card> of(Stage stage) {
-        return Stream.concat(
-                        CommonCards.of(stage).stream(),
-                        items.stream().flatMap(i -> families.need(i.kind()).cards(stage).stream()
-                                .map(c -> c.under(i.prefix()))))
+        return Stream.concat(CommonCards.of(stage).stream(), items.stream().flatMap(i -> of(stage, i).stream()))
                 .toList();
+    }
+
+    /** Those of one item, also of one that was taken out. */
+    List<Card> of(Stage stage, JobItem item) {
+        Family family = families.need(item.kind());
+        return (item.equals(JobItem.first(items, item)) ? family.cards(stage) : family.further(stage))
+                .stream().map(c -> c.under(item.prefix())).toList();
     }
 
     Stream<Field<?>> fields(Stage stage) {

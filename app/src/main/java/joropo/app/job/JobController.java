@@ -7,7 +7,6 @@ import joropo.app.job.JobSheets.Posted;
 import joropo.app.section.SectionRole;
 import joropo.app.ui.Errors;
 import joropo.app.ui.NotFound;
-import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -151,6 +150,33 @@ class JobController {
                 + sections.arrange(number, at == Stage.STRIP ? SectionRole.AS_FOUND : SectionRole.PLANNED, me);
     }
 
+    /** What was found, or a section from the bench, as the section that is planned. */
+    @PostMapping("/decide/section-{way:found|bench}")
+    String plan(
+            @PathVariable String number,
+            @PathVariable String way,
+            @RequestParam(defaultValue = "") String benched,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        sheets.type(number, Stage.DECIDE, posted(form, me), me);
+        try {
+            if (way.equals("found")) {
+                sections.planAsFound(number, me);
+            } else if (benched.matches("\\d{1,18}")) {
+                sections.plan(number, Long.parseLong(benched), me);
+            } else {
+                return page(sheets.page(number, Stage.DECIDE, me), "Choose a section of the bench first.", model);
+            }
+            return "redirect:/jobs/" + number + "/decide";
+        } catch (RefusedInput e) {
+            return page(
+                    sheets.page(number, Stage.DECIDE, me),
+                    "Not planned: this job " + e.errors().get(0).message() + ".",
+                    model);
+        }
+    }
+
     /** The section into the sheet, or the readings into the section. */
     @PostMapping("/decide/section-{way:take|bring}")
     String agree(
@@ -165,24 +191,6 @@ class JobController {
             sections.bringReadings(number, me);
         }
         return "redirect:/jobs/" + number + "/decide";
-    }
-
-    /** One thing more that is sealed in this job. */
-    @PostMapping("/items")
-    String addItem(
-            @PathVariable String number,
-            @RequestParam PartKind kind,
-            @ModelAttribute(name = "me", binding = false) Person me,
-            Model model) {
-        try {
-            jobs.addItem(number, kind, me);
-            return "redirect:/jobs/" + number + "/intake";
-        } catch (RefusedInput e) {
-            return page(
-                    sheets.page(number, Stage.INTAKE, me),
-                    "Not added: it " + e.errors().get(0).message() + ".",
-                    model);
-        }
     }
 
     @PostMapping("/{stage}/take")

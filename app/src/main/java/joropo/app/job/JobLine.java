@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A job as a list shows it.
  *
- * @param stage the last stage that was kept, absent when none was, @param verdict the worst that was found on any kept
- *     sheet
+ * @param standsAt the stage that is to be worked on next, @param verdict the worst that was found, absent: nothing is
+ *     judged yet
  */
 public record JobLine(
         String number,
@@ -19,10 +19,5 @@ public record JobLine(
         String positionName,
         Instant openedAt,
         String openedBy,
-        @Nullable Stage stage,
-        @Nullable Status verdict) {
-    /** The stage that is to be worked on next. */
-    public Stage standsAt() {
-        return stage == null ? Stage.INTAKE : stage.next().orElse(Stage.SIGN);
-    }
-}
+        Stage standsAt,
+        @Nullable Status verdict) {}

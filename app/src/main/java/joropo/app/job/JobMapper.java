@@ -16,12 +16,13 @@ import org.jspecify.annotations.Nullable;
 interface JobMapper {
     Optional<Job> findByNumber(String number);
 
-    /** Newest first. @param numbers empty: of any number */
-    List<JobLine> lines(
-            @Param("machineId") @Nullable Long machineId,
-            @Param("positionId") @Nullable Long positionId,
-            @Param("numbers") List<String> numbers,
-            @Param("openOnly") boolean openOnly);
+    /** Which jobs a list wants; null: of any. @param numbers empty: of any number */
+    record Asked(@Nullable Long machineId, @Nullable Long positionId, List<String> numbers, boolean openOnly) {}
+
+    /** Newest first. */
+    List<JobLine> lines(@Param("a") Asked asked, @Param("most") int most, @Param("after") int after);
+
+    long count(@Param("a") Asked asked);
 
     /** The next running number of a year; it is never given twice. */
     int nextNumber(int year);
@@ -37,8 +38,13 @@ interface JobMapper {
             @Param("jobId") long jobId,
             @Param("number") int number,
             @Param("kind") PartKind kind,
+            @Param("label") String label,
             @Param("personId") long personId,
             @Param("at") Instant at);
+
+    void labelItem(@Param("jobId") long jobId, @Param("number") int number, @Param("label") String label);
+
+    void withdrawItem(@Param("jobId") long jobId, @Param("number") int number, @Param("why") String why);
 
     boolean hasOpen(long positionId);
 

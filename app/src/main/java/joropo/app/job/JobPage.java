@@ -43,14 +43,33 @@ public record JobPage(
             JobRules.@Nullable Held held,
             List<PartKind> addable) {}
 
-    /** The window that shows it. @param revision of the newest kept sheet, 0: none, @param aside typing of others */
-    public record Window(String tab, long seq, LengthUnit unit, int revision, List<AsideView> aside) {}
+    /**
+     * The window that shows it. @param revision of the newest kept sheet, 0: none, @param aside typing of
+     * others, @param gone names of items that were taken out and are still typed of here
+     */
+    public record Window(
+            String tab, long seq, LengthUnit unit, int revision, List<AsideView> aside, List<String> gone) {}
 
     /**
-     * The sheet. @param asks closed cards that something typed asks for, @param drawn the picture on a paper, @param
-     * sections those that were arranged on the bench
+     * The sheet. @param items that its cards are of, @param asks closed cards that something typed asks for, @param
+     * drawn the picture on a paper, @param sections those that were arranged on the bench
      */
-    public record Sheet(List<CardView> cards, List<String> asks, Function<Paper, String> drawn, JobSections sections) {
+    public record Sheet(
+            List<CardView> cards, Items items, List<String> asks, Function<Paper, String> drawn, JobSections sections) {
+        /** Cards of one item. @param item its number, 0: those of the job itself */
+        public List<CardView> cardsOf(int item) {
+            return cards.stream().filter(c -> c.item() == item).toList();
+        }
+
+        /** Of the items that have cards on this stage. */
+        public List<Integer> itemNumbers() {
+            return cards.stream()
+                    .map(CardView::item)
+                    .filter(n -> n > 0)
+                    .distinct()
+                    .toList();
+        }
+
         /** @param paper name of one */
         public String drawing(String paper) {
             return drawn.apply(Paper.valueOf(paper));
@@ -66,6 +85,15 @@ public record JobPage(
             return out;
         }
     }
+
+    /** What is sealed in the job. @param standing none where there is but one, @param takenOut with what was typed */
+    public record Items(List<ItemView> standing, List<TakenOut> takenOut) {}
+
+    /** One item. @param sign worst of this stage, @param part of the picture that it is, empty: none tells it apart */
+    public record ItemView(int number, String name, String kind, StatusMark sign, String part) {}
+
+    /** One that was taken out. @param lines what was typed of it on this stage: kept, never judged */
+    public record TakenOut(String name, String why, List<Snapshot.Line> lines) {}
 
     /** The plan. @param wayRound which way it faces, absent while that is not decided */
     public record Plan(List<StepView> steps, @Nullable String wayRound) {}
@@ -100,9 +128,10 @@ public record JobPage(
     /** One journal of the shaft line. */
     public record StageView(Stage stage, StatusMark sign, boolean kept) {}
 
-    /** One card with its figures and what is shown under it. */
+    /** One card with its figures and what is shown under it. @param item its number, 0: of the job itself */
     public record CardView(
             String id,
+            int item,
             String title,
             String layout,
             boolean folded,

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -25,18 +26,20 @@ import joropo.app.job.JobPage.Difference;
 import joropo.app.job.JobPage.End;
 import joropo.app.job.JobPage.FieldView;
 import joropo.app.job.JobPage.Head;
+import joropo.app.job.JobPage.ItemView;
+import joropo.app.job.JobPage.Items;
 import joropo.app.job.JobPage.Plan;
 import joropo.app.job.JobPage.Setting;
 import joropo.app.job.JobPage.Sheet;
 import joropo.app.job.JobPage.StageView;
 import joropo.app.job.JobPage.StepView;
+import joropo.app.job.JobPage.TakenOut;
 import joropo.app.job.JobPage.TorqueView;
 import joropo.app.job.JobPage.Window;
 import joropo.app.ui.Field;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
 import joropo.core.assembly.TorquePlanResult;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.Length;
@@ -68,9 +71,16 @@ class JobPages {
      * How a sheet stands in one window.
      *
      * @param tab name of the window, @param seq the newest draft it knows of, @param texts that it shows, in place of
-     *     the stored ones, @param errors beside what follows from them, @param unit of the window
+     *     the stored ones, @param errors beside what follows from them, @param unit of the window, @param gone items
+     *     that it still shows though they were taken out
      */
-    record Shown(String tab, long seq, Map<String, Typed> texts, Map<String, String> errors, LengthUnit unit) {}
+    record Shown(
+            String tab,
+            long seq,
+            Map<String, Typed> texts,
+            Map<String, String> errors,
+            LengthUnit unit,
+            List<JobItem> gone) {}
 
     /** The whole page. */
     JobPage page(JobState state, Stage stage, JobWork work, Shown shown, Person person) {
@@ -111,15 +121,19 @@ class JobPages {
                         stages(state, work),
                         editable,
                         state.isOpen() ? JobRules.held(stage, state, work).orElse(null) : null,
-                        stage == Stage.INTAKE && editable ? addable(state) : List.of()),
+                        editable ? families.kinds() : List.of()),
                 new Window(
                         shown.tab(),
                         shown.seq(),
                         shown.unit(),
                         state.lastRevision(stage).map(Revision::revision).orElse(0),
-                        editable ? aside(state, stage, work, shown) : List.of()),
+                        editable ? aside(state, stage, work, shown) : List.of(),
+                        shown.gone().stream()
+                                .map(i -> i.calledAmong(allOf(state.job())))
+                                .toList()),
                 new Sheet(
                         cards(stage, work, shown),
+                        items(state, stage, work),
                         work.asks(),
                         paper -> work.main()
                                 .picture(paper, numbered, next)
@@ -133,9 +147,32 @@ class JobPages {
                 null);
     }
 
-    /** Kinds of which one thing more may be sealed in this job: all but what it was opened for. */
-    private List<PartKind> addable(JobState state) {
-        return families.kinds().stream().filter(k -> k != state.job().kind()).toList();
+    /** Those that stand and those that were taken out. */
+    private static List<JobItem> allOf(Job job) {
+        return Stream.concat(job.items().stream(), job.takenOut().stream()).toList();
+    }
+
+    /** Each with the worst of this stage; none for a job that has but one and never had more. */
+    private Items items(JobState state, Stage stage, JobWork work) {
+        List<JobWork.Named> all = work.items();
+        List<ItemView> standing = all.size() < 2
+                ? List.of()
+                : all.stream()
+                        .map(i -> new ItemView(
+                                i.item().number(),
+                                i.name(),
+                                i.item().kind().words(),
+                                show.mark(work.verdict(stage, i.item())),
+                                Objects.requireNonNullElse(i.work().part(), "")))
+                        .toList();
+        return new Items(
+                standing,
+                state.job().takenOut().stream()
+                        .map(i -> new TakenOut(
+                                i.calledAmong(allOf(state.job())),
+                                i.withdrawnWhy(),
+                                SnapshotMaker.lines(work.cards().of(stage, i), state.sheet(stage), work)))
+                        .toList());
     }
 
     private List<FindingLine> rail(JobWork work, Stage stage) {
@@ -165,6 +202,7 @@ class JobPages {
         List<Panel> causes = CausesPanel.of(stage, work);
         List<CardView> out = new ArrayList<>();
         for (Card card : work.cards().of(stage)) {
+            int item = work.itemOf(card).map(JobItem::number).orElse(0);
             List<FieldView> fields =
                     card.fields().stream().map(f -> field(f, work, shown)).toList();
             boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
@@ -174,7 +212,14 @@ class JobPages {
                             card.causes() ? causes.stream() : Stream.empty())
                     .toList();
             out.add(new CardView(
-                    card.id(), card.title(), card.shape().name(), closed, fields, work.figures(card.id()), under));
+                    card.id(),
+                    item,
+                    card.title(),
+                    card.shape().name(),
+                    closed,
+                    fields,
+                    work.figures(card.id()),
+                    under));
         }
         return out;
     }

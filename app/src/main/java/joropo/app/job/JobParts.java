@@ -70,11 +70,11 @@ final class JobParts {
      */
     static List<Part> proposals(JobState state, List<PartLine> lines) {
         List<Part> out = new ArrayList<>();
-        ListsMapper.LastSeal last = state.beside().earlier().last();
-        if (last != null) {
+        for (ListsMapper.LastSeal last : state.beside().earlier().last()) {
             PartKind kind = state.job().kind();
+            String prefix = new JobItem(last.item(), kind, "", null).prefix();
             out.add(new Part(
-                    kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    prefix + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                     1,
                     kind,
                     kind.words() + " " + last.seal(),

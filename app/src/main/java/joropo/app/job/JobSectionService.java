@@ -10,6 +10,7 @@ import joropo.app.family.WorkSection;
 import joropo.app.section.BenchService;
 import joropo.app.section.SectionRole;
 import joropo.app.ui.NotFound;
+import joropo.core.plan.PartKind;
 import joropo.core.section.Section;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -56,16 +57,51 @@ class JobSectionService {
     }
 
     /**
-     * Fills the decide sheet as the section has it. @throws RefusedInput when there is no section, or the job is closed
+     * Plans it as it was found, with an item and its texts for each seal. @throws RefusedInput when the job is closed,
+     * or has a section as planned already
+     */
+    void planAsFound(String number, Person person) {
+        JobState state = store.load(number);
+        plan(state, section(works.of(state)).found(evidence(state)), person);
+    }
+
+    /** Plans a section from the bench likewise. @throws RefusedInput likewise */
+    void plan(String number, long onBench, Person person) {
+        plan(store.load(number), bench.section(onBench), person);
+    }
+
+    private void plan(JobState state, Section section, Person person) {
+        if (!state.isOpen() || state.sections().planned() != null) {
+            throw new RefusedInput("", "has a section as planned already, or is closed");
+        }
+        bench.openFor(state.job().id(), SectionRole.PLANNED, section.comparedWith(null), person);
+        take(state.job().number(), person);
+    }
+
+    /** An item for each seal of the section. */
+    private void addItems(JobState state, Section planned, Person person) {
+        PartKind kind = state.job().kind();
+        long there = state.items().stream().filter(i -> i.kind() == kind).count();
+        for (long i = there; i < planned.seals().size(); i++) {
+            store.addItem(state.job().number(), kind, "", person);
+        }
+    }
+
+    /**
+     * Fills the decide sheet as the section has it, with an item for each of its seals. @throws RefusedInput when there
+     * is no section, or the job is closed
      */
     void take(String number, Person person) {
+        JobState before = store.load(number);
+        Section planned = planned(before);
+        addItems(before, planned, person);
         JobState state = store.load(number);
-        Section planned = planned(state);
         Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(Stage.DECIDE));
-        section(works.of(state))
-                .asTexts(planned)
-                .forEach((field, text) -> sheet.put(
-                        field, sheet.getOrDefault(field, Typed.NOTHING).retyped(text, LengthUnit.MM)));
+        works.of(state).items().forEach(i -> i.work().section().ifPresent(s -> s.asTexts(planned)
+                .forEach((field, text) -> {
+                    String name = i.item().prefix() + field;
+                    sheet.put(name, sheet.getOrDefault(name, Typed.NOTHING).retyped(text, LengthUnit.MM));
+                })));
         JobWork work = works.of(state, state.textsWith(Stage.DECIDE, sheet));
         store.saveDraft(
                 state, Stage.DECIDE, "section", state.seq(Stage.DECIDE), sheet, work.verdict(Stage.DECIDE), person);

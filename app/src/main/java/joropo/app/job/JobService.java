@@ -14,9 +14,10 @@ import joropo.app.access.Sha256;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
+import joropo.app.job.JobMapper.Asked;
 import joropo.app.ui.NotFound;
+import joropo.app.ui.Paged;
 import joropo.core.plan.Lives;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
@@ -49,34 +50,40 @@ public class JobService {
         this.json = json;
     }
 
+    /** @param page from 1 */
     @Transactional(readOnly = true)
-    public List<JobLine> openJobs() {
-        return jobs.lines(null, null, List.of(), true);
+    public Paged<JobLine> openJobs(int page) {
+        return paged(new Asked(null, null, List.of(), true), page);
     }
 
     @Transactional(readOnly = true)
-    public List<JobLine> ofMachine(long machineId) {
-        return jobs.lines(machineId, null, List.of(), false);
+    public Paged<JobLine> ofMachine(long machineId, int page) {
+        return paged(new Asked(machineId, null, List.of(), false), page);
     }
 
     @Transactional(readOnly = true)
-    public List<JobLine> ofPosition(long positionId) {
-        return jobs.lines(null, positionId, List.of(), false);
+    public Paged<JobLine> ofPosition(long positionId, int page) {
+        return paged(new Asked(null, positionId, List.of(), false), page);
+    }
+
+    private Paged<JobLine> paged(Asked asked, int page) {
+        return Paged.of(page, jobs.count(asked), (most, after) -> jobs.lines(asked, most, after));
     }
 
     /** @param numbers of jobs, at least one */
     @Transactional(readOnly = true)
     public List<JobLine> ofNumbers(List<String> numbers) {
-        return numbers.isEmpty() ? List.of() : jobs.lines(null, null, numbers, false);
+        return numbers.isEmpty() ? List.of() : jobs.lines(new Asked(null, null, numbers, false), numbers.size(), 0);
     }
 
     /**
-     * What is known of a position from the jobs that were signed there. @param ofKind lives of the seal that runs there
-     * now, wherever that kind has been, @param causes in words with how often
+     * What is known of a position from the jobs that were signed there. @param lives item by item, @param ofKind lives
+     * that have ended of the seal that runs there now, wherever that kind has been, @param causes in words with how
+     * often
      */
     public record History(
-            Lives lives,
-            Lives ofKind,
+            List<Lives> lives,
+            Lives.Mean ofKind,
             List<String> causes,
             List<PositionNote> notes,
             List<ConcessionLine> concessions,
@@ -90,8 +97,8 @@ public class JobService {
     /**
      * Defects that were accepted for a time and stand where no later job was signed, the next to be looked at first.
      */
-    public List<ConcessionLine> concessions() {
-        return store.concessions();
+    public Paged<ConcessionLine> concessions(int page) {
+        return store.concessions(page);
     }
 
     /** Notes what an owner answered. @throws RefusedInput without an answer or a day */
@@ -117,11 +124,6 @@ public class JobService {
 
     public Job open(long positionId, Person person) {
         return store.open(positionId, person);
-    }
-
-    /** One thing more that is sealed in this job, of a kind of its own. @throws RefusedInput when it cannot be */
-    public void addItem(String number, PartKind kind, Person person) {
-        store.addItem(number, kind, person);
     }
 
     /** The stage that is to be worked on next. */
@@ -284,9 +286,10 @@ public class JobService {
     /** @param name as its links name it, @throws NotFound while the job does not say enough for it */
     public ToolDrawing drawing(String number, String name) {
         JobState state = store.load(number, Set.of());
-        return works.of(state)
-                .main()
-                .drawing(name)
+        return works.of(state).items().stream()
+                .filter(i -> name.startsWith(i.item().prefix()))
+                .flatMap(i -> i.work().drawing(name.substring(i.item().prefix().length())).stream())
+                .findFirst()
                 .map(d -> new ToolDrawing(
                         d,
                         state.position().machineName() + ", " + state.position().name()))

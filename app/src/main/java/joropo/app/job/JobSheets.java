@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
@@ -44,9 +45,10 @@ public class JobSheets {
 
     /**
      * A posted sheet beside what is stored. @param texts to be stored, @param shown as they were typed, @param errors
-     * of what is not stored
+     * of what is not stored, @param gone items that were taken out and still typed of
      */
-    private record Retyped(Map<String, Typed> texts, Map<String, Typed> shown, Map<String, String> errors) {}
+    private record Retyped(
+            Map<String, Typed> texts, Map<String, Typed> shown, Map<String, String> errors, List<JobItem> gone) {}
 
     /** What came of a posted sheet. @param work what follows from it, @param retyped what was posted */
     private record Saved(JobState state, JobWork work, long seq, Retyped retyped) {}
@@ -63,7 +65,7 @@ public class JobSheets {
     }
 
     private JobPage page(JobState state, Stage stage, Person person) {
-        var shown = new Shown(newTab(), state.seq(stage), state.sheet(stage), Map.of(), person.unit());
+        var shown = new Shown(newTab(), state.seq(stage), state.sheet(stage), Map.of(), person.unit(), List.of());
         return pages.page(state, stage, works.of(state), shown, person);
     }
 
@@ -89,7 +91,7 @@ public class JobSheets {
         if (errors.isEmpty()) {
             texts.computeIfPresent(field, (name, typed) -> struck);
         }
-        Saved saved = save(before, stage, posted, new Retyped(texts, texts, retyped.errors()), person);
+        Saved saved = save(before, stage, posted, new Retyped(texts, texts, retyped.errors(), retyped.gone()), person);
         return pages.page(saved.state(), stage, saved.work(), shown(saved, posted, errors), person);
     }
 
@@ -191,32 +193,51 @@ public class JobSheets {
     private static Shown shown(Saved saved, Posted posted, Map<String, String> errors) {
         Map<String, String> all = new HashMap<>(saved.retyped().errors());
         all.putAll(errors);
-        return new Shown(posted.tab(), saved.seq(), saved.retyped().shown(), all, posted.unit());
+        return new Shown(
+                posted.tab(),
+                saved.seq(),
+                saved.retyped().shown(),
+                all,
+                posted.unit(),
+                saved.retyped().gone());
     }
 
     /**
      * The posted texts, each with the unit it was typed in: what was not touched keeps its own. One that is far too
-     * long is not stored: what stood there stays, and its field says so.
+     * long is not stored: what stood there stays, and its field says so. What was typed of an item that was taken out
+     * stays too, and what a window that has not seen it go still types of it.
      */
     private Retyped retyped(JobState state, Stage stage, Posted posted) {
         Map<String, Typed> before = state.sheet(stage);
         Map<String, Typed> texts = new LinkedHashMap<>();
         Map<String, Typed> shown = new LinkedHashMap<>();
         Map<String, String> errors = new LinkedHashMap<>();
-        works.cards(state).fields(stage).forEach(f -> {
-            String text = posted.texts().getOrDefault(f.name(), "");
-            Typed stored = before.getOrDefault(f.name(), Typed.NOTHING);
-            Typed typed = stored.retyped(text, posted.unit());
-            boolean tooLong = text.length() > LONGEST_STORED;
-            if (tooLong) {
-                errors.put(
-                        f.name(),
-                        "Not saved: has room for " + LONGEST_STORED + " characters, got " + text.length() + ".");
-            }
-            texts.put(f.name(), tooLong ? stored : typed);
-            shown.put(f.name(), typed);
-        });
-        return new Retyped(texts, shown, errors);
+        JobCards cards = works.cards(state);
+        List<JobItem> gone = state.job().takenOut().stream()
+                .filter(i ->
+                        fields(cards, stage, i).anyMatch(f -> posted.texts().containsKey(f.name())))
+                .toList();
+        texts.putAll(before);
+        Stream.concat(cards.fields(stage), gone.stream().flatMap(i -> fields(cards, stage, i)))
+                .forEach(f -> {
+                    String text = posted.texts().getOrDefault(f.name(), "");
+                    Typed stored = before.getOrDefault(f.name(), Typed.NOTHING);
+                    Typed typed = stored.retyped(text, posted.unit());
+                    boolean tooLong = text.length() > LONGEST_STORED;
+                    if (tooLong) {
+                        errors.put(
+                                f.name(),
+                                "Not saved: has room for " + LONGEST_STORED + " characters, got " + text.length()
+                                        + ".");
+                    }
+                    texts.put(f.name(), tooLong ? stored : typed);
+                    shown.put(f.name(), typed);
+                });
+        return new Retyped(texts, shown, errors, gone);
+    }
+
+    private static Stream<Field<?>> fields(JobCards cards, Stage stage, JobItem item) {
+        return cards.of(stage, item).stream().flatMap(c -> c.fields().stream());
     }
 
     private String newTab() {

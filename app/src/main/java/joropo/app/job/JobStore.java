@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.access.PeopleService;
@@ -30,7 +31,9 @@ import joropo.app.section.BenchService;
 import joropo.app.section.BenchService.Arranged;
 import joropo.app.section.SectionRole;
 import joropo.app.store.StoreService;
+import joropo.app.store.StoreService.Shelved;
 import joropo.app.ui.NotFound;
+import joropo.app.ui.Paged;
 import joropo.core.plan.Lives;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
@@ -39,11 +42,16 @@ import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Jobs in the database: short transactions, nothing computed inside them. */
 @Service
 class JobStore {
+    /** What a page shows of the lives at a position. */
+    private static final int MOST_LIVES = 60;
+
     private final JobMapper jobs;
     private final ListsMapper lists;
     private final RegisterService register;
@@ -52,6 +60,7 @@ class JobStore {
     private final StoreService store;
     private final Families families;
     private final TextsJson json;
+    private final TransactionTemplate reading;
     private final Clock clock;
 
     JobStore(
@@ -63,7 +72,10 @@ class JobStore {
             StoreService store,
             Families families,
             TextsJson json,
+            PlatformTransactionManager transactions,
             Clock clock) {
+        reading = new TransactionTemplate(transactions);
+        reading.setReadOnly(true);
         this.jobs = jobs;
         this.lists = lists;
         this.register = register;
@@ -75,15 +87,14 @@ class JobStore {
         this.clock = clock;
     }
 
-    @Transactional(readOnly = true)
     public JobState load(String number) {
-        return state(find(number), Group.ALL);
+        return load(number, Group.ALL);
     }
 
-    /** @param groups what is read of what stands beside the sheets */
-    @Transactional(readOnly = true)
+    /** @param groups what is read of what stands beside the sheets; what lies in the store is known without */
     public JobState load(String number, Set<Group> groups) {
-        return state(find(number), groups);
+        List<Shelved> stock = groups.contains(Group.STOCK) ? store.lots() : null;
+        return reading.execute(status -> state(find(number), groups, stock));
     }
 
     /** @throws RefusedInput where nothing is known yet of what seals there */
@@ -93,18 +104,68 @@ class JobStore {
         mustHaveFamily("kind", position.kind());
         String number = nextNumber();
         long id = jobs.insert(number, position.kind(), positionId, person.id(), now());
-        jobs.insertItem(id, 1, position.kind(), person.id(), now());
+        jobs.insertItem(id, 1, position.kind(), "", person.id(), now());
         people.record(person.name(), "opened job " + number);
         return find(number);
     }
 
-    /** One thing more that is sealed in a job, of a kind of its own. @throws RefusedInput when it is not open */
+    /**
+     * One thing more that is sealed in a job, of a kind of its own. @return its number
+     *
+     * @throws RefusedInput when the job is not open, or another one is called so
+     */
     @Transactional
-    public void addItem(String number, PartKind kind, Person person) {
+    public int addItem(String number, PartKind kind, String label, Person person) {
         Job job = openJob(number);
         mustHaveFamily("item", kind);
-        jobs.insertItem(job.id(), job.items().size() + 1, kind, person.id(), now());
-        people.record(person.name(), "added " + kind.words() + " to job " + number);
+        int item = job.items().size() + job.takenOut().size() + 1;
+        mustBeTheOnly(label, new JobItem(item, kind, label, null), job);
+        jobs.insertItem(job.id(), item, kind, label, person.id(), now());
+        people.record(
+                person.name(),
+                "added " + kind.words() + (label.isEmpty() ? "" : ", \"" + label + "\",") + " to job " + number);
+        return item;
+    }
+
+    /** @throws RefusedInput when the job is not open, the item is gone, or another one is called so */
+    @Transactional
+    public void labelItem(String number, int item, String label, Person person) {
+        Job job = openJob(number);
+        JobItem named = item(job, item);
+        mustBeTheOnly(label, named, job);
+        jobs.labelItem(job.id(), item, label);
+        people.record(
+                person.name(),
+                "named item " + item + " of job " + number + " \"" + label + "\", before it was \""
+                        + named.calledAmong(job.items()) + "\"");
+    }
+
+    /** What was typed of it stays. @throws RefusedInput when the job is not open, or the item is gone already */
+    @Transactional
+    public void withdrawItem(String number, int item, String why, Person person) {
+        Job job = openJob(number);
+        String name = item(job, item).calledAmong(job.items());
+        jobs.withdrawItem(job.id(), item, why);
+        people.record(person.name(), "took " + name + " out of job " + number + ": " + why);
+    }
+
+    private static JobItem item(Job job, int number) {
+        return job.items().stream()
+                .filter(i -> i.number() == number)
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput("item", "is not in this job any more"));
+    }
+
+    private static void mustBeTheOnly(String label, JobItem named, Job job) {
+        List<JobItem> others =
+                job.items().stream().filter(i -> i.number() != named.number()).toList();
+        List<JobItem> all = Stream.concat(others.stream(), Stream.of(named)).toList();
+        new Needs()
+                .that(
+                        "label",
+                        others.stream().noneMatch(i -> i.calledAmong(all).equalsIgnoreCase(label)),
+                        "is taken: another one in this job is called \"" + label + "\"")
+                .done();
     }
 
     private void mustHaveFamily(String field, PartKind kind) {
@@ -207,7 +268,7 @@ class JobStore {
         if (job.state() == Job.State.SIGNED) {
             return;
         }
-        if (!state(mustBeOpen(job), Group.ALL).equals(seen)) {
+        if (!state(mustBeOpen(job)).equals(seen)) {
             throw new RefusedInput("", "Somebody changed this job at the same moment: look at it and sign again.");
         }
         jobs.insertSignature(job.id(), signing.snapshot(), signing.sha256(), person.id(), at);
@@ -216,9 +277,10 @@ class JobStore {
             bench.fitted(job.positionId(), job.id(), signing.fitted());
         }
         signing.causes().forEach(c -> jobs.insertCause(job.id(), job.positionId(), c.cause(), c.score()));
-        if (signing.life() != null) {
-            lists.insertLife(job.id(), job.positionId(), signing.life(), at);
-        }
+        signing.lives().forEach(l -> {
+            lists.endLife(job.positionId(), l.item(), l.hoursOfLast(), at);
+            lists.insertLife(job.id(), job.positionId(), l, at);
+        });
         if (signing.concession() != null) {
             lists.insertConcession(job.id(), job.positionId(), signing.concession());
         }
@@ -257,42 +319,53 @@ class JobStore {
 
     @Transactional(readOnly = true)
     public JobService.History history(long positionId) {
-        Lives lives = lives(lists.lives(positionId));
-        String seal = lives.lives().isEmpty() ? "" : lives.lives().get(0).seal();
-        Lives ofKind = Lives.ofSeal(
-                lists.livesAround(seal).stream().collect(Collectors.groupingBy(LifeRow::positionId)).values().stream()
-                        .map(JobStore::lives)
-                        .toList(),
-                seal);
+        List<Lives> lives = lives(lists.lives(positionId, MOST_LIVES));
+        String seal = lives.isEmpty() ? "" : lives.get(0).lives().get(0).seal();
+        Lives.Mean ofKind = lists.mean(seal).orElse(Lives.Mean.NONE);
         List<String> causes = jobs.causes(null, positionId).stream()
                 .map(JobMapper.CauseCount::words)
                 .toList();
-        List<String> parts = lives.lives().isEmpty()
+        List<String> parts = lives.isEmpty()
                 ? List.of()
-                : json.readSnapshot(
-                                jobs.signature(find(lives.lives().get(0).job()).id())
-                                        .orElseThrow()
-                                        .snapshot())
+                : json.readSnapshot(jobs.signature(find(newest(lives)).id())
+                                .orElseThrow()
+                                .snapshot())
                         .parts();
         return new JobService.History(
                 lives,
                 ofKind,
                 causes,
                 jobs.notes(positionId),
-                lists.concessions(positionId),
+                lists.concessions(positionId, Paged.SIZE, 0),
                 lists.recommendations(positionId),
                 parts);
     }
 
-    private static Lives lives(List<LifeRow> rows) {
-        return Lives.of(rows.stream()
-                .map(l -> new Lives.Fitted(l.jobNumber(), l.seal(), l.fittedAt(), l.hoursOfLast(), l.reasonOfLast()))
-                .toList());
+    /** By item of the position. */
+    private static List<Lives> lives(List<LifeRow> rows) {
+        return rows.stream()
+                .collect(Collectors.groupingBy(LifeRow::item, TreeMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .map(item -> Lives.of(item.stream()
+                        .map(l -> new Lives.Fitted(
+                                l.jobNumber(), l.seal(), l.fittedAt(), l.hoursOfLast(), l.reasonOfLast()))
+                        .toList()))
+                .toList();
+    }
+
+    /** The job that fitted last. */
+    private static String newest(List<Lives> lives) {
+        return lives.stream()
+                .map(l -> l.lives().get(0))
+                .max(Comparator.comparing(Lives.Life::fittedAt))
+                .orElseThrow()
+                .job();
     }
 
     @Transactional(readOnly = true)
-    public List<ConcessionLine> concessions() {
-        return lists.concessions(null);
+    public Paged<ConcessionLine> concessions(int page) {
+        return Paged.of(page, lists.countConcessions(), (most, after) -> lists.concessions(null, most, after));
     }
 
     @Transactional
@@ -319,7 +392,7 @@ class JobStore {
     }
 
     private JobState open(String number) {
-        return state(openJob(number), Group.ALL);
+        return state(openJob(number));
     }
 
     private static Job mustBeOpen(Job job) {
@@ -332,13 +405,17 @@ class JobStore {
         return job;
     }
 
-    private JobState state(Job job, Set<Group> groups) {
+    private JobState state(Job job) {
+        return state(job, Group.ALL, null);
+    }
+
+    private JobState state(Job job, Set<Group> groups, @Nullable List<Shelved> stock) {
         return JobState.of(
                 job,
                 register.position(job.positionId()).orElseThrow(),
                 jobs.typing(job.id()),
                 sections(job.id()),
-                beside(job, groups),
+                beside(job, groups, stock),
                 json);
     }
 
@@ -347,8 +424,8 @@ class JobStore {
         return new JobSections(arranged.get(SectionRole.AS_FOUND), arranged.get(SectionRole.PLANNED));
     }
 
-    private Beside beside(Job job, Set<Group> groups) {
-        var out = BesideBuilder.builder();
+    private Beside beside(Job job, Set<Group> groups, @Nullable List<Shelved> stock) {
+        var out = BesideBuilder.builder().stock(stock);
         if (groups.contains(Group.STEPS)) {
             out.steps(jobs.steps(job.id()));
         }
@@ -359,18 +436,13 @@ class JobStore {
             out.entered(new Entered(JobEntry.now(jobs.entries(job.id())), lists.timers(job.id())));
         }
         if (groups.contains(Group.EARLIER)) {
-            out.earlier(new Earlier(
-                    jobs.notes(job.positionId()),
-                    lists.lastSeal(job.positionId()).orElse(null)));
+            out.earlier(new Earlier(jobs.notes(job.positionId()), lists.lastSeals(job.positionId())));
         }
         if (groups.contains(Group.PARTS)) {
             out.parts(OnList.of(lists.partRows(job.id())));
         }
         if (groups.contains(Group.REMOVED)) {
             out.removed(lists.removed(job.id()).stream().map(this::stripPart).toList());
-        }
-        if (groups.contains(Group.STOCK)) {
-            out.stock(store.lots());
         }
         if (groups.contains(Group.ENDING)) {
             out.ending(new Ending(jobs.signature(job.id()).orElse(null), jobs.addenda(job.id())));

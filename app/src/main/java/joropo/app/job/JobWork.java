@@ -6,8 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import joropo.app.family.Card;
 import joropo.app.family.Families;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
@@ -35,17 +37,23 @@ import org.jspecify.annotations.Nullable;
  */
 final class JobWork {
     private record ItemWork(JobItem item, Work work) {
-        List<JobFinding> findings() {
-            return item.prefix().isEmpty()
+        /** As they stand among those of the others. @param name empty: they need none */
+        List<JobFinding> findings(String name) {
+            return name.isEmpty()
                     ? work.findings()
                     : work.findings().stream()
-                            .map(f -> new JobFinding(f.stage(), f.finding().ofItem(item.prefix(), item.name())))
+                            .map(f -> new JobFinding(f.stage(), named(f.finding(), name)))
                             .toList();
+        }
+
+        private Finding named(Finding f, String name) {
+            return (f.part() == null && work.part() != null ? f.withPart(work.part()) : f).ofItem(item.prefix(), name);
         }
     }
 
     private final JobCards cards;
     private final ReadFields read;
+    private final List<JobItem> standing;
     private final List<ItemWork> items;
     private final CommonWork common;
     private final List<JobFinding> findings;
@@ -60,14 +68,16 @@ final class JobWork {
             Families families) {
         cards = new JobCards(all, families);
         read = ReadFields.of(cards.fields(), texts, shop);
+        standing = all;
         items = all.stream()
                 .map(i -> new ItemWork(
                         i,
                         families.need(i.kind())
                                 .evaluate(new JobFacts(
                                         position,
-                                        read.under(i.prefix()),
-                                        i.number() == 1 ? arranged : JobFacts.Arranged.NONE))))
+                                        read(i),
+                                        i.kind() == all.get(0).kind() ? arranged : JobFacts.Arranged.NONE,
+                                        alike(i)))))
                 .toList();
         Set<String> absent = answered(SymptomFields.ABSENT);
         Set<String> symptoms = answered(SymptomFields.SEEN);
@@ -76,7 +86,9 @@ final class JobWork {
                 .filter(s -> !absent.contains(s))
                 .forEach(symptoms::add);
         common = new CommonWork(read, symptoms, absent);
-        findings = Stream.concat(common.findings().stream(), items.stream().flatMap(i -> i.findings().stream()))
+        findings = Stream.concat(
+                        common.findings().stream(),
+                        items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()))
                 .sorted(Comparator.comparing(JobFinding::stage))
                 .toList();
         errors = merged();
@@ -98,9 +110,37 @@ final class JobWork {
         return new JobWork(position, items, all, arranged, shop, families);
     }
 
+    private ReadFields read(JobItem item) {
+        return read.under(item.prefix(), JobItem.first(standing, item).prefix());
+    }
+
+    private JobFacts.Alike alike(JobItem item) {
+        List<JobItem> same =
+                standing.stream().filter(i -> i.kind() == item.kind()).toList();
+        return new JobFacts.Alike(
+                item.calledAmong(standing),
+                same.indexOf(item),
+                same.stream().map(this::read).toList());
+    }
+
+    /** The only one that the job was opened for needs no name. */
+    private String nameOfFindings(JobItem item) {
+        return item.number() == 1 && !item.isOneOfSeveral(standing) ? "" : item.calledAmong(standing);
+    }
+
+    /** One item with what follows for it. @param name by which people tell it from the others */
+    record Named(JobItem item, String name, Work work) {}
+
+    /** All items, the one that the job was opened for first. */
+    List<Named> items() {
+        return items.stream()
+                .map(i -> new Named(i.item(), i.item().calledAmong(standing), i.work()))
+                .toList();
+    }
+
     private Set<String> answered(String answer) {
         Set<String> out = new LinkedHashSet<>();
-        items.forEach(i -> out.addAll(SymptomFields.answered(read.under(i.item().prefix())::get, answer)));
+        items.forEach(i -> out.addAll(SymptomFields.answered(read(i.item())::get, answer)));
         return out;
     }
 
@@ -109,8 +149,7 @@ final class JobWork {
         common.errors().forEach((field, message) -> out.putIfAbsent(field, Errors.sentence(message)));
         items.forEach(i -> i.work()
                 .errors()
-                .forEach((field, message) ->
-                        out.putIfAbsent(read.under(i.item().prefix()).onSheet(field), Errors.sentence(message))));
+                .forEach((field, message) -> out.putIfAbsent(read(i.item()).onSheet(field), Errors.sentence(message))));
         return out;
     }
 
@@ -147,6 +186,17 @@ final class JobWork {
                 .toList());
     }
 
+    /** The worst of what one stage found of one item. */
+    Status verdict(Stage stage, JobItem item) {
+        return items.stream()
+                .filter(i -> i.item().equals(item))
+                .flatMap(i -> i.work().findings().stream())
+                .filter(f -> f.stage() == stage)
+                .map(JobFinding::status)
+                .reduce(Status::worse)
+                .orElse(Status.PASS);
+    }
+
     /** By name of the field. */
     Map<String, String> errors() {
         return errors;
@@ -157,8 +207,7 @@ final class JobWork {
         Map<String, String> out = new LinkedHashMap<>(common.wanted(stage));
         items.forEach(i -> i.work()
                 .wanted(stage)
-                .forEach((field, message) ->
-                        out.put(read.under(i.item().prefix()).onSheet(field), message)));
+                .forEach((field, message) -> out.put(read(i.item()).onSheet(field), message)));
         return out;
     }
 
@@ -187,7 +236,7 @@ final class JobWork {
     List<String> undecided() {
         return items.stream()
                 .filter(i -> i.work().plan().isEmpty())
-                .map(i -> i.item().name())
+                .map(i -> i.item().calledAmong(standing))
                 .toList();
     }
 
@@ -199,10 +248,23 @@ final class JobWork {
                 .toList();
     }
 
+    /** Whose card it is; empty: the job's own. */
+    Optional<JobItem> itemOf(Card card) {
+        return CommonCards.isOne(card) ? Optional.empty() : Optional.of(itemOf(card.id()));
+    }
+
+    /** By the prefix of a name as it stands on the sheet. */
+    private JobItem itemOf(String name) {
+        return standing.stream()
+                .filter(i -> name.startsWith(i.prefix()))
+                .max(Comparator.comparingInt(i -> i.prefix().length()))
+                .orElseThrow();
+    }
+
     /** What was computed from the readings of a card. @param card as it stands on the sheet */
     List<Figure> figures(String card) {
         return items.stream()
-                .filter(i -> card.startsWith(i.item().prefix()))
+                .filter(i -> i.item().equals(itemOf(card)))
                 .flatMap(i -> i.work().figures(card.substring(i.item().prefix().length())).stream())
                 .toList();
     }

@@ -20,7 +20,7 @@ class JobsForChecks implements OpenJobs {
 
     @Override
     public List<OpenJob> open() {
-        return jobs.openJobs().stream()
+        return jobs.openJobs(1).shown().stream()
                 .map(j -> new OpenJob(j.number(), j.machineName() + ", " + j.positionName()))
                 .toList();
     }

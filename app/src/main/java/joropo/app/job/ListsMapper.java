@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import joropo.app.family.Stage;
+import joropo.core.plan.Lives;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
@@ -71,8 +72,15 @@ interface ListsMapper {
 
     int stopTimer(@Param("jobId") long jobId, @Param("id") long id, @Param("why") String why);
 
-    /** The seal that was last fitted at a position. */
-    Optional<LastSeal> lastSeal(long positionId);
+    /** What the last job fitted at a position, item by item. */
+    List<LastSeal> lastSeals(long positionId);
+
+    /** Adds the life that ends now to those of its kind; nothing where none was fitted. */
+    void endLife(
+            @Param("positionId") long positionId,
+            @Param("item") int item,
+            @Param("hours") @Nullable Double hours,
+            @Param("at") Instant at);
 
     void insertLife(
             @Param("jobId") long jobId,
@@ -92,17 +100,24 @@ interface ListsMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
-    /** Accepted defects, newest first; of one position, or all of which no later job was signed there. */
-    List<ConcessionLine> concessions(@Param("positionId") @Nullable Long positionId);
+    /**
+     * Accepted defects, the next to be looked at first; of one position, or all of which no later job was signed there.
+     */
+    List<ConcessionLine> concessions(
+            @Param("positionId") @Nullable Long positionId, @Param("most") int most, @Param("after") int after);
+
+    /** Of which no later job was signed there. */
+    long countConcessions();
 
     List<RecommendationLine> recommendations(long positionId);
 
     int answer(@Param("id") long id, @Param("answer") String answer, @Param("on") String on);
 
-    List<LifeRow> lives(long positionId);
+    /** The newest fittings at a position, by item and in the order of fitting. */
+    List<LifeRow> lives(@Param("positionId") long positionId, @Param("most") int most);
 
-    /** Everything that was fitted at the positions where this seal has been. */
-    List<LifeRow> livesAround(String seal);
+    /** Over all places where this seal ran. */
+    Optional<Lives.Mean> mean(String seal);
 
     /** A row of the strip log. @param texts JSON, absent: nothing noted yet */
     record Removed(
@@ -121,6 +136,7 @@ interface ListsMapper {
     /** What was fitted last. */
     record LastSeal(
             String jobNumber,
+            int item,
             String seal,
             String size,
             @Nullable String material,
@@ -128,7 +144,7 @@ interface ListsMapper {
 
     /** One fitting at a position, in the order of fitting. */
     record LifeRow(
-            long positionId,
+            int item,
             String jobNumber,
             String seal,
             Instant fittedAt,

@@ -19,8 +19,10 @@ import joropo.app.job.ListsView.Standing;
 import joropo.app.job.ListsView.Strip;
 import joropo.app.job.ListsView.Timers;
 import joropo.app.register.RegisterService;
+import joropo.app.section.BenchService;
 import joropo.app.store.Lot;
 import joropo.app.store.StoreService;
+import joropo.app.ui.Paged;
 import joropo.app.ui.Show;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartsOfSection;
@@ -54,13 +56,21 @@ class ListsPages {
     private final StoreService store;
     private final RegisterService register;
     private final ListsMapper lists;
+    private final BenchService bench;
     private final Show show;
     private final Clock clock;
 
-    ListsPages(StoreService store, RegisterService register, ListsMapper lists, Show show, Clock clock) {
+    ListsPages(
+            StoreService store,
+            RegisterService register,
+            ListsMapper lists,
+            BenchService bench,
+            Show show,
+            Clock clock) {
         this.store = store;
         this.register = register;
         this.lists = lists;
+        this.bench = bench;
         this.show = show;
         this.clock = clock;
     }
@@ -74,12 +84,17 @@ class ListsPages {
                 strip(state, stage, work),
                 timers(state),
                 new Standing(
-                        intake ? lists.concessions(position) : List.of(),
+                        intake ? lists.concessions(position, Paged.SIZE, 0) : List.of(),
                         intake ? lists.recommendations(position) : List.of(),
                         WITH_LIMITS.contains(stage)
                                 ? register.limits(position).stream()
                                         .filter(l -> l.withdrawnWhy() == null)
                                         .toList()
+                                : List.of(),
+                        stage == Stage.DECIDE
+                                        && state.isOpen()
+                                        && state.sections().planned() == null
+                                ? bench.own()
                                 : List.of()));
     }
 

@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.time.Instant;
 import java.util.List;
 import joropo.app.register.PositionLimit;
+import joropo.app.section.BenchService.OnBench;
 import joropo.app.ui.Field;
 import joropo.app.ui.StatusMark;
 import joropo.core.plan.Part;
@@ -69,7 +70,10 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
 
     /** What earlier jobs and its maker left at the position. */
     public record Standing(
-            List<ConcessionLine> concessions, List<RecommendationLine> recommendations, List<PositionLimit> limits) {
-        static final Standing NONE = new Standing(List.of(), List.of(), List.of());
+            List<ConcessionLine> concessions,
+            List<RecommendationLine> recommendations,
+            List<PositionLimit> limits,
+            List<OnBench> benched) {
+        static final Standing NONE = new Standing(List.of(), List.of(), List.of(), List.of());
     }
 }

@@ -24,11 +24,14 @@ record Signing(
         String sha256,
         @Nullable Section fitted,
         List<Ranked> causes,
-        @Nullable Life life,
+        List<Life> lives,
         @Nullable Concession concession,
         @Nullable Recommendation recommendation) {
-    /** The seal that begins a life here, and how the last one ended. @param hoursOfLast absent: nobody has said */
+    /**
+     * What begins a life here, and how the last one ended. @param item its number, @param hoursOfLast absent: not known
+     */
     record Life(
+            int item,
             String seal,
             String size,
             @Nullable String material,
@@ -66,24 +69,27 @@ record Signing(
                 sha256,
                 work.main().section().map(WorkSection::fitted).orElse(null),
                 causes,
-                life(work, causes),
+                lives(work, causes),
                 concession,
                 recommendation);
     }
 
-    /** Absent while nothing says what was fitted. */
-    private static @Nullable Life life(JobWork work, List<Ranked> causes) {
-        FittedItem fitted = work.main().summary().fitted();
-        if (fitted == null) {
-            return null;
-        }
+    /** Of every item of which it is said what was fitted. */
+    private static List<Life> lives(JobWork work, List<Ranked> causes) {
         String symptom = work.read().get(CommonFields.SYMPTOM);
         String reason = causes.isEmpty()
                 ? symptom == null ? "" : CommonFields.words(CommonFields.SYMPTOM, symptom)
                 : causes.stream()
                         .map(c -> Cause.of(c.cause()).map(Cause::words).orElse(""))
                         .collect(Collectors.joining(" or "));
-        return new Life(
-                fitted.words(), fitted.size(), fitted.material(), work.read().get(CommonFields.HOURS), reason);
+        Double hours = work.read().get(CommonFields.HOURS);
+        return work.items().stream()
+                .filter(i -> i.work().summary().fitted() != null)
+                .map(i -> life(i.item().number(), i.work().summary().fitted(), hours, reason))
+                .toList();
+    }
+
+    private static Life life(int item, FittedItem fitted, @Nullable Double hours, String reason) {
+        return new Life(item, fitted.words(), fitted.size(), fitted.material(), hours, reason);
     }
 }

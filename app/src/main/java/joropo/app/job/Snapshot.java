@@ -10,9 +10,9 @@ import org.jspecify.annotations.Nullable;
  * Everything a bench card shows, so that a signed job reads the same for ever, whatever rules or tables say later.
  *
  * @param caseType layout, material and outside of the case; in older records the outside alone
- * @param remedy what is done about the running surface, @param parts what has to be in hand, @param counted what was
- *     put in for a time or tightened, and how it stands, @param stripped what came off and what became of it; all
- *     unknown to older records
+ * @param items each of them where there are several, @param remedy what is done about the running surface, @param parts
+ *     what has to be in hand, @param counted what was put in for a time or tightened, and how it stands, @param
+ *     stripped what came off and what became of it; all unknown to older records
  * @param drawing the section as SVG, @param wayRound the sentence that says which way the seal faces
  * @param signer absent while the job is open, @param signedAt likewise
  */
@@ -32,6 +32,7 @@ public record Snapshot(
         List<Sheet> sheets,
         List<Finding> findings,
         String drawing,
+        @Nullable List<Item> items,
         @Nullable List<String> parts,
         @Nullable List<String> counted,
         @Nullable List<String> stripped,
@@ -46,6 +47,7 @@ public record Snapshot(
     private static final int A_MOMENT = 20;
 
     public Snapshot {
+        items = items == null ? List.of() : List.copyOf(items);
         parts = parts == null ? List.of() : List.copyOf(parts);
         counted = counted == null ? List.of() : List.copyOf(counted);
         stripped = stripped == null ? List.of() : List.copyOf(stripped);
@@ -70,8 +72,22 @@ public record Snapshot(
             @Nullable Instant keptAt,
             List<Line> lines) {}
 
+    /** One of several things that are sealed, with what a card says of it in one breath. */
+    public record Item(
+            String name,
+            @Nullable String size,
+            @Nullable String words,
+            @Nullable String wayRound,
+            @Nullable String target,
+            @Nullable String remedy) {}
+
     /** One field with what was typed, how it was understood, and the readings that were struck. */
-    public record Line(String card, String label, String text, String understood, List<String> struck) {}
+    public record Line(String card, String label, String text, String understood, List<String> struck) {
+        /** The same as of one among several items. */
+        Line of(String item) {
+            return new Line(item + ": " + card, label, text, understood, struck);
+        }
+    }
 
     /** One step of the plan, done, skipped or open. */
     public record StepLine(

@@ -18,6 +18,7 @@ import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Summary;
 import joropo.app.family.Typed;
+import joropo.app.job.Snapshot.Item;
 import joropo.app.job.Snapshot.Line;
 import joropo.app.job.Snapshot.Sheet;
 import joropo.app.job.Snapshot.StepLine;
@@ -61,6 +62,10 @@ class SnapshotMaker {
                         .picture(Paper.SHEET, shown, null)
                         .map(Picture::svg)
                         .orElse(""))
+                .items(
+                        work.items().size() < 2
+                                ? List.of()
+                                : work.items().stream().map(SnapshotMaker::item).toList())
                 .parts(JobParts.of(state, work).stream()
                         .map(SnapshotMaker::words)
                         .toList())
@@ -74,6 +79,17 @@ class SnapshotMaker {
                 .signer(signer)
                 .signedAt(signedAt)
                 .build();
+    }
+
+    private static Item item(JobWork.Named item) {
+        Summary summary = item.work().summary();
+        return new Item(
+                item.name(),
+                summary.size(),
+                summary.words(),
+                summary.wayRound(),
+                summary.targetMm() == null ? null : Length.show(summary.targetMm(), 2),
+                summary.remedy());
     }
 
     private static String words(JobEntry entry) {
@@ -107,7 +123,10 @@ class SnapshotMaker {
         List<Sheet> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             Map<String, Typed> texts = state.sheet(stage);
-            List<Line> lines = lines(stage, texts, work);
+            List<Line> lines = new ArrayList<>(lines(stage, texts, work));
+            state.job().takenOut().forEach(i -> lines(work.cards().of(stage, i), texts, work).stream()
+                    .map(l -> l.of(i.calledAmong(state.items()) + ", taken out: " + i.withdrawnWhy()))
+                    .forEach(lines::add));
             Revision last = state.lastRevision(stage).orElse(null);
             if (!lines.isEmpty()) {
                 out.add(new Sheet(
@@ -123,7 +142,18 @@ class SnapshotMaker {
 
     /** Every field of a stage that holds something, or held a reading that was struck. */
     static List<Line> lines(Stage stage, Map<String, Typed> texts, JobWork work) {
-        return work.cards().of(stage).stream()
+        boolean several = work.items().size() > 1;
+        List<Line> out = new ArrayList<>(lines(CommonCards.of(stage), texts, work));
+        for (JobWork.Named item : work.items()) {
+            List<Line> own = lines(work.cards().of(stage, item.item()), texts, work);
+            out.addAll(several ? own.stream().map(l -> l.of(item.name())).toList() : own);
+        }
+        return out;
+    }
+
+    /** Every field of these cards that holds something, or held a reading that was struck. */
+    static List<Line> lines(List<Card> cards, Map<String, Typed> texts, JobWork work) {
+        return cards.stream()
                 .flatMap(c ->
                         c.fields().stream().map(f -> line(c, f, texts.getOrDefault(f.name(), Typed.NOTHING), work)))
                 .filter(l -> !l.text().isBlank() || !l.struck().isEmpty())

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.access.PeopleService;
+import joropo.app.family.Families;
 import joropo.app.job.JobService;
 import joropo.app.register.NewPosition;
 import joropo.app.register.NewPositionBuilder;
@@ -14,6 +15,7 @@ import joropo.app.section.BenchService;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Fields;
 import joropo.app.ui.NotFound;
+import joropo.app.ui.Paged;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
@@ -101,12 +103,15 @@ class MachineController {
     private final JobService jobs;
     private final PeopleService people;
     private final BenchService bench;
+    private final Families families;
 
-    MachineController(RegisterService register, JobService jobs, PeopleService people, BenchService bench) {
+    MachineController(
+            RegisterService register, JobService jobs, PeopleService people, BenchService bench, Families families) {
         this.register = register;
         this.jobs = jobs;
         this.people = people;
         this.bench = bench;
+        this.families = families;
     }
 
     @GetMapping
@@ -145,7 +150,7 @@ class MachineController {
     }
 
     private String listPage(MachineForm form, Map<String, String> errors, Model model) {
-        model.addAttribute("machines", register.machines());
+        model.addAttribute("machines", Paged.of(Paged.asked(model), register.machines()));
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);
         return "machine/machines";
@@ -156,13 +161,14 @@ class MachineController {
         model.addAttribute("positions", register.positionsOf(id));
         model.addAttribute("causes", jobs.causes(id));
         model.addAttribute("fitted", bench.fittedOfMachine(id));
-        model.addAttribute("jobs", jobs.ofMachine(id));
+        model.addAttribute("jobs", jobs.ofMachine(id, Paged.asked(model)));
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);
         model.addAttribute("media", Medium.values());
         model.addAttribute("dirts", Dirt.values());
         model.addAttribute("rotations", Rotation.values());
         model.addAttribute("kinds", KINDS);
+        model.addAttribute("atWork", families.kinds());
         return "machine/machine";
     }
 }

@@ -13,6 +13,7 @@ import joropo.app.section.BenchService;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Fields;
 import joropo.app.ui.NotFound;
+import joropo.app.ui.Paged;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Rotation;
@@ -198,7 +199,7 @@ class PositionController {
         model.addAttribute("files", register.attachments(id));
         model.addAttribute("history", jobs.history(id));
         model.addAttribute("drawing", bench.drawingOfFitted(id));
-        model.addAttribute("jobs", jobs.ofPosition(id));
+        model.addAttribute("jobs", jobs.ofPosition(id, Paged.asked(model)));
         model.addAttribute("kinds", MachineController.KINDS);
         model.addAttribute("media", Medium.values());
         model.addAttribute("dirts", Dirt.values());

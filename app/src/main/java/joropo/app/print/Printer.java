@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.logging.Level;
+import joropo.app.ui.PlainText;
 import org.springframework.stereotype.Service;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -56,7 +57,7 @@ class Printer {
                 var svg = new BatikSVGDrawer()) {
             var builder = new PdfRendererBuilder();
             builder.useFastMode();
-            builder.withHtmlContent(html, null);
+            builder.withHtmlContent(PlainText.of(html), null); // older records may hold what is taken out today
             builder.useSVGDrawer(svg);
             builder.withProducer("Joropo");
             builder.useExternalResourceAccessControl(

@@ -79,7 +79,7 @@ public class RegisterService {
     @Transactional
     public long addPosition(long machineId, NewPosition wanted, String by) {
         mayBe(machineId, 0, wanted);
-        people.record(by, "added position " + wanted.name().strip());
+        people.record(by, "added position " + wanted.name().strip() + ": " + PositionWords.of(wanted));
         return register.insertPosition(machineId, wanted, clock.instant());
     }
 
@@ -98,7 +98,13 @@ public class RegisterService {
                         "stays " + before.kind().words() + " while a job is open here")
                 .done();
         register.changePosition(id, wanted);
-        people.record(by, "changed position " + id + ", was " + before);
+        String changes = PositionWords.changes(before, wanted);
+        if (!changes.isEmpty()) {
+            people.record(
+                    by,
+                    "changed position " + before.name() + " of " + before.machineName() + ", " + before.machinePlace()
+                            + ": " + changes);
+        }
     }
 
     private void mayBe(long machineId, long self, NewPosition wanted) {
@@ -152,7 +158,12 @@ public class RegisterService {
                 .done();
         register.insertLimit(
                 positionId, what.strip(), least, most, unit.strip(), document.strip(), person.id(), clock.instant());
-        people.record(person.name(), "wrote a limit at position " + positionId + ": " + what.strip());
+        people.record(
+                person.name(),
+                "wrote a limit at position " + positionId + ": " + what.strip()
+                        + (least == null ? "" : ", least " + least)
+                        + (most == null ? "" : ", most " + most)
+                        + " " + unit.strip() + (document.isBlank() ? "" : ", " + document.strip()));
     }
 
     /** @throws RefusedInput without a reason */

@@ -51,6 +51,21 @@ public class BenchService {
                 .orElseGet(() -> store.open(jobId, role, section, "began from the job's sheets", person));
     }
 
+    /** A section of somebody's own on the bench. @param name as it calls itself */
+    public record OnBench(long id, String name, String madeBy) {}
+
+    /** Sections of somebody's own that stand on the bench, the newest first. */
+    public List<OnBench> own() {
+        return store.own().stream()
+                .map(s -> new OnBench(s.id(), json.read(s.section()).name(), s.madeBy()))
+                .toList();
+    }
+
+    /** A section as it stands on the bench. @throws NotFound when there is none of this number */
+    public Section section(long id) {
+        return json.read(store.sheet(id).section());
+    }
+
     /** A move that another room makes on a section. @throws RefusedInput when the section is closed */
     public void move(long id, Section section, String what, Person person) {
         StoredSection sheet = store.sheet(id);

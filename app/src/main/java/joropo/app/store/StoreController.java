@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import joropo.app.access.Person;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.Errors;
+import joropo.app.ui.Paged;
 import joropo.core.material.Elastomer;
 import joropo.core.plan.PartKind;
 import joropo.core.units.RefusedInput;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -31,8 +33,10 @@ class StoreController {
     private final StoreService store;
     private final StoreCsv csv;
     private final SettingsService settings;
+    private final StoreImports imports;
 
-    StoreController(StoreService store, StoreCsv csv, SettingsService settings) {
+    StoreController(StoreService store, StoreCsv csv, SettingsService settings, StoreImports imports) {
+        this.imports = imports;
         this.store = store;
         this.csv = csv;
         this.settings = settings;
@@ -123,14 +127,29 @@ class StoreController {
         try {
             StoreCsv.DryRun dry = csv.dryRun(text);
             if (take && dry.isClean()) {
-                csv.take(text, me);
-                return "redirect:/store";
+                return "redirect:/store/import/" + csv.take(text, me);
             }
             model.addAttribute("dry", dry);
             return "store/dry-run";
         } catch (RefusedInput e) {
             return page("", "import", Map.of("csv", text), Errors.byField(e), model);
         }
+    }
+
+    /** How an import goes, and how it ended. */
+    @GetMapping("/import/{id:\\d+}")
+    String progress(
+            @PathVariable long id,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            Model model) {
+        model.addAttribute("progress", imports.progress(id));
+        return htmx ? "store/import :: progress" : "store/import";
+    }
+
+    @PostMapping("/import/{id:\\d+}/stop")
+    String stop(@PathVariable long id) {
+        imports.stop(id);
+        return "redirect:/store/import/" + id;
     }
 
     private String page(String q, String list, Map<String, String> form, Map<String, String> errors, Model model) {
@@ -140,15 +159,18 @@ class StoreController {
         model.addAttribute("q", q.strip());
         model.addAttribute(
                 "lots",
-                all.stream()
-                        .filter(s -> asked.isEmpty()
-                                || (s.lot().words() + " " + s.lot().kind().words() + " "
-                                                + s.lot().batch() + " "
-                                                + s.lot().place())
-                                        .toLowerCase(Locale.ROOT)
-                                        .contains(asked))
-                        .toList());
-        model.addAttribute("due", store.due());
+                Paged.of(
+                        Paged.asked(model),
+                        all.stream()
+                                .filter(s -> asked.isEmpty()
+                                        || (s.lot().words() + " "
+                                                        + s.lot().kind().words() + " "
+                                                        + s.lot().batch() + " "
+                                                        + s.lot().place())
+                                                .toLowerCase(Locale.ROOT)
+                                                .contains(asked))
+                                .toList()));
+        model.addAttribute("due", Paged.of(1, store.due()));
         model.addAttribute("list", list);
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);

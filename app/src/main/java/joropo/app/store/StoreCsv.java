@@ -18,7 +18,6 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** The store as CSV: out whole, in with a dry run first. Sizes in a file are millimetres. */
 @Service
@@ -36,9 +35,11 @@ public class StoreCsv {
 
     private final StoreService store;
     private final SettingsService settings;
+    private final StoreImports imports;
 
-    StoreCsv(StoreService store, SettingsService settings) {
+    StoreCsv(StoreService store, SettingsService settings, StoreImports imports) {
         this.store = store;
+        this.imports = imports;
         this.settings = settings;
     }
 
@@ -94,7 +95,6 @@ public class StoreCsv {
     }
 
     /** What the file would bring, nothing stored. @throws RefusedInput when it is no such file */
-    @Transactional(readOnly = true)
     public DryRun dryRun(String text) {
         List<Line> out = new ArrayList<>();
         List<NewLot> seen = new ArrayList<>();
@@ -125,12 +125,22 @@ public class StoreCsv {
         return new DryRun(out, text);
     }
 
-    /** Receives every line, or nothing. @return how many, @throws RefusedInput when one line will not do */
-    @Transactional
-    public int take(String text, Person person) {
-        List<CSVRecord> records = records(text);
-        records.forEach(r -> store.receive(texts(r), LengthUnit.MM, person));
-        return records.size();
+    /**
+     * Begins to receive every line. @return the number of the import, @throws RefusedInput when one line will not do
+     */
+    public long take(String text, Person person) {
+        return imports.start(read(text), person);
+    }
+
+    /** Receives every line at once. @throws RefusedInput when one line will not do */
+    public void takeNow(String text, Person person) {
+        store.receive(read(text), person);
+    }
+
+    private List<NewLot> read(String text) {
+        return records(text).stream()
+                .map(r -> LotReader.read(texts(r), LengthUnit.MM, settings.shop()))
+                .toList();
     }
 
     private static List<CSVRecord> records(String text) {

@@ -14,6 +14,10 @@ interface StoreMapper {
 
     Optional<Lot> lot(long id);
 
+    /** Those that lie in the store of one batch. */
+    List<Lot> ofBatch(String batch);
+
+    /** The newest first, and not all of very many. */
     List<Movement> movements(long lotId);
 
     long insertLot(@Param("l") NewLot lot, @Param("personId") long personId, @Param("on") LocalDate on);

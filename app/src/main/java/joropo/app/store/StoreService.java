@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
+import joropo.app.database.Remembered;
+import joropo.app.settings.OwnMaterial;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.NotFound;
 import joropo.core.material.ShelfLife;
@@ -20,6 +22,7 @@ import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The store: lots received, issued, counted. Movements are only ever added; what is on hand is their sum. */
@@ -29,11 +32,18 @@ public class StoreService {
     private static final int MOST = 10_000;
 
     private final StoreMapper store;
+    private final Remembered<On, List<Shelved>> known;
     private final PeopleService people;
     private final SettingsService settings;
     private final Clock clock;
 
-    StoreService(StoreMapper store, PeopleService people, SettingsService settings, Clock clock) {
+    StoreService(
+            StoreMapper store,
+            PeopleService people,
+            SettingsService settings,
+            PlatformTransactionManager transactions,
+            Clock clock) {
+        known = new Remembered<>(transactions);
         this.store = store;
         this.people = people;
         this.settings = settings;
@@ -43,10 +53,14 @@ public class StoreService {
     /** A lot with how long it may be used. */
     public record Shelved(Lot lot, ShelfLife life) {}
 
-    @Transactional(readOnly = true)
+    /** What a lot's life depends on beside itself. */
+    private record On(LocalDate today, List<OwnMaterial> materials) {}
+
+    /** All of them; asked for again and again, they are read and judged once a day and after each change. */
     public List<Shelved> lots() {
-        LocalDate today = today();
-        return store.lots().stream().map(l -> shelved(l, today)).toList();
+        return known.get(
+                new On(today(), settings.shop().materials()),
+                on -> store.lots().stream().map(l -> shelved(l, on.today())).toList());
     }
 
     /** Lots past their date, without one where there has to be one, or about to pass it; of what is on hand. */
@@ -78,17 +92,30 @@ public class StoreService {
     @Transactional
     public long receive(Map<String, String> texts, LengthUnit unit, Person person) {
         NewLot lot = LotReader.read(texts, unit, settings.shop());
-        mustBeNew(lot);
-        long id = store.insertLot(lot, person.id(), today());
-        store.insertMovement(id, Movement.Kind.RECEIVED, lot.count(), null, "", person.id(), now());
+        long id = receive(lot, person);
         people.record(
                 person.name(),
                 "received " + lot.count() + " " + lot.kind().words() + " " + lot.size() + ", batch " + lot.batch());
         return id;
     }
 
+    /** One step of many at once: all of these, or none. @throws RefusedInput when one lies there already */
+    @Transactional
+    void receive(List<NewLot> lots, Person person) {
+        lots.forEach(l -> receive(l, person));
+        people.record(person.name(), "received " + lots.size() + " lots from a file");
+    }
+
+    private long receive(NewLot lot, Person person) {
+        mustBeNew(lot);
+        long id = store.insertLot(lot, person.id(), today());
+        store.insertMovement(id, Movement.Kind.RECEIVED, lot.count(), null, "", person.id(), now());
+        known.forget();
+        return id;
+    }
+
     private void mustBeNew(NewLot lot) {
-        store.lots().stream().filter(lot::liesWith).findFirst().ifPresent(l -> {
+        store.ofBatch(lot.batch()).stream().filter(lot::liesWith).findFirst().ifPresent(l -> {
             throw new RefusedInput(
                     "batch", "lies at " + l.place() + " already as lot " + l.id() + ": bring more back to that one");
         });
@@ -126,6 +153,7 @@ public class StoreService {
                     case COUNTED -> count - now.lot().onHand();
                 };
         store.insertMovement(id, kind, change, jobId, why.strip(), person.id(), now());
+        known.forget();
     }
 
     /** A part past its date, or without one, is not put on a card without a written reason by a lead. */
@@ -159,7 +187,8 @@ public class StoreService {
         if (store.insertExtension(id, inspection.strip(), person.id(), now()) == 0) {
             throw new RefusedInput("inspection", "was written once already: a date is extended once");
         }
-        people.record(person.name(), "extended lot " + id);
+        known.forget();
+        people.record(person.name(), "extended lot " + id + " after an inspection: " + inspection.strip());
     }
 
     public LocalDate today() {

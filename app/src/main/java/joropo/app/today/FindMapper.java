@@ -2,11 +2,15 @@ package joropo.app.today;
 
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface FindMapper {
-    /** The best first. @param query in the language of the full-text search */
-    List<Hit> find(String query);
+    /** The newest things first. @param query in the language of the full-text search */
+    List<Hit> find(@Param("query") String query, @Param("most") int most, @Param("after") int after);
+
+    /** How many there are, counted no further than this. */
+    long count(@Param("query") String query, @Param("most") int most);
 
     /** Where a word stands. @param place number of the job, or id of the position, machine or lot */
     record Hit(String kind, String place, String snippet) {}

@@ -16,6 +16,7 @@ import joropo.app.register.Position;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
 import joropo.app.today.FindMapper.Hit;
+import joropo.app.ui.Paged;
 import joropo.core.material.Elastomer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +25,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class FindService {
     private static final int MOST = 40;
+    /** What lies beyond is not counted: "more than a thousand" says enough. */
+    private static final int MOST_COUNTED = 1000;
+
+    private static final List<String> THINGS = List.of("MACHINE", "POSITION", "NOTE", "LOT");
+    private static final List<String> OF_JOBS = List.of("JOB", "SHEET", "STRIP", "PART", "ADDENDUM");
     private static final Pattern CODE = Pattern.compile("\\b[A-Z][A-Z_]{2,}\\b");
     private static final Set<String> MATERIALS =
             Elastomer.all().stream().map(Elastomer::code).collect(Collectors.toUnmodifiableSet());
@@ -40,39 +46,49 @@ class FindService {
         this.store = store;
     }
 
-    /** What was found, the best first. @param where what was read there, by job number */
+    /**
+     * What was found, the newest first. @param jobs one page of them, @param where what was read there, by job number
+     */
     public record Found(
-            List<JobLine> jobs,
+            Paged<JobLine> jobs,
             Map<String, String> where,
             List<Position> positions,
             List<Machine> machines,
             List<StoreService.Shelved> lots) {
+        static final Found NOTHING =
+                new Found(new Paged<>(List.of(), 1, 1, 0), Map.of(), List.of(), List.of(), List.of());
+
         public boolean isEmpty() {
-            return jobs.isEmpty() && positions.isEmpty() && machines.isEmpty() && lots.isEmpty();
+            return jobs.total() == 0 && positions.isEmpty() && machines.isEmpty() && lots.isEmpty();
+        }
+
+        /** Whether there are more words of jobs than are counted. */
+        public boolean isMoreThanCounted() {
+            return jobs.total() > MOST_COUNTED;
         }
     }
 
+    /** @param page of the jobs, from 1 */
     @Transactional(readOnly = true)
-    public Found find(String asked) {
-        List<Hit> hits = finder.find(query(asked));
+    public Found find(String asked, int page) {
+        List<Hit> things = finder.find(query(THINGS, asked), MOST, 0);
+        String ofJobs = query(OF_JOBS, asked);
+        Paged<Hit> hits = Paged.of(
+                page, finder.count(ofJobs, MOST_COUNTED + 1), (most, after) -> finder.find(ofJobs, most, after));
         Map<String, String> where = new LinkedHashMap<>();
-        hits.stream()
-                .filter(h ->
-                        List.of("JOB", "SHEET", "STRIP", "PART", "ADDENDUM").contains(h.kind()))
-                .limit(MOST)
-                .forEach(h -> where.putIfAbsent(h.place(), readable(h.snippet())));
+        hits.shown().forEach(h -> where.putIfAbsent(h.place(), readable(h.snippet())));
         return new Found(
-                jobs.ofNumbers(List.copyOf(where.keySet())),
+                new Paged<>(jobs.ofNumbers(List.copyOf(where.keySet())), hits.page(), hits.asked(), hits.total()),
                 where,
-                ids(hits, "POSITION", "NOTE").stream()
+                ids(things, "POSITION", "NOTE").stream()
                         .map(register::position)
                         .flatMap(Optional::stream)
                         .toList(),
-                ids(hits, "MACHINE").stream()
+                ids(things, "MACHINE").stream()
                         .map(register::machine)
                         .flatMap(Optional::stream)
                         .toList(),
-                ids(hits, "LOT").stream().map(store::lot).toList());
+                ids(things, "LOT").stream().map(store::lot).toList());
     }
 
     /** What was chosen on a sheet is kept as a code; here it reads as words. */
@@ -92,10 +108,12 @@ class FindService {
                 .toList();
     }
 
-    /** Each word in quotes, so that nothing in it means something to the search. */
-    private static String query(String asked) {
-        return Arrays.stream(asked.split("\\s+"))
-                .map(w -> "\"" + w.replace("\"", "\"\"") + "\"*")
-                .collect(Collectors.joining(" "));
+    /** Each word in quotes, so that nothing in it means something to the search. @param kinds of things */
+    private static String query(List<String> kinds, String asked) {
+        return "kind : (" + String.join(" OR ", kinds) + ") AND words : ("
+                + Arrays.stream(asked.split("\\s+"))
+                        .map(w -> "\"" + w.replace("\"", "\"\"") + "\"*")
+                        .collect(Collectors.joining(" "))
+                + ")";
     }
 }

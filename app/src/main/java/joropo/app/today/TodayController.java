@@ -1,10 +1,9 @@
 package joropo.app.today;
 
-import java.util.List;
-import java.util.Map;
 import joropo.app.job.JobService;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
+import joropo.app.ui.Paged;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,10 +28,10 @@ class TodayController {
 
     @GetMapping("/")
     String today(Model model) {
-        model.addAttribute("jobs", jobs.openJobs());
-        model.addAttribute("machines", register.machines());
-        model.addAttribute("due", store.due());
-        model.addAttribute("concessions", jobs.concessions());
+        model.addAttribute("jobs", jobs.openJobs(Paged.asked(model)));
+        model.addAttribute("machines", Paged.of(1, register.machines()));
+        model.addAttribute("due", Paged.of(1, store.due()));
+        model.addAttribute("concessions", jobs.concessions(1));
         model.addAttribute("today", store.today());
         return "today/today";
     }
@@ -43,11 +42,7 @@ class TodayController {
         boolean usable = !asked.isEmpty() && asked.length() <= LONGEST_SEARCH;
         model.addAttribute("q", asked.length() > LONGEST_SEARCH ? asked.substring(0, LONGEST_SEARCH) : asked);
         model.addAttribute("usable", usable);
-        model.addAttribute(
-                "found",
-                usable
-                        ? finder.find(asked)
-                        : new FindService.Found(List.of(), Map.of(), List.of(), List.of(), List.of()));
+        model.addAttribute("found", usable ? finder.find(asked, Paged.asked(model)) : FindService.Found.NOTHING);
         return "today/find";
     }
 

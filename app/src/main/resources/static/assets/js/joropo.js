@@ -28,11 +28,18 @@ document.addEventListener("htmx:configRequest", (event) => {
   event.detail.parameters.shown = [...document.querySelectorAll("[data-part]")].map((part) => part.id + ":" + part.dataset.part).join(" ");
 });
 const place = () => "typed:" + location.pathname;
+const person = () => (document.querySelector("meta[name=person]") || { content: "" }).content;
 
-// a session that has ended: what was typed stays in this window until somebody has signed in again
+// what was typed and is not saved stays in this window, under the name of who typed it
 function stash() {
   const form = sheet();
-  if (form) sessionStorage.setItem(place(), JSON.stringify([...new FormData(form)].filter(([name]) => !["tab", "seq", "_csrf"].includes(name))));
+  if (!form) return false;
+  const texts = [...new FormData(form)].filter(([name]) => !["tab", "seq", "_csrf"].includes(name));
+  sessionStorage.setItem(place(), JSON.stringify({ person: person(), texts }));
+  return true;
+}
+function signOut() {
+  stash();
   const notice = document.getElementById("signed-out");
   if (notice) {
     notice.querySelector("a").href = location.pathname;
@@ -42,16 +49,65 @@ function stash() {
     location.assign("/login");
   }
 }
-
 const signedOut = (status) => status === 401 || status === 403;
 
-document.addEventListener("htmx:responseError", (event) => {
-  if (signedOut(event.detail.xhr.status)) stash();
-});
+// one banner for a save or an act that failed; of a sheet the verdict is grey until it was judged, and it goes out again by itself
+let nextTry = null;
+let wait = 2000;
+let failing = false;
+function banner(text) {
+  let notice = document.getElementById("not-saved");
+  if (!notice) {
+    notice = document.createElement("div");
+    notice.id = "not-saved";
+    notice.className = "notice";
+    notice.setAttribute("role", "alert");
+    document.getElementById("main").before(notice);
+  }
+  notice.textContent = text;
+}
+function settled() {
+  const notice = document.getElementById("not-saved");
+  if (notice) notice.remove();
+  clearTimeout(nextTry);
+  wait = 2000;
+  if (failing) sessionStorage.removeItem(place());
+  failing = false;
+  document.body.classList.remove("is-unjudged");
+}
+function sendAgain() {
+  clearTimeout(nextTry);
+  unsaved = true;
+  if (sheet() && !saving) sheet().dispatchEvent(new Event("input", { bubbles: true }));
+}
+function notSaved(status, answer) {
+  failing = true;
+  unsaved = true;
+  stash();
+  document.body.classList.add("is-unjudged");
+  const closed = status === 409;
+  const why = closed || status === 503 ? answer : status ? `The server did not take it (${status}).` : "No connection to the server.";
+  banner(`Not saved. ${why} What you typed stays in this window${closed ? "" : " and goes out again by itself"}. The verdict is from before.`);
+  clearTimeout(nextTry);
+  if (!closed) {
+    nextTry = setTimeout(sendAgain, wait);
+    wait = Math.min(wait * 2, 30000);
+  }
+}
+window.addEventListener("online", () => { if (failing) sendAgain(); });
+window.addEventListener("beforeunload", (event) => { if (failing && !leaving) event.preventDefault(); });
+function failed(event, status, answer) {
+  if (signedOut(status)) signOut();
+  else if (event.detail.elt === sheet()) notSaved(status, answer);
+  else if (event.detail.requestConfig.verb === "post") banner(`Not done. ${status === 409 || status === 503 ? answer : status ? `The server did not take it (${status}).` : "No connection to the server."}`);
+}
+document.addEventListener("htmx:responseError", (event) => failed(event, event.detail.xhr.status, event.detail.xhr.responseText));
+["htmx:sendError", "htmx:timeout"].forEach((kind) => document.addEventListener(kind, (event) => failed(event, 0, "")));
 
 // what was typed and not yet saved goes out before the page is left, and never overtakes a save that is on its way
 let unsaved = false;
 let saving = false;
+let leaving = false;
 
 document.addEventListener("input", (event) => {
   if (event.target.form && event.target.form === sheet()) unsaved = true;
@@ -65,6 +121,7 @@ document.addEventListener("htmx:afterRequest", (event) => {
   if (event.target !== sheet()) return;
   saving = false;
   if (!event.detail.successful) unsaved = true;
+  else if (!unsaved) settled();
 });
 
 async function settle(save) {
@@ -72,32 +129,76 @@ async function settle(save) {
   if (!save || !unsaved) return true;
   unsaved = false;
   const form = sheet();
-  const answer = await fetch(form.getAttribute("hx-post"), { method: "POST", body: new URLSearchParams(new FormData(form)), headers: { "HX-Request": "true" } });
-  if (signedOut(answer.status)) stash();
-  return answer.ok;
+  try {
+    const answer = await fetch(form.getAttribute("hx-post"), { method: "POST", body: new URLSearchParams(new FormData(form)), headers: { "HX-Request": "true" } });
+    if (answer.ok) settled();
+    else if (signedOut(answer.status)) signOut();
+    else notSaved(answer.status, await answer.text());
+    return answer.ok;
+  } catch (error) {
+    notSaved(0, "");
+    return false;
+  }
 }
 
+// what could not be saved is left only after a question
+function askToLeave(go) {
+  const dialog = document.createElement("dialog");
+  dialog.className = "ask-leave";
+  const text = document.createElement("p");
+  text.textContent = "Not saved yet. What you typed stays in this window: it is here again when you come back to this sheet.";
+  const stay = document.createElement("button");
+  stay.className = "button keep";
+  stay.textContent = "Stay here";
+  stay.addEventListener("click", () => dialog.remove());
+  const leave = document.createElement("button");
+  leave.className = "button quiet";
+  leave.textContent = "Leave it";
+  leave.addEventListener("click", () => { leaving = true; go(); });
+  dialog.append(text, stay, leave);
+  document.body.append(dialog);
+  dialog.showModal();
+}
 document.addEventListener("click", (event) => {
   const link = event.target.closest("a[href]");
   if (!link || link.download || link.getAttribute("href").startsWith("#") || event.ctrlKey || event.metaKey || event.shiftKey || !(saving || unsaved)) return;
-  if (link.closest("#signed-out")) return;
+  if (link.closest("#signed-out")) { leaving = true; return; }
   event.preventDefault();
-  settle(true).then((saved) => { if (saved) location.assign(link.href); });
+  settle(true).then((saved) => { if (saved) location.assign(link.href); else if (failing) askToLeave(() => location.assign(link.href)); });
 });
 
-function restore() {
-  const kept = sessionStorage.getItem(place());
+// what was not saved comes back to who typed it; somebody else is asked
+function fill(texts) {
   const form = sheet();
-  if (!kept || !form) return;
   sessionStorage.removeItem(place());
   form.querySelectorAll("input[type=checkbox]").forEach((box) => { box.checked = false; });
-  for (const [name, text] of JSON.parse(kept)) {
+  for (const [name, text] of texts) {
     const field = form.elements.namedItem(name);
     if (!field) continue;
     if (field.type === "checkbox") field.checked = true;
     else field.value = text;
   }
+  unsaved = true;
   form.dispatchEvent(new Event("input", { bubbles: true }));
+}
+function restore() {
+  const form = sheet();
+  const kept = JSON.parse(sessionStorage.getItem(place()) || "null");
+  if (!kept || !kept.texts || !form || !form.getAttribute("hx-post")) return;
+  if (kept.person === person()) {
+    fill(kept.texts);
+    return;
+  }
+  banner(`${kept.person} typed on this sheet in this window, and it is not saved. `);
+  const take = document.createElement("button");
+  take.className = "button quiet";
+  take.textContent = "Take it over";
+  take.addEventListener("click", () => { document.getElementById("not-saved").remove(); fill(kept.texts); });
+  const leave = document.createElement("button");
+  leave.className = "button quiet";
+  leave.textContent = `Leave it to ${kept.person}`;
+  leave.addEventListener("click", () => document.getElementById("not-saved").remove());
+  document.getElementById("not-saved").append(take, leave);
 }
 
 // an error that came back is said on the field too
@@ -116,6 +217,36 @@ document.addEventListener("htmx:oobAfterSwap", (event) => {
   const asks = document.getElementById("asks").dataset.open || "";
   asks.split(" ").filter(Boolean).forEach((card) => document.querySelectorAll(`details[data-card="${CSS.escape(card)}"]`).forEach((fold) => { fold.open = true; }));
 });
+
+// of several things that are sealed one is worked on: chosen by its tab, or by touching it in the drawing
+const tabs = () => [...document.querySelectorAll("#item-tabs [data-item]")];
+const itemOf = () => "item:" + location.pathname.split("/")[2];
+function choose(number) {
+  if (tabs().length === 0) return;
+  const there = tabs().map((tab) => tab.dataset.item);
+  const chosen = there.includes(number) ? number : there[0];
+  sessionStorage.setItem(itemOf(), chosen);
+  document.querySelectorAll(".of-item").forEach((cards) => { cards.hidden = cards.dataset.item !== chosen; });
+  tabs().forEach((tab) => {
+    if (tab.dataset.item === chosen) tab.setAttribute("aria-current", "true");
+    else tab.removeAttribute("aria-current");
+  });
+}
+function chooseFirst() {
+  const wrong = document.querySelector(".of-item .wrong");
+  const named = location.hash.match(/^#item-(\d+)$/);
+  choose(wrong ? wrong.closest(".of-item").dataset.item : named ? named[1] : sessionStorage.getItem(itemOf()));
+}
+document.addEventListener("click", (event) => {
+  const tab = event.target.closest("#item-tabs [data-item]");
+  const touched = event.target.closest("#drawing [data-seal]");
+  const own = tab || touched && tabs().find((t) => t.dataset.seal === touched.dataset.seal);
+  if (!own) return;
+  if (tab) event.preventDefault();
+  choose(own.dataset.item);
+});
+document.addEventListener("htmx:oobAfterSwap", (event) => { if (event.detail.target.id === "item-tabs") choose(sessionStorage.getItem(itemOf())); });
+chooseFirst();
 
 // a step that was ticked hands the focus on to the next one
 document.addEventListener("htmx:afterSettle", (event) => {
@@ -195,13 +326,13 @@ document.addEventListener("submit", (event) => {
   if (form.hasAttribute("hx-post") && !own) return;
   if (form.dataset.sent) {
     event.preventDefault();
-  } else if (!form.dataset.settled && (saving || unsaved && !own)) {
+  } else if (!form.dataset.settled && (saving || unsaved && (!own || failing))) {
     event.preventDefault();
     form.dataset.settled = "yes";
     // the answer to what is saved may replace the button that was pressed: one that says the same stands in for it
     const pressed = event.submitter && form.appendChild(event.submitter.cloneNode());
     if (pressed) { pressed.hidden = true; pressed.removeAttribute("id"); }
-    settle(!own).then((saved) => { if (saved) form.requestSubmit(pressed); else delete form.dataset.settled; if (pressed) pressed.remove(); });
+    settle(!own || failing).then((saved) => { if (saved) form.requestSubmit(pressed); else delete form.dataset.settled; if (pressed) pressed.remove(); });
   } else {
     form.dataset.sent = "yes";
   }

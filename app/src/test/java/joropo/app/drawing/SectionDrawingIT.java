@@ -152,7 +152,8 @@ class SectionDrawingIT {
                 .stopMm(stop)
                 .stopRead(i % 7 != 0)
                 .depthRead(i % 5 != 1)
-                .tracks(List.of(LipSealRules.section(section).track()))
+                .tracks(List.of(
+                        LipSealRules.section(section).track(section.seal().id())))
                 .shaftLabel("Ø " + size.words().split("x")[0] + " h11")
                 .boreLabel("Ø " + size.words().split("x")[1] + " H8")
                 .notes(

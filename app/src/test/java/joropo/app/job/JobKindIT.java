@@ -74,7 +74,8 @@ class JobKindIT {
         assertThat(visitor.get("/machines/positions/" + packing).body()).doesNotContain("Start a job");
         assertThat(visitor.post("/machines/positions/" + packing + "/jobs").body())
                 .contains("Is packing: there is no work for that here yet.");
-        assertThat(application.getBean(JobService.class).ofPosition(packing)).isEmpty();
+        assertThat(application.getBean(JobService.class).ofPosition(packing, 1).shown())
+                .isEmpty();
     }
 
     @Test

@@ -23,7 +23,7 @@ class JobRulesTest {
     private final Random random = new Random(11);
 
     private static Step step(int id, boolean hold, String act) {
-        return new Step("s" + id, Step.Phase.FIT, act, "", hold, "", null, "");
+        return new Step("s" + id, Step.When.FIT, act, "", hold, "", null, "");
     }
 
     /** A step may be ticked exactly when every hold point before it is done; the first one always may. */

@@ -44,7 +44,7 @@ class JobWorkIT {
         }
         return JobWork.of(
                 POSITION,
-                List.of(new JobItem(1, PartKind.LIP_SEAL)),
+                List.of(new JobItem(1, PartKind.LIP_SEAL, "", null)),
                 Map.of(stage, sheet),
                 JobFacts.Arranged.NONE,
                 Shop.bare(LocalDate.of(2026, 11, 25)),

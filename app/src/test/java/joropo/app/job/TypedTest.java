@@ -79,9 +79,12 @@ class TypedTest {
                 Map.of("shaftA2", mm("44.9"), "i2-shaftA2", mm("30"), "remark", mm("good")),
                 Shop.bare(LocalDate.of(2026, 11, 25)));
         assertThat(read.get(SHAFT)).isEqualTo(44.9);
-        assertThat(read.under("i2-").get(SHAFT)).isEqualTo(30);
-        assertThat(read.under("i2-").get(CommonFields.REMARK)).isEqualTo("good");
-        assertThat(read.under("i2-").onSheet("remark")).isEqualTo("remark");
+        assertThat(read.under("i2-", "").get(SHAFT)).isEqualTo(30);
+        assertThat(read.under("i2-", "").get(CommonFields.REMARK)).isEqualTo("good");
+        assertThat(read.under("i2-", "").onSheet("remark")).isEqualTo("remark");
+        assertThat(read.under("i3-", "i2-").get(SHAFT))
+                .as("asked of the first of its kind")
+                .isEqualTo(30);
     }
 
     /** A sheet kept by the first version: a dust lip and no layout. */

@@ -115,7 +115,8 @@ class WrongEntriesIT {
         String number = JobMaker.madeSafe();
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage.path());
         page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
-        List<Field<?>> fields = new JobCards(List.of(new JobItem(1, PartKind.LIP_SEAL)), Workshop.bean(Families.class))
+        List<Field<?>> fields = new JobCards(
+                        List.of(new JobItem(1, PartKind.LIP_SEAL, "", null)), Workshop.bean(Families.class))
                 .fields(stage)
                 .filter(f -> WRONG.containsKey(f.kind()))
                 .toList();

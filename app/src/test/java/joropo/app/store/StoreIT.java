@@ -6,13 +6,17 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.microsoft.playwright.Page;
 import java.util.List;
+import java.util.Map;
 import joropo.app.Workshop;
 import joropo.app.access.PeopleService;
+import joropo.app.ui.NotFound;
+import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
 /** Receiving, issuing, counting, extending; the whole store out and in as CSV. */
 class StoreIT {
+    private static final StoreImports IMPORTS = Workshop.bean(StoreImports.class);
     private static final StoreCsv CSV = Workshop.bean(StoreCsv.class);
     private static final StoreService STORE = Workshop.bean(StoreService.class);
 
@@ -89,8 +93,7 @@ class StoreIT {
         assertThat(page.locator("#import + form .wrong")).containsText("Needs the columns kind,name,size");
         page.fill("#csv", bad);
         page.click("text=Look at it first");
-        assertThat(page.locator(".sub"))
-                .hasText("2 of 4 lines will not do. Nothing is stored: mend the file, all of it comes in or none.");
+        assertThat(page.locator(".sub")).hasText("2 of 4 lines will not do. Nothing is stored: mend the file first.");
         assertThat(page.locator("tbody tr").nth(2)).containsText("Stands twice in this file.");
         assertThat(page.locator("tbody tr").nth(3))
                 .containsText("Material is no seal material: XYZ. Cured is not understood as a cure quarter");
@@ -100,7 +103,8 @@ class StoreIT {
         page.fill("#csv", good);
         page.click("text=Look at it again");
         page.click("text=Receive 2 lots");
-        page.waitForURL("**/store");
+        page.waitForURL("**/store/import/*");
+        assertThat(page.locator("#progress .sub")).hasText("2 of 2 received");
         assertThat(STORE.lots()).hasSize(before + 2);
         assertThat(CSV.dryRun(good).lines())
                 .allSatisfy(l -> assertThat(l.error()).contains("lies there already"));
@@ -115,5 +119,42 @@ class StoreIT {
                         .reduce("", (a, b) -> a + b + "\n");
         assertThat(CSV.dryRun(moved).isClean()).as("what went out comes in").isTrue();
         page.context().close();
+    }
+
+    /** Everybody else goes on writing between its steps, and nobody waits for the end of it. */
+    @Test
+    void fourHundredLotsComeInStepByStepAndAreStopped() {
+        var jacinta = Workshop.bean(PeopleService.class).find("jacinta").orElseThrow();
+        int before = STORE.lots().size();
+        long id = CSV.take(lots("M", 400), jacinta);
+        long other = STORE.receive(
+                Map.of("kind", "GASKET", "name", "g", "batch", "G-400", "count", "1", "place", "T4"),
+                LengthUnit.MM,
+                jacinta);
+        assertThat(STORE.lot(other).lot().onHand()).isEqualTo(1);
+        Page page = Workshop.page("jacinta");
+        page.navigate(Workshop.address() + "/store/import/" + id);
+        assertThat(page.locator("#progress .sub")).hasText("400 of 400 received");
+        assertThat(page.locator("#progress")).containsText("All of them are in the store.");
+        assertThat(STORE.lots()).hasSize(before + 401);
+        page.navigate(Workshop.address() + "/store?q=M-&page=99");
+        assertThat(page.locator("#lots")).containsText("400 of " + (before + 401) + ", 50 shown");
+        assertThat(page.locator(".pager")).containsText("page 8 of 8");
+        assertThat(page.locator(".pager")).containsText("There is no page 99: this is the last.");
+        page.context().close();
+
+        long stopped = CSV.take(lots("N", 2000), jacinta);
+        IMPORTS.stop(stopped);
+        IMPORTS.stop(stopped);
+        assertThat(IMPORTS.progress(stopped).state()).isEqualTo(StoreImports.State.STOPPED);
+        assertThatExceptionOfType(NotFound.class).isThrownBy(() -> IMPORTS.progress(9999));
+    }
+
+    private static String lots(String batch, int count) {
+        var out = new StringBuilder("kind,name,size,material,batch,cured,count,place,source\n");
+        for (int i = 0; i < count; i++) {
+            out.append("O_RING,,20x3,NBR," + batch + "-" + i + ",1Q2026,5,Z9,file\n");
+        }
+        return out.toString();
     }
 }

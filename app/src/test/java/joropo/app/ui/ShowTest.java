@@ -12,6 +12,12 @@ import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 
 class ShowTest {
+    @Test
+    void noTextHoldsWhatNoPrintCanTake() {
+        assertThat(PlainText.of("a\u0000b\u000bc\ud800d\uffffe\u0085f\tg\nh \ud83d\ude00 \u00fc"))
+                .isEqualTo("abcde\u0085f\tg\nh \ud83d\ude00 \u00fc");
+    }
+
     private final Show show = new Show();
 
     private static Finding finding(String id, double value, String unit, Limits limits, double u) {

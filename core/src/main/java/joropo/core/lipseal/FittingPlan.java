@@ -20,7 +20,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The steps of fitting one lip seal into its bore, in working order, with hold points (guide). Steps follow from the
- * section: a way round, a depth, an edge that is really there.
+ * section: a way round, a depth, an edge that is really there. Of several seals each has its own, by its name; what is
+ * done once for all of them stands in the plan of the one that leads.
  */
 public final class FittingPlan {
     private static final String SOLVENT = "Solvent: air the place, gloves on, no spark.";
@@ -29,37 +30,35 @@ public final class FittingPlan {
     private final Section section;
     private final BoreItem.Seal seal;
     private final List<Step> steps = new ArrayList<>();
-    private Step.Phase phase = Step.Phase.PREPARE;
+    private Step.When when = Step.When.PREPARE;
 
     private FittingPlan(PlanInput in) {
         this.in = in;
         this.section = in.section();
-        this.seal = section.seal();
+        this.seal = in.seal();
     }
 
     public static List<Step> of(PlanInput in) {
         var plan = new FittingPlan(in);
         plan.before();
-        plan.phase = Step.Phase.FIT;
+        plan.when = Step.When.FIT;
         plan.parts();
-        plan.phase = Step.Phase.CLOSE;
-        plan.after();
+        plan.when = Step.When.CLOSE;
+        if (in.among().leads()) {
+            plan.after();
+        }
         return List.copyOf(plan.steps);
     }
 
-    /** The sentence that says which way round, in words that hold without the drawing. */
-    public static String wayRound(Section section) {
-        BoreItem.Seal seal = section.seal();
-        String faces = seal.mainLip().words();
-        String toward = section.inside().medium().words();
-        return "Open side, with the spring, faces " + faces
-                + (seal.mainLip() == Side.IN
-                        ? ", towards the " + toward
-                        : ", towards the " + section.outside().medium().words())
+    /** The sentence that says which way round this seal goes, in words that hold without the drawing. */
+    public static String wayRound(Section section, Among among) {
+        BoreItem.Seal seal = section.seal(among.id());
+        return "Open side, with the spring, faces " + seal.mainLip().words() + ", towards the "
+                + section.beside(seal, seal.mainLip()).medium().words()
                 + (seal.dustLip() == null
                         ? ""
                         : "; dust lip faces " + seal.dustLip().words())
-                + (section.seals().size() < 2
+                + (section.seals().size() < 2 || !among.isAlone()
                         ? "."
                         : "; the second seal, before it, faces "
                                 + section.seals().get(0).mainLip().words() + ".");
@@ -68,24 +67,26 @@ public final class FittingPlan {
     private void before() {
         hold(
                 "parts",
-                "Lay out the parts against the list. Measure the new seal's inside, outside and width; compare its "
-                        + "marking with the old one: "
-                        + in.seal() + ".",
+                (in.among().isAlone() ? "Lay out the parts against the list. " : "Lay out the " + in.name() + ". ")
+                        + "Measure the new seal's inside, outside and width; compare its marking with the old one: "
+                        + in.words() + ".",
                 "A wrong seal is found now or at the first leak.");
-        hold(
-                "clean",
-                "Bore and shaft clean and free of burrs; try the edges with the mating part. "
-                        + Cleaning.of("BORE_SEAT").words() + " "
-                        + Cleaning.of("RUNNING_SURFACE").words(),
-                "One burr cuts the lip or scores the case.",
-                SOLVENT);
+        if (in.among().leads()) {
+            hold(
+                    "clean",
+                    "Bore and shaft clean and free of burrs; try the edges with the mating part. "
+                            + Cleaning.of("BORE_SEAT").words() + " "
+                            + Cleaning.of("RUNNING_SURFACE").words(),
+                    "One burr cuts the lip or scores the case.",
+                    SOLVENT);
+        }
         if (in.remedy() != null) {
             remedy(in.remedy());
         }
         if (in.runningSleeve()) {
             hold(
                     "running-sleeve",
-                    "New running sleeve on, "
+                    "New running sleeve" + ofThis() + " on, "
                             + (in.sleevePlaceMm() == null
                                     ? "to the place its drawing says"
                                     : "at " + mm(in.sleevePlaceMm()) + " mm from its shoulder, within 0.25 mm")
@@ -94,13 +95,14 @@ public final class FittingPlan {
         }
         step(
                 "dry-trial",
-                "Dry trial: shaft in its bearing, driver on the case, turned by hand to feel that it sits true.",
+                "Dry trial: shaft in its bearing, driver on the case" + ofThis()
+                        + ", turned by hand to feel that it sits true.",
                 "What does not go dry does not go better under load.");
         hold(
                 "way-round",
-                "Way round against the drawing: " + wayRound(section),
+                "Way round" + ofThis() + " against the drawing: " + wayRound(section, in.among()),
                 "The wrong way round is the most frequent fault of all.");
-        for (int i = 0; i < section.clockMarks().size(); i++) {
+        for (int i = 0; in.among().leads() && i < section.clockMarks().size(); i++) {
             var mark = section.clockMarks().get(i);
             hold(
                     "clock-" + (i + 1),
@@ -109,7 +111,7 @@ public final class FittingPlan {
                     "Turned a little it is closed, starved or sheared.");
         }
         lubricate();
-        step("edges", edges(), "An edge nicks the lip where nobody sees it.");
+        step("edges", named(edges()), "An edge nicks the lip where nobody sees it.");
     }
 
     /** The work on the shaft, and the hold that proves it. */
@@ -119,42 +121,42 @@ public final class FittingPlan {
             case DRESS -> {
                 step(
                         "remedy",
-                        "Dress the track by plunge, no axial feed: " + offer.reason() + ".",
+                        named("Dress the track by plunge, no axial feed: " + offer.reason() + "."),
                         conditions,
                         "Bearings masked; hands and cloth clear of what turns.");
                 hold(
                         "remedy-proof",
-                        "Shaft read again, roughness and thread test again, washed twice.",
+                        named("Shaft read again, roughness and thread test again, washed twice."),
                         "Dressing changes size and lead.");
             }
             case MOVE ->
                 hold(
                         "remedy",
-                        "Move the lip: " + offer.reason() + "; the seal's outer face goes " + depthWords() + ".",
+                        named("Move the lip: " + offer.reason() + "; the seal's outer face goes " + depthWords() + "."),
                         conditions);
             case THIN_SLEEVE -> {
                 step(
                         "remedy",
-                        "Thin sleeve over the worn track: " + offer.reason() + ".",
+                        named("Thin sleeve over the worn track: " + offer.reason() + "."),
                         conditions,
                         "The sleeve's edge cuts: gloves.");
                 hold(
                         "remedy-proof",
-                        "Sleeve reaches " + Length.show(SleeveCover.PAST_MM, 1)
+                        named("Sleeve reaches " + Length.show(SleeveCover.PAST_MM, 1)
                                 + " mm past the lip on both sides, clear of the shoulder, its bore sealed "
-                                + "with a film, its edge smooth.",
+                                + "with a film, its edge smooth."),
                         "A lip that runs off the sleeve is cut.");
             }
             case HEAVY_SLEEVE, GRIND_SMALLER, SPRAY_OR_RENEW -> {
                 step(
                         "remedy",
-                        offer.remedy().words().substring(0, 1).toUpperCase(Locale.ROOT)
-                                + offer.remedy().words().substring(1) + ": " + offer.reason() + ".",
+                        named(offer.remedy().words().substring(0, 1).toUpperCase(Locale.ROOT)
+                                + offer.remedy().words().substring(1) + ": " + offer.reason() + "."),
                         conditions,
                         "Strength and run-out of the shaft are a designer's word.");
                 hold(
                         "remedy-proof",
-                        "Shaft read again: size, roundness, roughness, lead, hardness.",
+                        named("Shaft read again: size, roundness, roughness, lead, hardness."),
                         "Work on the shaft is proved before a lip runs on it.");
             }
         }
@@ -164,16 +166,21 @@ public final class FittingPlan {
         if (in.lubricants().isEmpty()) {
             step(
                     "lip",
-                    "Lip, case and room between the lips: decide the material first, it says which lubricant is "
-                            + "allowed.",
+                    "Lip, case and room between the lips" + ofThis()
+                            + ": decide the material first, it says which lubricant is " + "allowed.",
                     "A dry lip is burnt in its first minute.");
         }
         for (Zone zone : in.lubricants()) {
             switch (zone.place()) {
-                case CASE -> step("outside", zone.words(), "Too much is wiped in front of the lip.");
-                case LIP -> step("lip", zone.words(), "A dry lip is burnt in its first minute.");
-                case BETWEEN_LIPS -> step("between", zone.words(), "The outer lip gets nothing from the medium.");
-                case SPLINES -> step("splines", zone.words(), "Grease that cannot give way pushes the shaft back.");
+                case CASE -> step("outside", named(zone.words()), "Too much is wiped in front of the lip.");
+                case LIP -> step("lip", named(zone.words()), "A dry lip is burnt in its first minute.");
+                case BETWEEN_LIPS ->
+                    step("between", named(zone.words()), "The outer lip gets nothing from the medium.");
+                case SPLINES -> {
+                    if (in.among().leads()) {
+                        step("splines", zone.words(), "Grease that cannot give way pushes the shaft back.");
+                    }
+                }
             }
         }
     }
@@ -198,20 +205,38 @@ public final class FittingPlan {
                 + "time.";
     }
 
-    /** Each part in the order in which it reaches its place; the innermost seal with all that driving it takes. */
+    /** Of this seal, where there are others. */
+    private String ofThis() {
+        return in.among().isAlone() ? "" : " of the " + in.name();
+    }
+
+    /** A sentence with the seal's name before it, where there are others. */
+    private String named(String sentence) {
+        return in.among().isAlone()
+                ? sentence
+                : in.name().substring(0, 1).toUpperCase(Locale.ROOT) + in.name().substring(1) + ": "
+                        + sentence.substring(0, 1).toLowerCase(Locale.ROOT) + sentence.substring(1);
+    }
+
+    /** Each part in the order in which it reaches its place; this seal with all that driving it takes. */
     private void parts() {
         List<String> order = in.buildOrder();
-        List<Joint> closed = section.joints().stream()
-                .filter(j -> j.sealedBy() != Joint.Closure.NONE)
-                .toList();
+        List<Joint> closed = !in.among().leads()
+                ? List.of()
+                : section.joints().stream()
+                        .filter(j -> j.sealedBy() != Joint.Closure.NONE)
+                        .toList();
         closed.stream().filter(j -> !order.contains(j.words())).forEach(this::joint);
-        for (String name : order) {
+        for (int i = 0; i < order.size(); i++) {
+            String name = order.get(i);
+            when = when.at(i + 1);
             closed.stream().filter(j -> j.words().equals(name)).findFirst().ifPresent(this::joint);
             section.boreItems().stream()
-                    .filter(i -> name.equals(i.id()) && i instanceof BoreItem.Part)
+                    .filter(b -> name.equals(b.id()) && b instanceof BoreItem.Part)
                     .findFirst()
                     .ifPresent(this::part);
         }
+        when = when.at(order.size() + 1);
         if (!order.contains(seal.id())) {
             press(); // no order lets all parts in, which the section says: the seal is driven all the same
         }
@@ -228,6 +253,9 @@ public final class FittingPlan {
     private void part(BoreItem item) {
         if (item == seal) {
             press();
+        } else if (!in.among().leads()
+                || item instanceof BoreItem.Seal && !in.among().isAlone()) {
+            return; // stands in the plan of another
         } else if (item instanceof BoreItem.Sealing other) {
             hold(
                     "in-" + item.id(),
@@ -257,10 +285,7 @@ public final class FittingPlan {
 
     /** What is filled in behind a seal before it goes in. */
     private String greaseBehind(BoreItem.Sealing part) {
-        List<BoreItem> sealing = section.boreItems().stream()
-                .filter(BoreItem.Sealing.class::isInstance)
-                .toList();
-        Space behind = section.spaces().get(sealing.indexOf(part) + 1);
+        Space behind = section.beside(part, Side.IN);
         return behind.medium() == Medium.GREASE
                 ? "; the room behind it filled with grease first"
                         + (behind.level() == Level.FULL ? "" : ", a third to a half")
@@ -273,10 +298,16 @@ public final class FittingPlan {
     }
 
     private void press() {
-        step("start", "Start the seal by hand, square in the lead-in.", "", "", seal.id());
+        boolean before = !in.among().isAlone() && seal != section.seal();
+        step(
+                "start",
+                "Start the " + in.name() + " by hand, square in the lead-in" + (before ? greaseBehind(seal) : "") + ".",
+                before ? "It must touch neither lip nor spring of the next one inward." : "",
+                "",
+                seal.id());
         step(
                 "drive",
-                driver() + " Small steps, looking round the circumference each time.",
+                named(driver()) + " Small steps, looking round the circumference each time.",
                 "Home is known by the change of sound or the tool's stop, and by the depth agreeing: dirt gives a "
                         + "false bottom.",
                 "Hands clear of the driver; eye protection under the hammer; support the job on the ring that is "
@@ -284,11 +315,14 @@ public final class FittingPlan {
                 seal.id());
         hold(
                 "depth",
-                "Depth at four places, " + depthWords() + "; tilt in its limit.",
+                "Depth" + ofThis() + " at four places, " + depthWords() + "; tilt in its limit.",
                 "A tilted seal wears one side of its lip.");
         hold(
                 "free",
-                "What comes next is free: the bearing still moves as before, nothing rubs.",
+                (in.among().isAlone()
+                                ? "What comes next is free"
+                                : "After the " + in.name() + " what comes next is free")
+                        + ": the bearing still moves as before, nothing rubs.",
                 "Pressed too far it runs against what turns.");
     }
 
@@ -314,7 +348,7 @@ public final class FittingPlan {
             return "at a depth that is still to be decided: decide it before you drive";
         }
         return "to " + mm(in.targetDepthMm()) + " mm from the face"
-                + (section.seals().size() < 2 ? "" : " (the inner seal)");
+                + (section.seals().size() < 2 || !in.among().isAlone() ? "" : " (the inner seal)");
     }
 
     private static String mm(double mm) {
@@ -356,7 +390,7 @@ public final class FittingPlan {
     }
 
     private void step(String id, String instruction, String why, String caution, @Nullable String part) {
-        steps.add(new Step(id, phase, instruction, why, false, caution, part, StepTools.of(id)));
+        steps.add(new Step(id, when, instruction, why, false, caution, part, StepTools.of(id)));
     }
 
     private void hold(String id, String instruction, String why) {
@@ -368,6 +402,6 @@ public final class FittingPlan {
     }
 
     private void hold(String id, String instruction, String why, String caution, @Nullable String part) {
-        steps.add(new Step(id, phase, instruction, why, true, caution, part, StepTools.of(id)));
+        steps.add(new Step(id, when, instruction, why, true, caution, part, StepTools.of(id)));
     }
 }

@@ -36,6 +36,11 @@ public enum Layout {
         if (section.seals().size() > 1) {
             return section.seals().get(0).mainLip() == seal.mainLip() ? TANDEM : BACK_TO_BACK;
         }
+        return of(seal);
+    }
+
+    /** What a seal is by itself. */
+    public static Layout of(BoreItem.Seal seal) {
         return switch (seal.profile()) {
             case PRESSURE -> PRESSURE;
             case PTFE -> PTFE;

@@ -5,6 +5,7 @@ import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Level;
 import joropo.core.section.Space;
+import joropo.core.verdict.Finding;
 
 /** Where the second seal of a pair stands while nobody has arranged it, and what lies between the two (guide). */
 public final class PairPlaces {
@@ -23,6 +24,15 @@ public final class PairPlaces {
                                 ? inner.mainLip()
                                 : inner.mainLip().other())
                 .build();
+    }
+
+    /** What lies between two seals of an entry while nobody has said it. */
+    public static Finding betweenUnsaid() {
+        return Finding.missing(
+                "between",
+                "room to the next seal inward",
+                "Nobody has said what lies there: grease, a third to a half, is assumed.",
+                "Say medium and level; what is not greased runs one lip dry.");
     }
 
     /** Grease is put between two seals, a third to a half. */

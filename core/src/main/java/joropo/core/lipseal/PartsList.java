@@ -20,13 +20,14 @@ public final class PartsList {
 
     public static List<Part> of(PlanInput in) {
         List<Part> out = new ArrayList<>();
-        boolean pair = in.layout() != null && in.layout().isPair();
+        boolean pair =
+                in.among().isAlone() && in.layout() != null && in.layout().isPair();
         String sleeve = in.runningSleeve() ? "running sleeve" : null;
         out.add(new Part(
                 SEAL,
                 pair ? 2 : 1,
                 PartKind.LIP_SEAL,
-                "lip seal " + in.seal(),
+                "lip seal " + in.words(),
                 in.size().words(),
                 in.material() == null ? null : in.material().code(),
                 "the old one counts as destroyed",

@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.lipseal.Lubricants.Zone;
 import joropo.core.material.Elastomer;
+import joropo.core.section.BoreItem;
 import joropo.core.section.CaseType;
 import joropo.core.section.Section;
 import joropo.core.sizes.SealSize;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the plan and the parts list are made from.
  *
+ * @param among which seal of the section it is; absent: the only one
  * @param buildOrder parts of the section in the order in which they go in, as its check found
  * @param layout, @param material absent while not decided
  * @param shaftEnd the edge that passes under the lip, as seen; absent: not looked at, @param cover what covers it;
@@ -28,6 +30,7 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 public record PlanInput(
         Section section,
+        @Nullable Among among,
         List<String> buildOrder,
         SealSize size,
         @Nullable Layout layout,
@@ -43,8 +46,21 @@ public record PlanInput(
         @Nullable Double sleevePlaceMm,
         boolean oneWay) {
 
+    public PlanInput {
+        among = among == null ? Among.alone(section) : among;
+    }
+
+    BoreItem.Seal seal() {
+        return section.seal(among.id());
+    }
+
+    /** What it is called in a sentence. */
+    String name() {
+        return among.isAlone() ? "seal" : among.name();
+    }
+
     /** What the seal is, in the words of a parts list. */
-    String seal() {
+    String words() {
         return size.words() + (layout == null ? "" : ", " + layout.words())
                 + (material == null ? "" : ", " + material.code()) + ", " + caseType.words();
     }

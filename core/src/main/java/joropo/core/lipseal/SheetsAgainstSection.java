@@ -33,11 +33,12 @@ public final class SheetsAgainstSection {
     /**
      * One finding with all of them; empty where there is none.
      *
-     * @param typed the section that the sheets make, @param section as it was arranged
+     * @param typed the section that the sheets make, @param section as it was arranged, @param seal id of the seal in
+     *     it that the sheets speak of
      */
-    public static Optional<Finding> judge(Said said, Section typed, Section section) {
+    public static Optional<Finding> judge(Said said, Section typed, Section section, String seal) {
         var all = new SheetsAgainstSection();
-        all.decided(said, section.seal(), section);
+        all.decided(said, section.seal(seal), section);
         all.readings(typed, section);
         String words = String.join("; ", all.out);
         return words.isEmpty()
@@ -64,6 +65,25 @@ public final class SheetsAgainstSection {
                     + seal.mainLip().words() + " in the section");
         }
         differ("depth of its outer face", said.depthMm(), seal.fromMm());
+    }
+
+    /** A seal of the job that stands nowhere in the section on the bench. */
+    public static Finding notInSection() {
+        return Finding.missing(
+                "section-differs",
+                "sheets against the section on the bench",
+                "This seal is not in the section: it is judged as its sheet puts it.",
+                "Add it on the bench, or take it out of the job.");
+    }
+
+    /** Seals of the section that no item of the job stands for. @param count how many */
+    public static Finding notInJob(long count) {
+        return Finding.missing(
+                "no-item",
+                "seals of the section against the job",
+                (count == 1 ? "One seal" : count + " seals")
+                        + " of the section has no sheet of its own: nobody reads its size, depth and batch.",
+                "Add it to the job.");
     }
 
     private void readings(Section typed, Section section) {

@@ -3,22 +3,41 @@ package joropo.core.plan;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
-/**
- * How long seals lasted: those of one position, or those of one kind wherever they ran (guide).
- *
- * @param lives newest first, @param meanDays, @param meanHours over those that have ended; absent for fewer than three
- */
-public record Lives(
-        List<Life> lives,
-        @Nullable Double meanDays,
-        @Nullable Double meanHours) {
-    /** No mean is made from fewer. */
-    private static final int FEWEST = 3;
+/** How long the seals of one place lasted (guide). @param lives newest first, @param mean over those that have ended */
+public record Lives(List<Life> lives, Mean mean) {
+    /**
+     * Lives that have ended, added up: those of a place, or of one kind of seal wherever it ran.
+     *
+     * @param ended how many, @param days of all of them, @param withHours of how many the hours are known, @param hours
+     *     of those
+     */
+    public record Mean(int ended, double days, int withHours, double hours) {
+        public static final Mean NONE = new Mean(0, 0, 0, 0);
+
+        /** No mean is made from fewer. */
+        private static final int FEWEST = 3;
+
+        public Mean plus(double moreDays, @Nullable Double moreHours) {
+            return new Mean(
+                    ended + 1,
+                    days + moreDays,
+                    withHours + (moreHours == null ? 0 : 1),
+                    hours + (moreHours == null ? 0 : moreHours));
+        }
+
+        /** Absent for fewer than three. */
+        public @Nullable Double meanDays() {
+            return ended < FEWEST ? null : Double.valueOf(days / ended);
+        }
+
+        /** Absent for fewer than three whose hours are known. */
+        public @Nullable Double meanHours() {
+            return withHours < FEWEST ? null : Double.valueOf(hours / withHours);
+        }
+    }
 
     /**
      * One seal at one position.
@@ -63,38 +82,12 @@ public record Lives(
                             next == null ? null : next.hoursOfLast(),
                             next == null ? "" : next.reasonOfLast()));
         }
-        return over(lives);
-    }
-
-    /** Those of one kind at all positions. @param positions lives of each, @param seal in words */
-    public static Lives ofSeal(List<Lives> positions, String seal) {
-        return over(positions.stream()
-                .flatMap(p -> p.lives().stream())
-                .filter(l -> l.seal().equals(seal))
-                .sorted(Comparator.comparing(Life::fittedAt).reversed())
-                .toList());
-    }
-
-    /** How many have ended. */
-    public long ended() {
-        return lives.stream().filter(l -> l.removedAt() != null).count();
-    }
-
-    private static Lives over(List<Life> lives) {
-        List<Life> ended = lives.stream().filter(l -> l.removedAt() != null).toList();
-        List<Double> hours =
-                ended.stream().map(Life::hours).filter(Objects::nonNull).toList();
-        return new Lives(
-                List.copyOf(lives),
-                ended.size() < FEWEST
-                        ? null
-                        : Double.valueOf(ended.stream()
-                                .mapToLong(l -> l.days(l.removedAt()))
-                                .average()
-                                .orElseThrow()),
-                hours.size() < FEWEST
-                        ? null
-                        : Double.valueOf(
-                                hours.stream().mapToDouble(h -> h).average().orElseThrow()));
+        Mean mean = Mean.NONE;
+        for (Life life : lives) {
+            if (life.removedAt() != null) {
+                mean = mean.plus(life.days(life.removedAt()), life.hours());
+            }
+        }
+        return new Lives(List.copyOf(lives), mean);
     }
 }

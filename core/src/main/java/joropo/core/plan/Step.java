@@ -1,6 +1,6 @@
 package joropo.core.plan;
 
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
  * One step of the plan of a job.
  *
  * @param id stays the same for the same act, whatever else the plan holds
- * @param phase when it is done among the steps of other items
+ * @param when it is done among the steps of other items
  * @param instruction what to do, with its figure
  * @param why the reason, empty when the act speaks for itself
  * @param hold whether later steps wait for it
@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Step(
         String id,
-        Phase phase,
+        When when,
         String instruction,
         String why,
         boolean hold,
@@ -35,10 +35,22 @@ public record Step(
         CLOSE
     }
 
-    /** The plans of several items as one: what prepares first, what closes last; within a phase item by item. */
+    /** @param order within the phase, where parts of several items go in among each other */
+    public record When(Phase phase, int order) {
+        public static final When PREPARE = new When(Phase.PREPARE, 0);
+        public static final When FIT = new When(Phase.FIT, 0);
+        public static final When CLOSE = new When(Phase.CLOSE, 0);
+
+        public When at(int newOrder) {
+            return new When(phase, newOrder);
+        }
+    }
+
+    /** The plans of several items as one, by phase and order; what stands equal item by item. */
     public static List<Step> merged(List<List<Step>> plans) {
-        return Arrays.stream(Phase.values())
-                .flatMap(phase -> plans.stream().flatMap(List::stream).filter(s -> s.phase == phase))
+        return plans.stream()
+                .flatMap(List::stream)
+                .sorted(Comparator.comparing((Step s) -> s.when.phase).thenComparing(s -> s.when.order))
                 .toList();
     }
 
@@ -47,13 +59,6 @@ public record Step(
         return prefix.isEmpty()
                 ? this
                 : new Step(
-                        prefix + id,
-                        phase,
-                        instruction,
-                        why,
-                        hold,
-                        caution,
-                        part == null ? null : prefix + part,
-                        tools);
+                        prefix + id, when, instruction, why, hold, caution, part == null ? null : prefix + part, tools);
     }
 }

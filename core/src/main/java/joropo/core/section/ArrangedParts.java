@@ -63,7 +63,7 @@ final class ArrangedParts {
 
     /** The space on one side of a part that seals. */
     Space space(Sealing part, Side side) {
-        return section.spaces().get(spaceNumber(part, side));
+        return section.beside(part, side);
     }
 
     int spaceNumber(Sealing part, Side side) {

@@ -139,14 +139,20 @@ public record Section(
                 uncertaintyMm);
     }
 
-    /** The same section with the old track worked off or covered. */
-    public Section withoutGroove() {
+    /** The same section with this seal alone at another place. */
+    public Section withSealAt(String id, double fromMm, double uncertaintyMm) {
         return with(
-                boreItems,
-                shaftItems.stream()
-                        .filter(i -> !(i instanceof ShaftItem.WearGroove))
+                boreItems.stream()
+                        .map(i -> i instanceof BoreItem.Seal s && s.id().equals(id) ? s.at(Length.snap(fromMm)) : i)
+                        .sorted(Comparator.comparing(BoreItem::fromMm))
                         .toList(),
-                depthUncertaintyMm);
+                shaftItems,
+                uncertaintyMm);
+    }
+
+    /** The same section with an old track worked off or covered. */
+    public Section without(ShaftItem.WearGroove groove) {
+        return with(boreItems, shaftItems.stream().filter(i -> i != groove).toList(), depthUncertaintyMm);
     }
 
     /** The same section with one part in place of another. */
@@ -249,6 +255,18 @@ public record Section(
     /** The innermost lip seal: the one that keeps what is in the machine. */
     public BoreItem.Seal seal() {
         return seals().get(seals().size() - 1);
+    }
+
+    /** The lip seal of this name. @throws java.util.NoSuchElementException when there is none */
+    public BoreItem.Seal seal(String id) {
+        return seals().stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** What lies on one side of a seal of this section. */
+    public Space beside(BoreItem.Sealing seal, Side side) {
+        List<BoreItem> sealing =
+                boreItems.stream().filter(BoreItem.Sealing.class::isInstance).toList();
+        return spaces.get(sealing.indexOf(seal) + (side == Side.IN ? 1 : 0));
     }
 
     /** Lip seals, outside first. */

@@ -71,19 +71,19 @@ public record SectionResult(
                 findings);
     }
 
-    private LipTrack innermost() {
-        return lipTracks.get(lipTracks.size() - 1);
+    /** Band of the lip of this seal. */
+    public Band track(String seal) {
+        return lipTracks.stream()
+                .filter(t -> t.seal().equals(seal))
+                .findFirst()
+                .map(t -> new Band(t.fromMm(), t.toMm()))
+                .orElseThrow();
     }
 
-    /** Band of the innermost lip. */
-    public Band track() {
-        return new Band(innermost().fromMm(), innermost().toMm());
-    }
-
-    /** Window of the innermost seal; absent when nothing limits it inward. */
-    public @Nullable Window window() {
+    /** Window of this seal; absent when nothing limits it inward. */
+    public @Nullable Window window(String seal) {
         return depthWindows.stream()
-                .filter(w -> w.seal().equals(innermost().seal()))
+                .filter(w -> w.seal().equals(seal))
                 .findFirst()
                 .map(w -> new Window(w.fromMm(), w.toMm(), w.targetMm()))
                 .orElse(null);

@@ -84,7 +84,11 @@ public record Finding(
                 .build();
     }
 
-    /** The same finding under another id, for a caller that judges the same rule twice. */
+    /** The rule that found it, whatever item it is about. */
+    public String rule() {
+        return id.replaceFirst("^i\\d+-", "");
+    }
+
     /** The same of one item among several. @param prefix before its id, @param name of the item, before its subject */
     public Finding ofItem(String prefix, String name) {
         return FindingBuilder.builder(this)
@@ -93,6 +97,7 @@ public record Finding(
                 .build();
     }
 
+    /** The same finding under another id, for a caller that judges the same rule twice. */
     public Finding withId(String newId) {
         return FindingBuilder.builder(this).id(newId).build();
     }

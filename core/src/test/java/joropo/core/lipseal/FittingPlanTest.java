@@ -89,6 +89,10 @@ class FittingPlanTest {
                 .build();
     }
 
+    private static String wayRound(Section section) {
+        return FittingPlan.wayRound(section, Among.alone(section));
+    }
+
     private static String acts(PlanInput in) {
         return FittingPlan.of(in).stream()
                 .map(s -> s.instruction() + " " + s.why() + " " + s.caution())
@@ -152,9 +156,9 @@ class FittingPlanTest {
 
     @Test
     void saysWhichWayRoundWithoutTheDrawing() {
-        assertThat(FittingPlan.wayRound(section(Side.IN, Side.OUT)))
+        assertThat(wayRound(section(Side.IN, Side.OUT)))
                 .isEqualTo("Open side, with the spring, faces inside, towards the oil; dust lip faces outside.");
-        assertThat(FittingPlan.wayRound(section(Side.OUT, null)))
+        assertThat(wayRound(section(Side.OUT, null)))
                 .isEqualTo("Open side, with the spring, faces outside, towards the air.");
     }
 

@@ -169,25 +169,19 @@ class PartsOfAJobTest {
         assertThat(two.lives().get(0).removedAt()).as("still runs").isNull();
         assertThat(two.lives().get(2).days(at("2026-11-25"))).isEqualTo(100);
         assertThat(two.lives().get(2).reason()).isEqualTo("heat");
-        assertThat(two.meanDays()).as("two have ended").isNull();
+        assertThat(two.mean().meanDays()).as("two have ended").isNull();
         Lives three = Lives.of(List.of(
                 fitted.get(0),
                 fitted.get(1),
                 fitted.get(2),
                 new Fitted("26-0020", "45x62x8", at("2026-04-11"), 1800.0, "dirt")));
-        assertThat(three.meanDays()).isCloseTo((100 + 265 + 100) / 3.0, within(1e-9));
-        assertThat(three.meanHours()).isCloseTo(3400, within(1e-9));
+        assertThat(three.mean().meanDays()).isCloseTo((100 + 265 + 100) / 3.0, within(1e-9));
+        assertThat(three.mean().meanHours()).isCloseTo(3400, within(1e-9));
         assertThat(Lives.of(List.of()).lives()).isEmpty();
-        Lives elsewhere = Lives.of(List.of(
-                new Fitted("26-0005", "45x62x8", at("2026-02-01"), null, ""),
-                new Fitted("26-0030", "45x62x10", at("2026-02-11"), null, "")));
-        Lives kind = Lives.ofSeal(List.of(two, elsewhere), "45x62x8");
-        assertThat(kind.lives())
-                .extracting(Lives.Life::job)
-                .containsExactly("26-0005", "26-0003", "25-0009", "25-0001");
-        assertThat(kind.ended()).isEqualTo(3);
-        assertThat(kind.meanDays()).isCloseTo((10 + 100 + 265) / 3.0, within(1e-9));
-        assertThat(kind.meanHours()).as("two have said their hours").isNull();
+        Lives.Mean ofKind = two.mean().plus(10, null);
+        assertThat(ofKind.ended()).isEqualTo(3);
+        assertThat(ofKind.meanDays()).isCloseTo((10 + 100 + 265) / 3.0, within(1e-9));
+        assertThat(ofKind.meanHours()).as("two have said their hours").isNull();
     }
 
     private static Instant at(String day) {

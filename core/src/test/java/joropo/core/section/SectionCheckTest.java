@@ -188,12 +188,12 @@ class SectionCheckTest {
     @Test
     void s2WindowRunsFromTheMouthToTheStop() {
         var a = new Arrangement();
-        assertThat(LipSealRules.section(a.section()).window()).isEqualTo(new Window(0, 2.5, 2.5));
+        assertThat(LipSealRules.section(a.section()).window("s1")).isEqualTo(new Window(0, 2.5, 2.5));
         a.stop = null;
         a.bearing = new BoreItem.Bearing("b1", 12.0, null, 12.0);
         a.play = 0.2;
         a.growth = -0.1;
-        assertThat(LipSealRules.section(a.section()).window())
+        assertThat(LipSealRules.section(a.section()).window("s1"))
                 .as("12 - 8 - (0.5 + 0.1 + 0.1), aim at the shallow end")
                 .isEqualTo(new Window(0, 3.3, 0));
     }
@@ -205,7 +205,7 @@ class SectionCheckTest {
         var a = new Arrangement();
         a.stop = null;
         a.bearing = new BoreItem.Bearing("b1", 10.5, ringInside, turning);
-        assertThat(LipSealRules.section(a.section()).window().toMm()).isEqualTo(to);
+        assertThat(LipSealRules.section(a.section()).window("s1").toMm()).isEqualTo(to);
     }
 
     @ParameterizedTest(name = "outer face at {0}, U {1}: {2}")
@@ -243,11 +243,11 @@ class SectionCheckTest {
         var a = new Arrangement();
         a.play = 0.2;
         a.growth = 0.1;
-        assertThat(LipSealRules.section(a.section()).track())
+        assertThat(LipSealRules.section(a.section()).track("s1"))
                 .as("2 + 8 - 3.2 = 6.8, +- (0.1 + 0.1 + 0.4)")
                 .isEqualTo(new Band(6.2, 7.4));
         a.lip = Side.OUT;
-        assertThat(LipSealRules.section(a.section()).track()).as("2 + 3.2").isEqualTo(new Band(4.6, 5.8));
+        assertThat(LipSealRules.section(a.section()).track("s1")).as("2 + 3.2").isEqualTo(new Band(4.6, 5.8));
     }
 
     @ParameterizedTest(name = "ground {0} to {1}: {2}")

@@ -1,15 +1,19 @@
 package joropo.app.family.lipseal;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import joropo.app.family.CommonFields;
+import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
 import joropo.app.register.Position;
 import joropo.app.settings.ShopGauge;
+import joropo.core.lipseal.Among;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.PairPlaces;
 import joropo.core.material.Medium;
@@ -27,11 +31,18 @@ import joropo.core.surface.SurfaceByEye;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The section of a job as far as it is known, filled up with what is assumed so that it can be drawn at every moment.
+ * The section of a job as far as it is known, filled up with what is assumed so that it can be drawn at every moment;
+ * seen from one of its seals.
  *
+ * @param among which seal that is, @param grooves of the shaft that its old lip ran in
  * @param assumed what is in the section without having been read or decided, @param errors by name of the field
  */
-record AssumedSection(Section section, Set<Assumed> assumed, Map<String, String> errors) {
+record AssumedSection(
+        Section section,
+        Among among,
+        List<ShaftItem.WearGroove> grooves,
+        Set<Assumed> assumed,
+        Map<String, String> errors) {
     /** A figure of the drawing that nobody has given yet. */
     enum Assumed {
         SHAFT("shaft"),
@@ -65,7 +76,16 @@ record AssumedSection(Section section, Set<Assumed> assumed, Map<String, String>
     /** Width of an old groove while nobody has measured it, for the picture only (mm). */
     private static final double USUAL_GROOVE_MM = 1.2;
 
-    static AssumedSection of(Position position, ReadFields read, ShaftAndBoreReadings measured) {
+    /** The name in the section of an item's seal. @param index of the item among its like */
+    static String id(int index) {
+        return "s" + (index + 1);
+    }
+
+    /** As if it stood alone in its entry. */
+    static AssumedSection of(JobFacts facts, ShaftAndBoreReadings measured) {
+        Position position = facts.position();
+        ReadFields read = facts.read();
+        int index = facts.alike().index();
         Set<Assumed> assumed = EnumSet.noneOf(Assumed.class);
         SealSize chosen = read.get(LipSealFields.SIZE);
         SealSize found = measured.sizes() == null || measured.sizes().sizes().isEmpty()
@@ -89,9 +109,9 @@ record AssumedSection(Section section, Set<Assumed> assumed, Map<String, String>
         if (stop == null) {
             assumed.add(Assumed.STOP);
         }
-        BoreItem.Seal seal = seal(read, bore, size.widthMm(), stop, assumed);
+        BoreItem.Seal seal = seal(read, index, bore, size.widthMm(), stop, assumed);
         Layout layout = read.get(LipSealFields.LAYOUT);
-        boolean pair = layout != null && layout.isPair();
+        boolean pair = facts.alike().isAlone() && layout != null && layout.isPair();
         List<BoreItem> items = new ArrayList<>();
         if (pair) {
             items.add(PairPlaces.outer("s2", seal, layout));
@@ -124,6 +144,8 @@ record AssumedSection(Section section, Set<Assumed> assumed, Map<String, String>
                 read.get(LipSealFields.GROUND_FROM) != null && read.get(LipSealFields.GROUND_TO) != null && !grounded;
         return new AssumedSection(
                 section,
+                among(facts.alike(), section),
+                grooves(section),
                 assumed,
                 crossed
                         ? Map.of(
@@ -133,20 +155,21 @@ record AssumedSection(Section section, Set<Assumed> assumed, Map<String, String>
     }
 
     private static BoreItem.Seal seal(
-            ReadFields read, double bore, double width, @Nullable Double stop, Set<Assumed> assumed) {
+            ReadFields read, int index, double bore, double width, @Nullable Double stop, Set<Assumed> assumed) {
         Side facing = read.get(LipSealFields.MAIN_LIP);
         if (facing == null) {
             assumed.add(Assumed.FACING);
             facing = Side.IN;
         }
         Double planned = read.get(LipSealFields.PLANNED_DEPTH);
-        if (planned == null && stop == null) {
+        boolean onStop = stop != null && index == 0;
+        if (planned == null && !onStop) {
             assumed.add(Assumed.DEPTH);
         }
         Layout layout = read.get(LipSealFields.LAYOUT);
         return BoreItemSealBuilder.builder()
-                .id("s1")
-                .fromMm(planned != null ? planned : stop != null ? Math.max(0, stop - width) : 0.0)
+                .id(id(index))
+                .fromMm(planned != null ? planned : onStop ? Math.max(0, stop - width) : 0.0)
                 .widthMm(width)
                 .outsideDiameterMm(bore)
                 .caseType(read.get(LipSealFields.CASE_TYPE))
@@ -172,20 +195,105 @@ record AssumedSection(Section section, Set<Assumed> assumed, Map<String, String>
         return out;
     }
 
-    /** The same entry with its innermost seal as it was found, as far as that was read. */
-    static Section found(Section typed, ReadFields read) {
-        BoreItem.Seal seal = typed.seal();
+    private static Among among(JobFacts.Alike alike, Section section) {
+        return alike.isAlone() ? Among.alone(section) : new Among(id(alike.index()), alike.name(), alike.index() == 0);
+    }
+
+    private static List<ShaftItem.WearGroove> grooves(Section section) {
+        return section.shaftItems().stream()
+                .filter(ShaftItem.WearGroove.class::isInstance)
+                .map(ShaftItem.WearGroove.class::cast)
+                .toList();
+    }
+
+    /** The same among the other seals of its entry, outermost first; shaft and bore are those at this seal. */
+    AssumedSection beside(List<Standing> others, Standing own) {
+        List<Standing> all =
+                Standing.placed(Stream.concat(others.stream(), Stream.of(own)).toList());
+        List<Space> spaces = new ArrayList<>(List.of(section.outside()));
+        all.subList(0, all.size() - 1).forEach(s -> spaces.add(s.between()));
+        spaces.add(section.inside());
+        List<BoreItem> items = new ArrayList<>(all.stream().map(Standing::seal).toList());
+        section.boreItems().stream()
+                .filter(i -> !(i instanceof BoreItem.Sealing))
+                .forEach(items::add);
+        List<ShaftItem> shaft = new ArrayList<>(section.shaftItems());
+        others.forEach(o -> shaft.addAll(o.grooves()));
+        return new AssumedSection(
+                SectionBuilder.builder(section)
+                        .spaces(spaces)
+                        .boreItems(items)
+                        .shaftItems(shaft)
+                        .build(),
+                among,
+                grooves,
+                assumed,
+                errors);
+    }
+
+    /** The same entry with one seal as it was found, as far as that was read. */
+    static Section found(Section typed, String id, ReadFields read) {
+        BoreItem.Seal seal = typed.seal(id);
         Side faced = read.get(LipSealFields.FOUND_FACING);
         Section turned = faced == null || faced == seal.mainLip()
                 ? typed
                 : Arranging.turned(typed, typed.boreItems().indexOf(seal)).section();
         Double depth = read.get(LipSealFields.FOUND_DEPTH);
-        return depth == null ? turned : turned.withSealAt(depth, turned.depthUncertaintyMm());
+        return depth == null
+                ? turned
+                : id.equals(turned.seal().id())
+                        ? turned.withSealAt(depth, turned.depthUncertaintyMm())
+                        : turned.withSealAt(id, depth, turned.depthUncertaintyMm());
     }
 
-    /** A section that was arranged on the bench: nothing in it is assumed. */
-    static AssumedSection arranged(Section section) {
-        return new AssumedSection(section, EnumSet.noneOf(Assumed.class), Map.of());
+    /** A section that was arranged on the bench: nothing in it is assumed. Its innermost seal is the first item's. */
+    static AssumedSection arranged(Section section, JobFacts.Alike alike) {
+        if (alike.isAlone()) {
+            return new AssumedSection(
+                    section, Among.alone(section), grooves(section), EnumSet.noneOf(Assumed.class), Map.of());
+        }
+        String id = arrangedId(section, alike.index());
+        List<ShaftItem.WearGroove> own = grooves(section).stream()
+                .filter(g -> nearest(section, g).id().equals(id))
+                .toList();
+        return new AssumedSection(
+                section, new Among(id, alike.name(), alike.index() == 0), own, EnumSet.noneOf(Assumed.class), Map.of());
+    }
+
+    /** The name of an item's seal in a section that was arranged: items count from the innermost outward. */
+    static String arrangedId(Section section, int index) {
+        return section.seals().get(section.seals().size() - 1 - index).id();
+    }
+
+    private static BoreItem.Seal nearest(Section section, ShaftItem.WearGroove groove) {
+        double middle = (groove.fromMm() + groove.toMm()) / 2;
+        return section.seals().stream()
+                .min(Comparator.comparingDouble(s -> Math.abs(s.lipMm() - middle)))
+                .orElseThrow();
+    }
+
+    /** The seal that it is seen from. */
+    BoreItem.Seal seal() {
+        return section.seal(among.id());
+    }
+
+    /** What lies inward of it: of one that stands for a whole entry, inward of all of them. */
+    Space inside() {
+        return among.isAlone() ? section.inside() : section.beside(seal(), Side.IN);
+    }
+
+    Space outside() {
+        return among.isAlone() ? section.outside() : section.beside(seal(), Side.OUT);
+    }
+
+    /** Whether its main lip is what keeps the dirt out: others behind it keep the medium (guide, D6 judges it). */
+    boolean isItsOwnExcluder() {
+        return !among.isAlone() && seal().mainLip() == Side.OUT;
+    }
+
+    /** Whether nothing stands between it and what is in the machine. */
+    boolean facesTheMachine() {
+        return seal().id().equals(section.seal().id());
     }
 
     boolean assumes(Assumed what) {
@@ -209,12 +317,24 @@ record AssumedSection(Section section, Set<Assumed> assumed, Map<String, String>
         Set<Assumed> left = EnumSet.noneOf(Assumed.class);
         left.addAll(assumed);
         left.remove(Assumed.DEPTH);
-        return new AssumedSection(section.withSealAt(fromMm, section.depthUncertaintyMm()), left, errors);
+        double uncertaintyMm = section.depthUncertaintyMm();
+        return new AssumedSection(
+                among.isAlone()
+                        ? section.withSealAt(fromMm, uncertaintyMm)
+                        : section.withSealAt(among.id(), fromMm, uncertaintyMm),
+                among,
+                grooves,
+                left,
+                errors);
     }
 
     /** The same with the old track worked off or covered. */
     AssumedSection withoutGroove() {
-        return new AssumedSection(section.withoutGroove(), assumed, errors);
+        Section left = section;
+        for (ShaftItem.WearGroove groove : grooves) {
+            left = left.without(groove);
+        }
+        return new AssumedSection(left, among, List.of(), assumed, errors);
     }
 
     private static double either(@Nullable Double known, double usual, Assumed what, Set<Assumed> assumed) {

@@ -15,6 +15,7 @@ import joropo.core.lipseal.PressFitInput;
 import joropo.core.lipseal.PressFitInputBuilder;
 import joropo.core.lipseal.UsualDuty;
 import joropo.core.lipseal.Wetting;
+import joropo.core.material.Dirt;
 import joropo.core.material.Materials;
 import joropo.core.section.CaseType;
 import joropo.core.section.Section;
@@ -42,7 +43,7 @@ record Duty(
         List<String> assumed = new ArrayList<>();
         Double sump = read.get(LipSealFields.SUMP);
         if (sump == null) {
-            sump = UsualDuty.sumpC(section.inside().medium());
+            sump = UsualDuty.sumpC(entry.inside().medium());
             assumed.add("sump " + Math.round(sump) + " °C");
         }
         Double coldest = read.get(LipSealFields.COLDEST);
@@ -50,9 +51,9 @@ record Duty(
             coldest = UsualDuty.COLDEST_C;
             assumed.add("coldest start " + Math.round(coldest) + " °C");
         }
-        Wetting wetting = read.get(LipSealFields.WETTING);
+        Wetting wetting = entry.facesTheMachine() ? read.get(LipSealFields.WETTING) : null;
         if (wetting == null) {
-            wetting = UsualDuty.wetting(section.inside().medium());
+            wetting = UsualDuty.wetting(entry.inside().medium());
             assumed.add(wetting.words());
         }
         if (entry.assumes(Assumed.SHAFT)) {
@@ -111,18 +112,18 @@ record Duty(
         return LipSealInputBuilder.builder()
                 .shaftNominalMm(section.shaftDiameterMm())
                 .boreNominalMm(section.boreDiameterMm())
-                .widthMm(section.seal().widthMm())
-                .insideMedium(section.inside().medium())
-                .insideFluid(read.get(LipSealFields.FLUID))
-                .outsideMedium(section.outside().medium())
-                .pressureInsideMpa(section.inside().pressureMpa())
-                .pressureOutsideMpa(section.outside().pressureMpa())
-                .dirt(section.outside().dirt())
+                .widthMm(entry.seal().widthMm())
+                .insideMedium(entry.inside().medium())
+                .insideFluid(entry.facesTheMachine() ? read.get(LipSealFields.FLUID) : null)
+                .outsideMedium(entry.outside().medium())
+                .pressureInsideMpa(entry.inside().pressureMpa())
+                .pressureOutsideMpa(entry.outside().pressureMpa())
+                .dirt(entry.isItsOwnExcluder() ? Dirt.CLEAN : entry.outside().dirt())
                 .corrosive(read.get(LipSealFields.CORROSIVE))
                 .rotation(section.rotation())
                 .housingMaterial(read.get(LipSealFields.HOUSING))
                 .splitHousing(read.get(LipSealFields.SPLIT))
-                .boreMarked(marked(read, section.seal().widthMm()))
+                .boreMarked(marked(read, entry.seal().widthMm()))
                 .practice(read.shop().practice())
                 .shaft(sameShaft ? measured.shaft().input() : null)
                 .bore(measured.bore().input())
@@ -159,15 +160,15 @@ record Duty(
 
     /** A shoulder that the seal stands on holds it; while stop or depth is not known nobody can say. */
     private static @Nullable HeldOn heldOn(AssumedSection entry) {
-        return entry.assumes(Assumed.STOP) || entry.assumes(Assumed.DEPTH)
+        return entry.assumes(Assumed.STOP) || entry.assumes(Assumed.DEPTH) || !entry.facesTheMachine()
                 ? null
-                : HeldOn.byStop(entry.section().seal(), entry.stopMm());
+                : HeldOn.byStop(entry.seal(), entry.stopMm());
     }
 
     /** How tight a case of this kind sits in the bore, cold and at the sump's temperature. */
-    PressFitInput pressFit(ReadFields read, ShaftAndBoreReadings measured, Section section, CaseType caseType) {
+    PressFitInput pressFit(ReadFields read, ShaftAndBoreReadings measured, double boreMm, CaseType caseType) {
         return PressFitInputBuilder.builder()
-                .boreNominalMm(section.boreDiameterMm())
+                .boreNominalMm(boreMm)
                 .caseType(caseType)
                 .system(measured.system())
                 .practice(read.shop().practice())

@@ -37,26 +37,27 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
             ReadFields read,
             Decided decided,
             @Nullable Offer remedy,
-            Section section,
+            AssumedSection entry,
             @Nullable SectionResult judged,
             @Nullable Double targetMm) {
         if (!decided.canBePlanned() || judged == null) {
             return NONE;
         }
         DriverResult driver =
-                targetMm == null ? null : DriverCheck.check(driver(position, read, decided, section, targetMm));
+                targetMm == null ? null : DriverCheck.check(driver(position, read, decided, entry.section(), targetMm));
         ShaftEnd end = read.get(LipSealFields.SHAFT_END);
         List<Lubricants.Zone> lubricants = !decided.isComplete()
                 ? List.of()
                 : Lubricants.of(
                         decided.material(),
-                        section.inside().medium(),
+                        entry.inside().medium(),
                         decided.layout(),
                         decided.caseType(),
                         read.is(LipSealFields.FOOD),
                         end == ShaftEnd.SPLINE);
         var input = PlanInputBuilder.builder()
-                .section(section)
+                .section(entry.section())
+                .among(entry.among())
                 .buildOrder(judged.buildOrder())
                 .size(decided.size())
                 .layout(decided.layout())

@@ -14,6 +14,8 @@ import joropo.core.diagnosis.Symptom;
 /** Which cards a lip seal has at each stage, and which fields stand on them. */
 final class LipSealCards {
     private static final Map<Stage, List<Card>> CARDS = new EnumMap<>(Stage.class);
+    /** Of one seal more in the same entry: duty, depths and edges of the entry are asked once. */
+    private static final Map<Stage, List<Card>> FURTHER = new EnumMap<>(Stage.class);
 
     static {
         CARDS.put(Stage.INTAKE, intake());
@@ -21,12 +23,52 @@ final class LipSealCards {
         CARDS.put(Stage.MEASURE, measure());
         CARDS.put(Stage.DECIDE, decide());
         CARDS.put(Stage.FIT, fit());
+        FURTHER.put(Stage.STRIP, List.of(foundSeal(), signs(), out()));
+        FURTHER.put(
+                Stage.MEASURE,
+                List.of(
+                        shaft(),
+                        bore(),
+                        Card.of("eye", "By eye and nail", Shape.LIST, LipSealFields.SURFACE, LipSealFields.SURFACE_2),
+                        groove(),
+                        finish(),
+                        Card.of(
+                                        "seat",
+                                        "Its seat",
+                                        Shape.LIST,
+                                        LipSealFields.BORE_RA,
+                                        LipSealFields.BORE_SEEN,
+                                        LipSealFields.BORE_SEEN_DEPTH)
+                                .fold()));
+        FURTHER.put(
+                Stage.DECIDE,
+                List.of(
+                        work(),
+                        seal(),
+                        Card.of(
+                                "way",
+                                "Way round and depth",
+                                Shape.LIST,
+                                LipSealFields.MAIN_LIP,
+                                LipSealFields.PLANNED_DEPTH,
+                                LipSealFields.BETWEEN_MEDIUM,
+                                LipSealFields.BETWEEN_LEVEL,
+                                LipSealFields.BETWEEN_FEED,
+                                LipSealFields.EDGE_COVER,
+                                LipSealFields.DECIDE_WHY),
+                        driving(),
+                        maker()));
+        FURTHER.put(Stage.FIT, fit());
     }
 
     private LipSealCards() {}
 
     static List<Card> of(Stage stage) {
         return CARDS.getOrDefault(stage, List.of());
+    }
+
+    static List<Card> further(Stage stage) {
+        return FURTHER.getOrDefault(stage, List.of());
     }
 
     private static List<Card> intake() {
@@ -72,45 +114,14 @@ final class LipSealCards {
                                 LipSealFields.SLEEVE_PLACE_OLD,
                                 LipSealFields.STRIP_NOTE)
                         .withCauses(),
-                Card.of("off", "What it shows: signs on what came off", Shape.LIST, SymptomFields.of(Symptom.Group.LIP))
-                        .fold(),
-                Card.of(
-                                "out",
-                                "Ways of taking it out",
-                                Shape.LIST,
-                                LipSealFields.EDGE_REACHABLE,
-                                LipSealFields.RIM_PROUD,
-                                LipSealFields.LINE_ROOM,
-                                LipSealFields.TOOL_LENGTH,
-                                LipSealFields.BEHIND,
-                                LipSealFields.BRITTLE_BESIDE,
-                                LipSealFields.OTHER_SIDE,
-                                LipSealFields.ELASTOMERS_STAY,
-                                LipSealFields.FLAMMABLE,
-                                LipSealFields.PRESSURE_ALLOWED)
-                        .fold());
+                signs(),
+                out());
     }
 
     private static List<Card> measure() {
         return List.of(
-                Card.of(
-                        "shaft",
-                        "Shaft at the lip",
-                        Shape.PLANES,
-                        LipSealFields.SHAFT_GAUGE,
-                        LipSealFields.SHAFT_A1,
-                        LipSealFields.SHAFT_A2,
-                        LipSealFields.SHAFT_B1,
-                        LipSealFields.SHAFT_B2),
-                Card.of(
-                        "bore",
-                        "Bore at the seat",
-                        Shape.PLANES,
-                        LipSealFields.BORE_GAUGE,
-                        LipSealFields.BORE_A1,
-                        LipSealFields.BORE_A2,
-                        LipSealFields.BORE_B1,
-                        LipSealFields.BORE_B2),
+                shaft(),
+                bore(),
                 Card.of(
                         "depths",
                         "Depths from the face",
@@ -130,24 +141,8 @@ final class LipSealCards {
                         LipSealFields.ENTERS_FROM,
                         LipSealFields.HOUSING,
                         LipSealFields.SPLIT),
-                Card.of(
-                                "groove",
-                                "Groove or score under the lip",
-                                Shape.LIST,
-                                LipSealFields.GROOVE_DEPTH,
-                                LipSealFields.GROOVE_WIDTH)
-                        .fold(),
-                Card.of(
-                                "finish",
-                                "Roughness, hardness, lead",
-                                Shape.LIST,
-                                LipSealFields.RA,
-                                LipSealFields.RZ,
-                                LipSealFields.HRC,
-                                LipSealFields.LEAD_ADVANCE,
-                                LipSealFields.LEAD_TURNS,
-                                LipSealFields.LEAD_REVERSES)
-                        .fold(),
+                groove(),
+                finish(),
                 Card.of(
                                 "runout",
                                 "Run-out, offset, play",
@@ -175,16 +170,8 @@ final class LipSealCards {
 
     private static List<Card> decide() {
         return List.of(
-                Card.of("work", "Running surface", Shape.LIST, LipSealFields.REMEDY, LipSealFields.SLEEVE_WALL),
-                Card.of(
-                        "seal",
-                        "Seal",
-                        Shape.LIST,
-                        LipSealFields.SIZE,
-                        LipSealFields.LAYOUT,
-                        LipSealFields.MATERIAL,
-                        LipSealFields.CASE_TYPE,
-                        LipSealFields.CHOOSE_WHY),
+                work(),
+                seal(),
                 Card.of(
                         "way",
                         "Way round and depth",
@@ -193,20 +180,8 @@ final class LipSealCards {
                         LipSealFields.PLANNED_DEPTH,
                         LipSealFields.EDGE_COVER,
                         LipSealFields.DECIDE_WHY),
-                Card.of("driving", "Driving it in", Shape.LIST, LipSealFields.SHAFT_IN_PLACE, LipSealFields.STANDS_OUT)
-                        .fold(),
-                Card.of(
-                                "maker",
-                                "Maker's values for this seal",
-                                Shape.LIST,
-                                LipSealFields.MAKER_SPEED,
-                                LipSealFields.MAKER_LIP_LIMIT,
-                                LipSealFields.MAKER_PRESSURE,
-                                LipSealFields.MAKER_RUNOUT,
-                                LipSealFields.SEAL_OUTSIDE_MIN,
-                                LipSealFields.SEAL_OUTSIDE_MAX,
-                                LipSealFields.MAKER_DOCUMENT)
-                        .fold());
+                driving(),
+                maker());
     }
 
     private static List<Card> fit() {
@@ -228,5 +203,126 @@ final class LipSealCards {
                         .fold(),
                 Card.of("sleeve", "New running sleeve", Shape.LIST, LipSealFields.SLEEVE_PLACE_NEW)
                         .fold());
+    }
+
+    private static Card signs() {
+        return Card.of("off", "What it shows: signs on what came off", Shape.LIST, SymptomFields.of(Symptom.Group.LIP))
+                .fold();
+    }
+
+    private static Card out() {
+        return Card.of(
+                        "out",
+                        "Ways of taking it out",
+                        Shape.LIST,
+                        LipSealFields.EDGE_REACHABLE,
+                        LipSealFields.RIM_PROUD,
+                        LipSealFields.LINE_ROOM,
+                        LipSealFields.TOOL_LENGTH,
+                        LipSealFields.BEHIND,
+                        LipSealFields.BRITTLE_BESIDE,
+                        LipSealFields.OTHER_SIDE,
+                        LipSealFields.ELASTOMERS_STAY,
+                        LipSealFields.FLAMMABLE,
+                        LipSealFields.PRESSURE_ALLOWED)
+                .fold();
+    }
+
+    private static Card shaft() {
+        return Card.of(
+                "shaft",
+                "Shaft at the lip",
+                Shape.PLANES,
+                LipSealFields.SHAFT_GAUGE,
+                LipSealFields.SHAFT_A1,
+                LipSealFields.SHAFT_A2,
+                LipSealFields.SHAFT_B1,
+                LipSealFields.SHAFT_B2);
+    }
+
+    private static Card bore() {
+        return Card.of(
+                "bore",
+                "Bore at the seat",
+                Shape.PLANES,
+                LipSealFields.BORE_GAUGE,
+                LipSealFields.BORE_A1,
+                LipSealFields.BORE_A2,
+                LipSealFields.BORE_B1,
+                LipSealFields.BORE_B2);
+    }
+
+    private static Card groove() {
+        return Card.of(
+                        "groove",
+                        "Groove or score under the lip",
+                        Shape.LIST,
+                        LipSealFields.GROOVE_DEPTH,
+                        LipSealFields.GROOVE_WIDTH)
+                .fold();
+    }
+
+    private static Card finish() {
+        return Card.of(
+                        "finish",
+                        "Roughness, hardness, lead",
+                        Shape.LIST,
+                        LipSealFields.RA,
+                        LipSealFields.RZ,
+                        LipSealFields.HRC,
+                        LipSealFields.LEAD_ADVANCE,
+                        LipSealFields.LEAD_TURNS,
+                        LipSealFields.LEAD_REVERSES)
+                .fold();
+    }
+
+    private static Card work() {
+        return Card.of("work", "Running surface", Shape.LIST, LipSealFields.REMEDY, LipSealFields.SLEEVE_WALL);
+    }
+
+    private static Card seal() {
+        return Card.of(
+                "seal",
+                "Seal",
+                Shape.LIST,
+                LipSealFields.SIZE,
+                LipSealFields.LAYOUT,
+                LipSealFields.MATERIAL,
+                LipSealFields.CASE_TYPE,
+                LipSealFields.CHOOSE_WHY);
+    }
+
+    private static Card driving() {
+        return Card.of("driving", "Driving it in", Shape.LIST, LipSealFields.SHAFT_IN_PLACE, LipSealFields.STANDS_OUT)
+                .fold();
+    }
+
+    private static Card maker() {
+        return Card.of(
+                        "maker",
+                        "Maker's values for this seal",
+                        Shape.LIST,
+                        LipSealFields.MAKER_SPEED,
+                        LipSealFields.MAKER_LIP_LIMIT,
+                        LipSealFields.MAKER_PRESSURE,
+                        LipSealFields.MAKER_RUNOUT,
+                        LipSealFields.SEAL_OUTSIDE_MIN,
+                        LipSealFields.SEAL_OUTSIDE_MAX,
+                        LipSealFields.MAKER_DOCUMENT)
+                .fold();
+    }
+
+    private static Card foundSeal() {
+        return Card.of(
+                "found",
+                "As found",
+                Shape.LIST,
+                LipSealFields.FOUND_DEPTH,
+                LipSealFields.FOUND_FACING,
+                LipSealFields.FOUND_STATE,
+                LipSealFields.MARKING,
+                LipSealFields.RUNNING_SLEEVE,
+                LipSealFields.SLEEVE_PLACE_OLD,
+                LipSealFields.STRIP_NOTE);
     }
 }

@@ -35,6 +35,11 @@ class LipSealFamily implements Family {
     }
 
     @Override
+    public List<Card> further(Stage stage) {
+        return LipSealCards.further(stage);
+    }
+
+    @Override
     public Work evaluate(JobFacts facts) {
         return new LipSealWork(facts, show);
     }

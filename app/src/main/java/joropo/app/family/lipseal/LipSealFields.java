@@ -19,6 +19,8 @@ import joropo.core.material.Medium;
 import joropo.core.material.ThermalExpansion;
 import joropo.core.readings.Gauge;
 import joropo.core.section.CaseType;
+import joropo.core.section.GreaseFeed;
+import joropo.core.section.Level;
 import joropo.core.shaft.Rotation;
 import joropo.core.shaft.Side;
 import joropo.core.shaft.Swing;
@@ -185,6 +187,14 @@ final class LipSealFields {
     static final Field<EdgeCover> EDGE_COVER = Field.choice(
                     "edgeCover", "edge on the way covered by", EdgeCover.class, EdgeCover::words)
             .hint("not said: nothing");
+    static final Field<Medium> BETWEEN_MEDIUM = Field.choice(
+                    "betweenMedium", "between it and the next seal inward", Medium.class, Medium::words)
+            .hint("not said: grease assumed");
+    static final Field<Level> BETWEEN_LEVEL =
+            Field.choice("betweenLevel", "how full", Level.class, Level::words).hint("not said: a third to a half");
+    static final Field<GreaseFeed> BETWEEN_FEED = Field.choice(
+                    "betweenFeed", "grease is fed there by", GreaseFeed.class, GreaseFeed::words)
+            .hint("not said: not fed");
     static final Field<String> DECIDE_WHY = Field.line("decideWhy", "reason, where it differs from what was found");
     static final Field<Boolean> SHAFT_IN_PLACE = Field.yesNo("shaftInPlace", "shaft's end is there while it is driven")
             .hint(NOT_SAID_NO);

@@ -116,7 +116,7 @@ final class LipSealFigures {
             out.add(new Figure("goes to", mm(work.targetMm()), "mm", null));
         }
         if (!work.plan().isEmpty()) {
-            out.add(new Figure("lip track", mm(work.entry().section().seal().lipMm()), "mm", mark("S4")));
+            out.add(new Figure("lip track", mm(work.entry().seal().lipMm()), "mm", mark("S4")));
         }
         return out;
     }

@@ -13,6 +13,7 @@ import joropo.core.lipseal.Deciding;
 import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.NewSealCheck;
+import joropo.core.lipseal.PairPlaces;
 import joropo.core.lipseal.PairRoom;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.ShaftEntry;
@@ -46,6 +47,7 @@ final class LipSealFindings {
     private final ReadFields read;
     private final TrackAssessment track;
     private final Section section;
+    private final BoreItem.Seal seal;
     private final Decided decided;
     private final List<JobFinding> findings = new ArrayList<>();
 
@@ -54,6 +56,7 @@ final class LipSealFindings {
         read = work.read();
         track = work.track();
         section = work.entry().section();
+        seal = work.entry().seal();
         decided = work.decided();
     }
 
@@ -70,7 +73,7 @@ final class LipSealFindings {
     private void strip() {
         Side faced = read.get(LipSealFields.FOUND_FACING);
         if (faced != null) {
-            add(Stage.STRIP, AsFound.judge(faced, section.inside().medium()));
+            add(Stage.STRIP, AsFound.judge(faced, work.entry().inside().medium()));
         }
         if (work.removal() != null) {
             work.removal().findings().stream().filter(f -> f.id().equals("way")).forEach(f -> add(Stage.STRIP, f));
@@ -93,7 +96,7 @@ final class LipSealFindings {
                 ShaftEntry.judge(
                         section.shaftDiameterMm(),
                         decided.mainLip() == null ? Side.IN : decided.mainLip(),
-                        section.seal().dustLip() != null,
+                        seal.dustLip() != null,
                         decided.isPtfe(),
                         read.get(LipSealFields.ENTERS_FROM),
                         read.get(LipSealFields.SHAFT_END),
@@ -103,7 +106,7 @@ final class LipSealFindings {
             boolean rubber = decided.caseTypeOrRecommended()
                     .filter(c -> c == CaseType.RUBBER)
                     .isPresent();
-            add(Stage.MEASURE, BoreFinish.judge(boreRa, section.seal().widthMm(), rubber));
+            add(Stage.MEASURE, BoreFinish.judge(boreRa, seal.widthMm(), rubber));
         }
         inDate(Stage.MEASURE, LipSealFields.SHAFT_GAUGE);
         inDate(Stage.MEASURE, LipSealFields.BORE_GAUGE);
@@ -138,24 +141,16 @@ final class LipSealFindings {
         if (track.remedy() != null && decided.size() != null) {
             add(Stage.DECIDE, RunningSurfaceCheck.leadsTo(track.remedy(), decided.size()));
         }
-        if (decided.layout() != null && decided.layout().isPair()) {
+        if (work.alike().isAlone()
+                && decided.layout() != null
+                && decided.layout().isPair()) {
             add(
                     Stage.DECIDE,
-                    PairRoom.judge(
-                            section.seal().widthMm(),
-                            read.get(LipSealFields.STOP_DEPTH),
-                            section.depthUncertaintyMm()));
+                    PairRoom.judge(seal.widthMm(), read.get(LipSealFields.STOP_DEPTH), section.depthUncertaintyMm()));
         }
-        if (work.arranged().planned() != null) {
-            SheetsAgainstSection.judge(
-                            new SheetsAgainstSection.Said(
-                                    decided.size(), decided.mainLip(), read.get(LipSealFields.PLANNED_DEPTH)),
-                            work.typed().section(),
-                            work.arranged().planned())
-                    .ifPresent(f -> add(Stage.DECIDE, f));
-        }
+        arranged();
         if (work.decidedSection() != null) {
-            work.decidedSection().findings().forEach(f -> add(Stage.DECIDE, f));
+            work.decidedSection().findings().stream().filter(work::concerns).forEach(f -> add(Stage.DECIDE, f));
         }
         if (work.fitting().driver() != null) {
             work.fitting().driver().findings().stream()
@@ -164,12 +159,38 @@ final class LipSealFindings {
         }
     }
 
+    /** What the bench says against the sheets. */
+    private void arranged() {
+        Section planned = work.arranged().planned();
+        if (planned == null) {
+            if (work.alike().index() > 0 && read.get(LipSealFields.BETWEEN_MEDIUM) == null) {
+                add(Stage.DECIDE, PairPlaces.betweenUnsaid());
+            }
+            return;
+        }
+        if (!work.isOnBench()) {
+            add(Stage.DECIDE, SheetsAgainstSection.notInSection());
+        } else {
+            SheetsAgainstSection.judge(
+                            new SheetsAgainstSection.Said(
+                                    decided.size(), decided.mainLip(), read.get(LipSealFields.PLANNED_DEPTH)),
+                            work.typed().section(),
+                            planned,
+                            work.entry().among().id())
+                    .ifPresent(f -> add(Stage.DECIDE, f));
+        }
+        int more = planned.seals().size() - work.alike().reads().size();
+        if (more > 0 && work.entry().among().leads()) {
+            add(Stage.DECIDE, SheetsAgainstSection.notInJob(more));
+        }
+    }
+
     private void fit() {
         SeatDepths seat = work.seat();
         seat.findings().forEach(f -> add(Stage.FIT, f));
         if (seat.square() != null) {
             LipSealRules.section(work.fitted()).findings().stream()
-                    .filter(f -> FITTED.contains(f.id()))
+                    .filter(f -> FITTED.contains(f.id()) && work.concerns(f))
                     .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
         }
         newSeal();
@@ -193,7 +214,8 @@ final class LipSealFindings {
         CaseType caseType = decided.caseTypeOrRecommended().orElse(null);
         Limits limits = caseType == null
                 ? null
-                : PressFitCheck.outsideLimits(work.duty().pressFit(read, work.measured(), section, caseType));
+                : PressFitCheck.outsideLimits(
+                        work.duty().pressFit(read, work.measured(), section.boreDiameterMm(), caseType));
         ShopGauge gauge = read.gauge(LipSealFields.NEW_GAUGE);
         double largest = outside == null ? decided.size().boreMm() : outside;
         double uncertaintyMm = gauge == null ? Gauge.CALIPER.uncertaintyMm(largest) : gauge.uncertaintyMm(largest);

@@ -16,7 +16,6 @@ import joropo.app.family.Panel.Option;
 import joropo.app.family.Stage;
 import joropo.app.ui.Show;
 import joropo.core.lipseal.DriverResult;
-import joropo.core.lipseal.FittingPlan;
 import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.removal.RemovalResult;
@@ -65,11 +64,7 @@ final class LipSealPanels {
     }
 
     private Note wayRound(String id, String card) {
-        return new Note(
-                id,
-                card,
-                work.plan().isEmpty() ? "" : FittingPlan.wayRound(work.entry().section()),
-                false);
+        return new Note(id, card, work.plan().isEmpty() ? "" : work.wayRound(), false);
     }
 
     private Image track(String card) {

@@ -104,11 +104,11 @@ final class LipSealPicture {
         List<Pin> out = new ArrayList<>();
         for (int i = 0; i < findings.size(); i++) {
             Finding f = findings.get(i);
-            Spot spot = SPOTS.get(f.id());
+            Spot spot = SPOTS.get(f.rule());
             if (spot != null) {
                 out.add(new Pin(i + 1, f.status(), spot, f.part()));
-            } else if (f.id().matches("[DS]\\d+") && f.status() != Status.PASS) {
-                out.add(Pin.of(i + 1, f.status(), f.id(), f.part()));
+            } else if (f.rule().matches("[DS]\\d+") && f.status() != Status.PASS) {
+                out.add(Pin.of(i + 1, f.status(), f.rule(), f.part()));
             }
         }
         return out;
@@ -150,7 +150,7 @@ final class LipSealPicture {
             return "";
         }
         boolean placed = work.entry().knowsTheSeal() && !work.entry().assumes(Assumed.DEPTH);
-        Band lip = placed ? work.judged().track() : null;
+        Band lip = placed ? work.judged().track(work.entry().among().id()) : null;
         Offer remedy = track.remedy();
         boolean sleeved = lip != null
                 && remedy != null

@@ -1,9 +1,11 @@
 package joropo.app.family.lipseal;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import joropo.app.family.JobFacts;
+import joropo.app.family.ReadFields;
 import joropo.app.family.WorkSection;
 import joropo.core.lipseal.Layout;
 import joropo.core.plan.PartKind;
@@ -38,7 +40,11 @@ final class LipSealSection implements WorkSection {
     /** As the strip log has it; before a seal is logged as the position was left, else as the sheets say. */
     @Override
     public Section found(JobFacts.Evidence evidence) {
-        Section sheets = AssumedSection.found(typed(), work.read());
+        Section sheets = typed();
+        List<ReadFields> reads = work.alike().reads();
+        for (int i = 0; i < reads.size(); i++) {
+            sheets = AssumedSection.found(sheets, AssumedSection.id(i), reads.get(i));
+        }
         return evidence.log().stream().anyMatch(r -> r.kind() == PartKind.LIP_SEAL)
                 ? StripLog.asFound(sheets, evidence.log())
                 : evidence.fitted().get().orElse(sheets);
@@ -46,19 +52,28 @@ final class LipSealSection implements WorkSection {
 
     @Override
     public Map<String, String> asTexts(Section section) {
-        BoreItem.Seal seal = section.seal();
+        JobFacts.Alike alike = work.alike();
+        if (alike.index() >= section.seals().size()) {
+            return Map.of();
+        }
+        BoreItem.Seal seal = section.seal(AssumedSection.arrangedId(section, alike.index()));
         Map<String, String> out = new LinkedHashMap<>();
         out.put(
                 LipSealFields.SIZE.name(),
-                plain(Objects.requireNonNullElse(section.shaftDiameterMm(), 0.0)) + "x"
-                        + plain(seal.outsideDiameterMm()) + "x" + plain(seal.widthMm()));
+                plain(shaftMm(section, seal)) + "x" + plain(seal.outsideDiameterMm()) + "x" + plain(seal.widthMm()));
         out.put(LipSealFields.MAIN_LIP.name(), seal.mainLip().name());
         out.put(LipSealFields.PLANNED_DEPTH.name(), plain(seal.fromMm()));
-        out.put(LipSealFields.LAYOUT.name(), Layout.of(section).name());
+        out.put(LipSealFields.LAYOUT.name(), (alike.isAlone() ? Layout.of(section) : Layout.of(seal)).name());
         if (seal.caseType() != null) {
             out.put(LipSealFields.CASE_TYPE.name(), seal.caseType().name());
         }
         return out;
+    }
+
+    private double shaftMm(Section section, BoreItem.Seal seal) {
+        return work.alike().isAlone() || seal.insideDiameterMm() == null
+                ? Objects.requireNonNullElse(section.shaftDiameterMm(), 0.0)
+                : seal.insideDiameterMm();
     }
 
     private static String plain(double mm) {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import joropo.app.drawing.DriverDrawing;
 import joropo.app.drawing.LineDrawing;
@@ -54,6 +55,7 @@ final class LipSealWork implements Work {
     private final ShaftAndBoreReadings measured;
     private final AssumedSection typed;
     private final AssumedSection planned;
+    private final boolean onBench;
     private final @Nullable Double speedMPerS;
     private final TrackAssessment track;
     private final Duty duty;
@@ -70,14 +72,18 @@ final class LipSealWork implements Work {
         this.show = show;
         ReadFields read = facts.read();
         Section arranged = facts.sections().planned();
+        JobFacts.Alike alike = facts.alike();
         measured = ShaftAndBoreReadings.of(read, facts.position());
-        typed = AssumedSection.of(facts.position(), read, measured);
-        AssumedSection asPlanned = arranged == null ? typed : AssumedSection.arranged(arranged);
+        AssumedSection alone = AssumedSection.of(facts, measured);
+        typed = alike.isAlone() ? alone : alone.beside(Standing.others(facts), Standing.of(facts, alone));
+        onBench = arranged != null && alike.index() < arranged.seals().size();
+        AssumedSection asPlanned = onBench ? AssumedSection.arranged(arranged, alike) : typed;
+        String id = asPlanned.among().id();
         speedMPerS = Duty.speedMPerS(facts.position(), read, asPlanned.section().shaftDiameterMm());
         SectionResult before = LipSealRules.section(
                 asPlanned.section().comparedWith(facts.sections().found()));
-        track = TrackAssessment.of(read, measured, asPlanned, before.window(), speedMPerS);
-        planned = track.appliedTo(asPlanned, arranged != null || read.get(LipSealFields.PLANNED_DEPTH) != null);
+        track = TrackAssessment.of(read, measured, asPlanned, before.window(id), speedMPerS);
+        planned = track.appliedTo(asPlanned, onBench || read.get(LipSealFields.PLANNED_DEPTH) != null);
         judged = planned == asPlanned
                 ? before
                 : LipSealRules.section(
@@ -89,10 +95,11 @@ final class LipSealWork implements Work {
                 decided.size() == null ? null : decided.caseTypeOrRecommended().orElse(null);
         pressFit = caseType == null
                 ? null
-                : PressFitCheck.check(duty.pressFit(read, measured, planned.section(), caseType));
+                : PressFitCheck.check(
+                        duty.pressFit(read, measured, planned.section().boreDiameterMm(), caseType));
         fitting = FittingOutcome.of(
-                facts.position(), read, decided, track.remedy(), planned.section(), decidedSection(), targetMm());
-        seat = SeatDepths.of(read, planned.section());
+                facts.position(), read, decided, track.remedy(), planned, decidedSection(), targetMm());
+        seat = seat(read);
         findings = LipSealFindings.of(this);
     }
 
@@ -177,29 +184,74 @@ final class LipSealWork implements Work {
     /** The same, absent before size and way round are decided. */
     @Nullable
     SectionResult decidedSection() {
-        boolean open = facts.sections().planned() == null && (decided.size() == null || decided.mainLip() == null);
+        boolean open = !onBench && (decided.size() == null || decided.mainLip() == null);
         return open ? null : judged;
     }
 
     @Nullable
     Window window() {
-        return decidedSection() == null ? null : judged.window();
+        return decidedSection() == null ? null : judged.window(planned.among().id());
     }
 
     /** The depth to drive to: as planned or read, else what the window aims at; nothing where nothing says how deep. */
     @Nullable
     Double targetMm() {
         if (!planned.assumes(Assumed.DEPTH)) {
-            return planned.section().seal().fromMm();
+            return planned.seal().fromMm();
         }
         return window() == null ? null : Double.valueOf(window().targetMm());
     }
 
-    /** The section with the seal where it really stands, as far as that was read. */
+    private SeatDepths seat(ReadFields of) {
+        return SeatDepths.of(
+                of, planned.section().boreDiameterMm(), planned.section().shaftDiameterMm());
+    }
+
+    /** The section with each seal where it really stands, as far as that was read. */
     Section fitted() {
-        return seat.square() == null
-                ? planned.section()
-                : planned.section().withOutermostSealAt(seat.square().meanMm(), seat.uncertaintyMm());
+        Section out = planned.section();
+        if (facts.alike().isAlone()) {
+            return seat.square() == null
+                    ? out
+                    : out.withOutermostSealAt(seat.square().meanMm(), seat.uncertaintyMm());
+        }
+        for (int i = 0; i < facts.alike().reads().size(); i++) {
+            SeatDepths read = seat(facts.alike().reads().get(i));
+            if (read.square() != null && (!onBench || i < out.seals().size())) {
+                out = out.withSealAt(idOf(i), read.square().meanMm(), read.uncertaintyMm());
+            }
+        }
+        return out;
+    }
+
+    /** The name in the section of the seal of another item. */
+    private String idOf(int index) {
+        return onBench ? AssumedSection.arrangedId(facts.sections().planned(), index) : AssumedSection.id(index);
+    }
+
+    /** What the section rules found of this seal; what is nobody else's is said by the one that leads. */
+    boolean concerns(Finding found) {
+        List<Integer> others = IntStream.range(0, facts.alike().reads().size())
+                .boxed()
+                .filter(i -> i != facts.alike().index())
+                .filter(i -> !onBench || i < facts.sections().planned().seals().size())
+                .toList();
+        return planned.among().id().equals(found.part())
+                || planned.among().leads() && others.stream().noneMatch(i -> idOf(i).equals(found.part()));
+    }
+
+    /** Whether its seal stands in the section that was arranged on the bench. */
+    boolean isOnBench() {
+        return onBench;
+    }
+
+    JobFacts.Alike alike() {
+        return facts.alike();
+    }
+
+    /** The sentence that says which way round it goes. */
+    String wayRound() {
+        return FittingPlan.wayRound(planned.section(), planned.among());
     }
 
     @Override
@@ -283,6 +335,11 @@ final class LipSealWork implements Work {
     }
 
     @Override
+    public @Nullable String part() {
+        return facts.alike().isAlone() ? null : planned.among().id();
+    }
+
+    @Override
     public Summary summary() {
         SealSize size = decided.size();
         String material = decided.material() == null ? null : decided.material().code();
@@ -298,7 +355,7 @@ final class LipSealWork implements Work {
                 size == null ? null : size.words(),
                 seal.isEmpty() ? null : seal,
                 remedy == null ? null : remedy.remedy().words() + ": " + remedy.reason(),
-                fitting.plan().isEmpty() ? null : FittingPlan.wayRound(planned.section()),
+                fitting.plan().isEmpty() ? null : wayRound(),
                 window() == null ? null : targetMm(),
                 size == null
                         ? null

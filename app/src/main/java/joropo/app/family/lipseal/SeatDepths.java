@@ -10,7 +10,6 @@ import joropo.app.settings.ShopGauge;
 import joropo.core.readings.SeatSquarenessCheck;
 import joropo.core.readings.SeatSquarenessInput;
 import joropo.core.readings.SeatSquarenessResult;
-import joropo.core.section.Section;
 import joropo.core.units.Length;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
@@ -32,7 +31,8 @@ record SeatDepths(
     private static final int LEAST = 3;
     private static final double DEGREES_AN_HOUR = 30;
 
-    static SeatDepths of(ReadFields read, Section section) {
+    /** @param boreMm, @param shaftMm where the seal sits */
+    static SeatDepths of(ReadFields read, double boreMm, double shaftMm) {
         List<SeatSquarenessInput.Reading> readings = new ArrayList<>();
         List<Integer> places = CommonFields.clockPlaces();
         for (int i = 0; i < places.size(); i++) {
@@ -44,16 +44,12 @@ record SeatDepths(
         if (readings.size() < LEAST) {
             return new SeatDepths(null, 0, readings, List.of(SeatSquarenessCheck.unread(readings.size())), Map.of());
         }
-        double outside = section.boreDiameterMm();
         Double circle = read.get(LipSealFields.GAUGE_CIRCLE);
         ShopGauge gauge = read.gauge(LipSealFields.FIT_GAUGE);
-        Double uncertaintyMm = gauge == null ? null : Double.valueOf(gauge.uncertaintyMm(outside));
+        Double uncertaintyMm = gauge == null ? null : Double.valueOf(gauge.uncertaintyMm(boreMm));
         try {
             SeatSquarenessResult square = SeatSquarenessCheck.check(new SeatSquarenessInput(
-                    outside,
-                    circle == null ? (outside + section.shaftDiameterMm()) / 2 : circle,
-                    readings,
-                    uncertaintyMm));
+                    boreMm, circle == null ? (boreMm + shaftMm) / 2 : circle, readings, uncertaintyMm));
             return new SeatDepths(
                     square, uncertaintyMm == null ? 0 : uncertaintyMm, readings, square.findings(), Map.of());
         } catch (RefusedInput e) {

@@ -50,7 +50,7 @@ record TrackAssessment(
             AssumedSection entry,
             @Nullable Window window,
             @Nullable Double speedMPerS) {
-        BoreItem.Seal seal = entry.section().seal();
+        BoreItem.Seal seal = entry.seal();
         Double oldLip = AssumedSection.oldLipMm(read, seal.widthMm());
         LipMove move = oldLip == null || window == null
                 ? null
@@ -71,7 +71,7 @@ record TrackAssessment(
                 move,
                 remedy,
                 moves ? move.movedTo(result.requiredShiftMm()) : null,
-                entry.section().shaftItem(ShaftItem.WearGroove.class));
+                entry.grooves().stream().findFirst());
     }
 
     /** What was found of the track, as it stands with the remedy. */
@@ -120,7 +120,7 @@ record TrackAssessment(
                 .leadTurns(read.get(LipSealFields.LEAD_TURNS))
                 .leadReverses(read.get(LipSealFields.LEAD_REVERSES))
                 .boreMm(entry.section().boreDiameterMm())
-                .outsideDirt(entry.section().outside().dirt())
+                .outsideDirt(entry.outside().dirt())
                 .lipMaterial(ptfe ? "PTFE" : material)
                 .ovalityMm(shaft == null ? null : Double.valueOf(shaft.ovalityMm()))
                 .sleeveWallMm(read.get(LipSealFields.SLEEVE_WALL))

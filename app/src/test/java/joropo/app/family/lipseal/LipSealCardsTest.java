@@ -6,8 +6,10 @@ import java.lang.reflect.Modifier;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import joropo.app.family.Card;
 import joropo.app.family.Stage;
 import joropo.app.ui.Field;
 import org.junit.jupiter.api.Test;
@@ -35,14 +37,23 @@ class LipSealCardsTest {
 
     @Test
     void everyFieldStandsOnOneCard() {
-        List<String> shown = Arrays.stream(Stage.values())
-                .flatMap(s -> LipSealCards.of(s).stream())
+        List<String> first = names(LipSealCards::of);
+        List<String> further = names(LipSealCards::further);
+        assertThat(first).doesNotHaveDuplicates();
+        assertThat(further).doesNotHaveDuplicates();
+        Set<String> shown = Stream.concat(first.stream(), further.stream())
+                .filter(n -> !n.startsWith("sign"))
+                .collect(Collectors.toSet());
+        Set<String> made = constants().map(Field::name).collect(Collectors.toSet());
+        assertThat(made).isNotEmpty();
+        assertThat(shown).containsExactlyInAnyOrderElementsOf(made);
+    }
+
+    private static List<String> names(Function<Stage, List<Card>> cards) {
+        return Arrays.stream(Stage.values())
+                .flatMap(s -> cards.apply(s).stream())
                 .flatMap(c -> c.fields().stream())
                 .map(Field::name)
                 .toList();
-        assertThat(shown).doesNotHaveDuplicates();
-        Set<String> made = constants().map(Field::name).collect(Collectors.toSet());
-        assertThat(made).isNotEmpty();
-        assertThat(shown.stream().filter(n -> !n.startsWith("sign"))).containsExactlyInAnyOrderElementsOf(made);
     }
 }

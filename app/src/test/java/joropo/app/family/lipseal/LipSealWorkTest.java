@@ -123,7 +123,9 @@ class LipSealWorkTest {
     }
 
     private LipSealWork follow(Position position, Shop shop) {
-        return new LipSealWork(new JobFacts(position, read(shop), JobFacts.Arranged.NONE), new Show());
+        ReadFields read = read(shop);
+        return new LipSealWork(
+                new JobFacts(position, read, JobFacts.Arranged.NONE, JobFacts.Alike.alone(read)), new Show());
     }
 
     private ReadFields read(Shop shop) {

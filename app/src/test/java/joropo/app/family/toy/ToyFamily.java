@@ -60,7 +60,7 @@ public class ToyFamily implements Family {
 
         @Override
         public List<Step> plan() {
-            return List.of(new Step("lay", Step.Phase.FIT, "Lay the gasket dry.", "", false, "", null, ""));
+            return List.of(new Step("lay", Step.When.FIT, "Lay the gasket dry.", "", false, "", null, ""));
         }
 
         @Override

@@ -57,7 +57,7 @@ class ToyFamilyIT {
         visitor.post(job + "/items", "kind", "GASKET");
         assertThat(visitor.get(job + "/measure").body())
                 .contains("id=\"shaftA1\"", "id=\"i2-thickness\"", "Of the same paper as the old one.")
-                .contains("item 2, gasket: thickness of the gasket");
+                .contains("gasket: thickness of the gasket");
 
         String echo = visitor.swap(job + "/measure/draft", "tab", "t", "seq", "0", "i2-thickness", "0.3")
                 .body();
@@ -82,7 +82,7 @@ class ToyFamilyIT {
     void aKindWithoutAFamilyIsRefused() throws Exception {
         String job = openedJob();
         assertThat(visitor.post(job + "/items", "kind", "PACKING").body())
-                .contains("Not added: it is packing: there is no work for that here yet.");
+                .contains("Is packing: there is no work for that here yet.");
     }
 
     @Test

@@ -1,0 +1,72 @@
+package joropo.app.job;
+
+import joropo.app.access.Person;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.PartState;
+import joropo.core.units.Needs;
+import joropo.core.units.RefusedInput;
+import org.springframework.stereotype.Service;
+
+/** What is sealed in a job: one thing more, its name, and what is taken out again. */
+@Service
+class JobItems {
+    private static final int LONGEST_LABEL = 40;
+    private static final int LONGEST_REASON = 200;
+    private static final int MOST_ITEMS = 12;
+
+    private final JobStore store;
+
+    JobItems(JobStore store) {
+        this.store = store;
+    }
+
+    /**
+     * One thing more that is sealed in this job, of a kind of its own. @param label empty: its kind is name enough
+     *
+     * @return its number, @throws RefusedInput when it cannot be
+     */
+    int add(String number, PartKind kind, String label, Person person) {
+        new Needs()
+                .that("label", label.strip().length() <= LONGEST_LABEL, "has room for " + LONGEST_LABEL + " characters")
+                .that(
+                        "item",
+                        store.load(number).items().size() < MOST_ITEMS,
+                        "is one too many: a job holds " + MOST_ITEMS)
+                .done();
+        return store.addItem(number, kind, label.strip(), person);
+    }
+
+    /** @throws RefusedInput when it is blank, too long, or another one is called so */
+    void label(String number, int item, String label, Person person) {
+        String name = label.strip();
+        new Needs()
+                .that(
+                        "label",
+                        !name.isEmpty() && name.length() <= LONGEST_LABEL,
+                        "needs 1 to " + LONGEST_LABEL + " characters")
+                .done();
+        store.labelItem(number, item, name, person);
+    }
+
+    /**
+     * Takes one out of the job: what was typed of it stays in the record and is judged no more.
+     *
+     * @throws RefusedInput without a reason, for what the job was opened for, and while parts of it are laid out
+     */
+    void takeOut(String number, int item, String why, Person person) {
+        new Needs()
+                .that(
+                        "why",
+                        !why.isBlank() && why.strip().length() <= LONGEST_REASON,
+                        "needs a reason, up to " + LONGEST_REASON + " characters")
+                .that("why", item != 1, "cannot be: the job was opened for it. Withdraw the job instead")
+                .done();
+        String prefix = new JobItem(item, PartKind.OTHER, "", null).prefix();
+        boolean laidOut = store.load(number).beside().parts().decided().stream()
+                .anyMatch(p -> p.part().startsWith(prefix) && p.state() == PartState.NEW && p.lotId() != null);
+        if (laidOut) {
+            throw new RefusedInput("why", "waits: parts of it are laid out from the store. Decide them anew first");
+        }
+        store.withdrawItem(number, item, why.strip(), person);
+    }
+}

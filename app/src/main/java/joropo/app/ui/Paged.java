@@ -1,0 +1,46 @@
+package joropo.app.ui;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.function.BiFunction;
+import org.springframework.ui.Model;
+
+/**
+ * One page of a long list, with how many there are in all.
+ *
+ * @param shown of this page, @param page from 1, @param asked page that was asked for, which may lie beyond the last
+ * @param total of all pages
+ */
+public record Paged<T>(List<T> shown, int page, int asked, long total) {
+    public static final int SIZE = 50;
+    /** Name of the page that was asked for, in the model of every page. */
+    public static final String ASKED = "askedPage";
+
+    /** @param read of so many after so many, @param asked from 1; beyond the end it is the last */
+    public static <T> Paged<T> of(int asked, long total, BiFunction<Integer, Integer, List<T>> read) {
+        int page = (int) Math.max(1, Math.min(asked, pages(total)));
+        return new Paged<>(total == 0 ? List.of() : read.apply(SIZE, (page - 1) * SIZE), page, asked, total);
+    }
+
+    /** The page that somebody asked for. */
+    public static int asked(Model model) {
+        return (Integer) Objects.requireNonNullElse(model.getAttribute(ASKED), 1);
+    }
+
+    /** Of a list that is at hand as a whole. */
+    public static <T> Paged<T> of(int asked, List<T> all) {
+        return of(asked, all.size(), (size, after) -> all.subList(after, Math.min(all.size(), after + size)));
+    }
+
+    private static long pages(long total) {
+        return (total + SIZE - 1) / SIZE;
+    }
+
+    public long pages() {
+        return pages(total);
+    }
+
+    public boolean isBeyond() {
+        return asked > page;
+    }
+}

@@ -1,0 +1,49 @@
+package joropo.app.ui;
+
+import jakarta.servlet.http.HttpServletRequest;
+import joropo.core.units.RefusedInput;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.servlet.ModelAndView;
+
+/**
+ * What a page does not say at a field is said in a sentence: a job that is closed meanwhile, a store that cannot be
+ * written. A script gets the sentence alone.
+ */
+@ControllerAdvice(annotations = Controller.class)
+class RefusedPages {
+    private static final Logger LOG = LoggerFactory.getLogger(RefusedPages.class);
+    private static final String FULL =
+            "The store could not be written: the disk may be full, or busy. " + "Nothing of this was stored.";
+
+    @ExceptionHandler
+    Object refused(RefusedInput refused, HttpServletRequest request) {
+        return said(HttpStatus.CONFLICT, Errors.sentence(refused.errors().get(0).message()), request);
+    }
+
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    Object unwritten(RuntimeException failed, HttpServletRequest request) {
+        LOG.warn("Not stored: {} {}", request.getMethod(), request.getRequestURI(), failed);
+        return said(HttpStatus.SERVICE_UNAVAILABLE, FULL, request);
+    }
+
+    private static Object said(HttpStatus status, String sentence, HttpServletRequest request) {
+        if ("true".equals(request.getHeader("HX-Request"))) {
+            return ResponseEntity.status(status)
+                    .contentType(new MediaType(MediaType.TEXT_PLAIN, java.nio.charset.StandardCharsets.UTF_8))
+                    .body(sentence);
+        }
+        var page = new ModelAndView("error", status);
+        page.addObject("status", status.value());
+        page.addObject("sentence", sentence);
+        return page;
+    }
+}
