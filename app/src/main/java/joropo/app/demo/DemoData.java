@@ -43,6 +43,7 @@ class DemoData implements SmartInitializingSingleton {
     private final DemoStore store;
     private final DemoJobs jobs;
     private final DemoClock clock;
+    private final DemoCrowd crowd;
     private final TransactionTemplate whole;
 
     DemoData(
@@ -53,6 +54,7 @@ class DemoData implements SmartInitializingSingleton {
             DemoStore store,
             DemoJobs jobs,
             DemoClock clock,
+            DemoCrowd crowd,
             TransactionTemplate whole) {
         this.settings = settings;
         this.people = people;
@@ -61,6 +63,7 @@ class DemoData implements SmartInitializingSingleton {
         this.store = store;
         this.jobs = jobs;
         this.clock = clock;
+        this.crowd = crowd;
         this.whole = whole;
     }
 
@@ -74,6 +77,9 @@ class DemoData implements SmartInitializingSingleton {
         clock.turnTo(BEGINNING);
         try {
             whole.executeWithoutResult(made -> make());
+            if (settings.demoJobs() > 0) {
+                crowd.make(settings.demoJobs());
+            }
         } finally {
             clock.letRun();
         }

@@ -12,6 +12,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Photos shown, documents handed out. */
 @Controller
@@ -25,15 +26,15 @@ class AttachmentController {
     }
 
     @GetMapping("/attachments/{id}")
-    ResponseEntity<Resource> file(@PathVariable long id) {
-        AttachmentService.Stored stored = attachments.find(id);
+    ResponseEntity<Resource> file(@PathVariable long id, @RequestParam(defaultValue = "false") boolean small) {
+        AttachmentService.Stored stored = attachments.find(id, small);
         ContentDisposition how = (stored.attachment().isPhoto()
                         ? ContentDisposition.inline()
                         : ContentDisposition.attachment())
                 .filename(stored.attachment().name(), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(stored.attachment().mediaType()))
+                .contentType(MediaType.parseMediaType(stored.mediaType()))
                 .cacheControl(CacheControl.maxAge(KEPT).cachePrivate())
                 .header(HttpHeaders.CONTENT_DISPOSITION, how.toString())
                 .body(new FileSystemResource(stored.file()));

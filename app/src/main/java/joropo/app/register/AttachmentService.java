@@ -15,6 +15,7 @@ import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 import joropo.app.JoropoSettings;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
@@ -23,20 +24,34 @@ import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
-/** Photos and documents: their bytes beside the database, on the disk before the row that names them. */
+/**
+ * Photos and documents: their bytes beside the database, on the disk before the row that names them. A photo is kept as
+ * it came, without where it was taken; pages show it in a sensible size.
+ */
 @Service
 class AttachmentService {
     private static final int MOST_BYTES = 10 * 1024 * 1024;
+    /** What its name bears that a page shows. */
+    private static final String FOR_PAGE = "-page";
+
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_REASON = 200;
 
     private final AttachmentMapper attachments;
     private final PeopleService people;
+    private final TransactionTemplate writing;
     private final Path folder;
     private final Clock clock;
 
-    AttachmentService(AttachmentMapper attachments, PeopleService people, JoropoSettings settings, Clock clock) {
+    AttachmentService(
+            AttachmentMapper attachments,
+            PeopleService people,
+            JoropoSettings settings,
+            TransactionTemplate writing,
+            Clock clock) {
+        this.writing = writing;
         this.attachments = attachments;
         this.people = people;
         this.folder = settings.data().resolve("files");
@@ -45,9 +60,8 @@ class AttachmentService {
 
     /**
      * @param jobId absent: of no job, @param photo whether only a picture will do. @throws RefusedInput when it is
-     *     empty, too large, or none of the kinds that are kept
+     *     empty, too large, damaged, or none of the kinds that are kept
      */
-    @Transactional
     public long add(long positionId, @Nullable Long jobId, String name, byte[] bytes, boolean photo, Person person) {
         if (bytes.length == 0 || bytes.length > MOST_BYTES) {
             throw new RefusedInput("file", bytes.length == 0 ? "is empty" : "is larger than 10 MiB");
@@ -58,16 +72,35 @@ class AttachmentService {
                     "file", photo ? "is no picture: JPEG, PNG or WebP are kept" : "is none of JPEG, PNG, WebP or PDF");
         }
         String plain = name.replaceAll("[\\p{Cntrl}\\\\/:*?\"<>|]", " ").strip();
-        String sha256 = store(bytes);
-        people.record(person.name(), "added " + plain);
-        return attachments.insert(
-                positionId,
-                jobId,
-                plain.isEmpty() ? "photo" : plain.substring(Math.max(0, plain.length() - LONGEST_NAME)),
-                type,
-                sha256,
-                person.id(),
-                clock.instant().truncatedTo(ChronoUnit.MILLIS));
+        String named = plain.isEmpty() ? "photo" : plain.substring(Math.max(0, plain.length() - LONGEST_NAME));
+        String sha256 = keep(type, bytes);
+        return writing.execute(status -> {
+            people.record(person.name(), "added " + named);
+            return attachments.insert(
+                    positionId,
+                    jobId,
+                    named,
+                    type,
+                    sha256,
+                    person.id(),
+                    clock.instant().truncatedTo(ChronoUnit.MILLIS));
+        });
+    }
+
+    /** @throws RefusedInput when it is damaged */
+    private String keep(String type, byte[] bytes) {
+        byte[] kept;
+        Optional<byte[]> small;
+        try {
+            kept = Pictures.withoutPlace(type, bytes);
+            small = Pictures.forPage(type, kept);
+        } catch (IOException | RuntimeException e) {
+            throw new RefusedInput("file", "is damaged: it cannot be read as a picture");
+        }
+        String sha256 = hash(kept);
+        store(sha256, kept);
+        small.ifPresent(s -> store(sha256 + FOR_PAGE, s));
+        return sha256;
     }
 
     @Transactional(readOnly = true)
@@ -75,18 +108,22 @@ class AttachmentService {
         return attachments.ofPosition(positionId);
     }
 
-    /** A file with its bytes. */
-    public record Stored(Attachment attachment, Path file) {}
+    /** A file with its bytes, and what they are. */
+    public record Stored(Attachment attachment, String mediaType, Path file) {}
 
-    /** @throws NotFound when there is none, or its bytes are gone */
+    /** @param small as a page shows it, @throws NotFound when there is none, or its bytes are gone */
     @Transactional(readOnly = true)
-    public Stored find(long id) {
+    public Stored find(long id, boolean small) {
         Attachment found = attachments.find(id).orElseThrow(() -> new NotFound("file " + id));
+        Path forPage = folder.resolve(found.sha256() + FOR_PAGE);
+        if (small && Files.isRegularFile(forPage)) {
+            return new Stored(found, "image/jpeg", forPage);
+        }
         Path file = folder.resolve(found.sha256());
         if (!Files.isRegularFile(file)) {
             throw new NotFound("file " + found.name());
         }
-        return new Stored(found, file);
+        return new Stored(found, found.mediaType(), file);
     }
 
     /** Nothing is deleted: it is withdrawn with its reason. @throws RefusedInput without one */
@@ -111,12 +148,10 @@ class AttachmentService {
                                 : head.startsWith("%PDF-") ? "application/pdf" : null;
     }
 
-    /** Under its hash, whole or not at all. */
-    private String store(byte[] bytes) {
+    /** Whole or not at all. */
+    private void store(String name, byte[] bytes) {
         try {
-            String sha256 = HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-            Path file = folder.resolve(sha256);
+            Path file = folder.resolve(name);
             if (!Files.exists(file)) {
                 Files.createDirectories(folder);
                 Path part = Files.createTempFile(folder, "part", null);
@@ -129,9 +164,14 @@ class AttachmentService {
                 }
                 Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
             }
-            return sha256;
         } catch (IOException e) {
             throw new UncheckedIOException("The file could not be kept", e);
+        }
+    }
+
+    private static String hash(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }

@@ -60,6 +60,7 @@ class NotSavedIT {
     }
 
     private void isSavedByItself() {
+        assertThat(page.locator("#echo-stopDepth")).containsText("10.500 mm");
         assertThat(page.locator("#not-saved")).hasCount(0);
         assertThat(page.locator("body")).hasClass(JUDGED);
         assertThat(page.locator("#stopDepth")).hasValue("10.5");

@@ -1,0 +1,181 @@
+package joropo.app.demo;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.Year;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import joropo.app.access.Sha256;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/**
+ * A mill with very many jobs behind it, to see whether what people wait for grows with them: copies of one signed job,
+ * spread over all positions and the years before the demo, written by the same schema.
+ */
+@Component
+@ConditionalOnProperty("joropo.demo")
+class DemoCrowd {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoCrowd.class);
+    private static final int STEP = 2000;
+    private static final int YEARS = 20;
+    /** One in so many is open, was withdrawn, left a concession. */
+    private static final int OPEN = 40;
+
+    private static final int WITHDRAWN = 90;
+    private static final int CONCEDED = 200;
+    private static final int JOBS_A_LOT = 50;
+    private static final long SECONDS_A_YEAR = 31_557_600;
+    private static final Instant END = Instant.parse("2024-09-30T12:00:00Z");
+
+    private final JdbcTemplate writer;
+
+    DemoCrowd(JdbcTemplate writer) {
+        this.writer = writer;
+    }
+
+    /** The job that is copied. @param sheets stage, texts and verdict of each kept sheet */
+    private record Pattern(long id, String snapshot, String seal, String size, List<Map<String, Object>> sheets) {}
+
+    void make(int jobs) {
+        Pattern pattern = pattern();
+        List<Map<String, Object>> positions =
+                writer.queryForList("select id, machine_id from seal_position where kind = 'LIP_SEAL' order by id");
+        for (int from = 0; from < jobs; from += STEP) {
+            List<Object[]> some = new ArrayList<>();
+            for (int i = from; i < Math.min(jobs, from + STEP); i++) {
+                some.add(job(i, jobs, positions.get(i % positions.size())));
+            }
+            writer.execute("begin immediate");
+            write(pattern, some);
+            writer.execute("commit");
+            LOG.info("{} of {} jobs made", from + some.size(), jobs);
+        }
+        lots(jobs / JOBS_A_LOT);
+        writer.update("delete from seal_mean");
+        writer.update(
+                "insert into seal_mean select seal, count(*), sum(days), count(hours), coalesce(sum(hours), 0) from ("
+                        + "select seal, cast(julianday(lead(fitted_at) over lives) - julianday(fitted_at) + 0.000001 as integer) as "
+                        + "days, lead(hours_of_last) over lives as hours from seal_life "
+                        + "window lives as (partition by position_id, item order by fitted_at, job_id)) "
+                        + "where days is not null group by seal");
+        writer.execute("analyze");
+    }
+
+    private Pattern pattern() {
+        Map<String, Object> job = writer.queryForMap(
+                "select j.id, l.seal, l.size, json_set(g.snapshot, '$.drawing', '', '$.steps', json('[]'), '$.sheets', "
+                        + "json('[]'), '$.findings', json('[]')) as snapshot from job j join signature g on g.job_id = j.id "
+                        + "join seal_life l on l.job_id = j.id order by j.id limit 1");
+        long id = ((Number) job.get("id")).longValue();
+        return new Pattern(
+                id,
+                (String) job.get("snapshot"),
+                (String) job.get("seal"),
+                (String) job.get("size"),
+                writer.queryForList(
+                        "select r.stage, r.texts, r.verdict, r.schema_version from sheet_revision r where r.job_id = ? and "
+                                + "r.revision = (select max(x.revision) from sheet_revision x where x.job_id = r.job_id and "
+                                + "x.stage = r.stage)",
+                        id));
+    }
+
+    /** Number, position, machine, opened at, state, its place in the row. */
+    private static Object[] job(int i, int all, Map<String, Object> position) {
+        Instant at = END.minusSeconds(YEARS * SECONDS_A_YEAR).plusSeconds(YEARS * SECONDS_A_YEAR * i / all);
+        String year =
+                String.valueOf(Year.from(at.atZone(ZoneOffset.UTC)).getValue()).substring(2);
+        String state = i % OPEN == 0 ? "OPEN" : i % WITHDRAWN == 0 ? "WITHDRAWN" : "SIGNED";
+        return new Object[] {
+            year + "-9" + String.format("%06d", i), position.get("id"), position.get("machine_id"), moment(at), state, i
+        };
+    }
+
+    private static String moment(Instant at) {
+        return at.toString().substring(0, 19) + ".000Z";
+    }
+
+    private void write(Pattern pattern, List<Object[]> some) {
+        long first = writer.queryForObject("select coalesce(max(id), 0) + 1 from job", Long.class);
+        List<Object[]> jobs = new ArrayList<>();
+        List<Object[]> items = new ArrayList<>();
+        List<Object[]> sheets = new ArrayList<>();
+        List<Object[]> signatures = new ArrayList<>();
+        List<Object[]> lives = new ArrayList<>();
+        List<Object[]> concessions = new ArrayList<>();
+        for (int i = 0; i < some.size(); i++) {
+            Object[] job = some.get(i);
+            long id = first + i;
+            Object at = job[3];
+            jobs.add(new Object[] {
+                id, job[0], job[1], job[2], at, job[4], job[4].equals("WITHDRAWN") ? "opened in error" : null
+            });
+            items.add(new Object[] {id, at});
+            boolean signed = job[4].equals("SIGNED");
+            pattern.sheets().stream()
+                    .limit(signed ? pattern.sheets().size() : 3)
+                    .forEach(s -> sheets.add(new Object[] {
+                        id, s.get("stage"), s.get("texts"), s.get("schema_version"), s.get("verdict"), at
+                    }));
+            if (signed) {
+                String snapshot =
+                        pattern.snapshot().replaceFirst("\"number\":\"[^\"]*\"", "\"number\":\"" + job[0] + "\"");
+                signatures.add(new Object[] {id, snapshot, Sha256.of(snapshot), at});
+                lives.add(new Object[] {id, job[1], pattern.seal(), pattern.size(), at});
+                if ((int) job[5] % CONCEDED == 1) {
+                    concessions.add(new Object[] {id, job[1]});
+                }
+            }
+        }
+        writer.batchUpdate(
+                "insert into job (id, number, position_id, machine_id, opened_by, opened_at, state, withdrawn_why) values "
+                        + "(?, ?, ?, ?, 1, ?, ?, ?)",
+                jobs);
+        writer.batchUpdate(
+                "insert into job_item (job_id, number, kind, person_id, added_at) values (?, 1, 'LIP_SEAL', 1, ?)",
+                items);
+        writer.batchUpdate(
+                "insert into sheet_revision (job_id, stage, revision, texts, schema_version, verdict, person_id, kept_at) "
+                        + "values (?, ?, 1, ?, ?, ?, 1, ?)",
+                sheets);
+        writer.batchUpdate(
+                "insert into signature (job_id, snapshot, sha256, person_id, signed_at) values (?, ?, ?, 1, ?)",
+                signatures);
+        writer.batchUpdate(
+                "insert into concession (job_id, position_id, defect, why, expected, fallback, next_look, agreed_by) values "
+                        + "(?, ?, 'old track', 'season', 'a drop a day', 'stop and sleeve', '2025-01-01', 'lead')",
+                concessions);
+        writer.batchUpdate(
+                "insert into seal_life (job_id, item, position_id, seal, size, fitted_at, hours_of_last, reason_of_last) "
+                        + "values (?, 1, ?, ?, ?, ?, 4000, 'heat')",
+                lives);
+        writer.batchUpdate(
+                "insert into position_cause (job_id, position_id, cause, score) values (?, ?, 'HEAT', 1.0)",
+                lives.stream().map(l -> new Object[] {l[0], l[1]}).toList());
+    }
+
+    private void lots(int count) {
+        String day = LocalDate.ofInstant(END, ZoneOffset.UTC).toString();
+        writer.execute("begin immediate");
+        long first = writer.queryForObject("select coalesce(max(id), 0) + 1 from lot", Long.class);
+        List<Object[]> lots = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            lots.add(new Object[] {first + i, (30 + i % 60) + "x" + (52 + i % 60) + "x8", "CROWD-" + i, day});
+        }
+        writer.batchUpdate(
+                "insert into lot (id, kind, name, size, material, batch, cured, place, source, person_id, received_on) values "
+                        + "(?, 'LIP_SEAL', '', ?, 'NBR', ?, '1Q2024', 'R1', 'stores', 1, ?)",
+                lots);
+        writer.batchUpdate(
+                "insert into lot_movement (lot_id, kind, change, why, person_id, moved_at) values (?, 'RECEIVED', 4, '', 1, ?)",
+                lots.stream()
+                        .map(l -> new Object[] {l[0], l[3] + "T08:00:00.000Z"})
+                        .toList());
+        writer.execute("commit");
+    }
+}
