@@ -145,7 +145,9 @@ create table found_row (
   ref text not null,
   unique (kind, ref)
 ) strict;
-create virtual table found using fts5 (kind, place unindexed, words, tokenize = 'unicode61 remove_diacritics 2', prefix = '2 3');
+create virtual table found using fts5 (kind unindexed, place unindexed, words, tokenize = 'unicode61 remove_diacritics 2', prefix = '2 3');
+-- machines, positions, notes there and lots: few beside what is written in jobs
+create virtual table found_thing using fts5 (kind unindexed, place unindexed, words, tokenize = 'unicode61 remove_diacritics 2', prefix = '2 3');
 
 create view words_of_machine as
   select 'MACHINE' as kind, id as ref, id as place, name || ' ' || place || ' ' || note as words from machine;
@@ -184,23 +186,24 @@ insert into words_now select kind, ref, place, words from words_of_strip w where
 insert into words_now select kind, ref, place, words from words_of_part w where w.id in (select max(x.id) from part_entry x group by x.job_id, x.part);
 insert into words_now select kind, ref, place, words from words_of_addendum;
 insert into found_row (kind, ref) select kind, ref from words_now;
-insert into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_now w join found_row f on f.kind = w.kind and f.ref = w.ref;
+insert into found_thing (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_now w join found_row f on f.kind = w.kind and f.ref = w.ref where w.kind in ('MACHINE', 'POSITION', 'NOTE', 'LOT');
+insert into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_now w join found_row f on f.kind = w.kind and f.ref = w.ref where w.kind not in ('MACHINE', 'POSITION', 'NOTE', 'LOT');
 drop table words_now;
 
 create trigger machine_found after insert on machine begin
   insert into found_row (kind, ref) values ('MACHINE', new.id) on conflict do nothing;
-  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_machine w join found_row f on f.kind = 'MACHINE' and f.ref = new.id where w.ref = new.id;
+  insert or replace into found_thing (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_machine w join found_row f on f.kind = 'MACHINE' and f.ref = cast(new.id as text) where w.ref = new.id;
 end;
 create trigger position_found after insert on seal_position begin
   insert into found_row (kind, ref) values ('POSITION', new.id) on conflict do nothing;
-  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_position w join found_row f on f.kind = 'POSITION' and f.ref = new.id where w.ref = new.id;
+  insert or replace into found_thing (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_position w join found_row f on f.kind = 'POSITION' and f.ref = cast(new.id as text) where w.ref = new.id;
 end;
 create trigger position_found_again after update on seal_position begin
-  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_position w join found_row f on f.kind = 'POSITION' and f.ref = new.id where w.ref = new.id;
+  insert or replace into found_thing (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_position w join found_row f on f.kind = 'POSITION' and f.ref = cast(new.id as text) where w.ref = new.id;
 end;
 create trigger job_found after insert on job begin
   insert into found_row (kind, ref) values ('JOB', new.id) on conflict do nothing;
-  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_job w join found_row f on f.kind = 'JOB' and f.ref = new.id where w.ref = new.id;
+  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_job w join found_row f on f.kind = 'JOB' and f.ref = cast(new.id as text) where w.ref = new.id;
 end;
 create trigger sheet_found after insert on sheet_revision begin
   insert into found_row (kind, ref) values ('SHEET', new.job_id || ' ' || new.stage) on conflict do nothing;
@@ -209,15 +212,15 @@ create trigger sheet_found after insert on sheet_revision begin
 end;
 create trigger note_found after insert on position_note begin
   insert into found_row (kind, ref) values ('NOTE', new.id) on conflict do nothing;
-  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_note w join found_row f on f.kind = 'NOTE' and f.ref = new.id where w.ref = new.id;
+  insert or replace into found_thing (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_note w join found_row f on f.kind = 'NOTE' and f.ref = cast(new.id as text) where w.ref = new.id;
 end;
 create trigger lot_found after insert on lot begin
   insert into found_row (kind, ref) values ('LOT', new.id) on conflict do nothing;
-  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_lot w join found_row f on f.kind = 'LOT' and f.ref = new.id where w.ref = new.id;
+  insert or replace into found_thing (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_lot w join found_row f on f.kind = 'LOT' and f.ref = cast(new.id as text) where w.ref = new.id;
 end;
 create trigger strip_found after insert on strip_note begin
   insert into found_row (kind, ref) values ('STRIP', new.part_id) on conflict do nothing;
-  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_strip w join found_row f on f.kind = 'STRIP' and f.ref = new.part_id where w.id = new.id;
+  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_strip w join found_row f on f.kind = 'STRIP' and f.ref = cast(new.part_id as text) where w.id = new.id;
 end;
 create trigger part_found after insert on part_entry begin
   insert into found_row (kind, ref) values ('PART', new.job_id || ' ' || new.part) on conflict do nothing;
@@ -225,5 +228,5 @@ create trigger part_found after insert on part_entry begin
 end;
 create trigger addendum_found after insert on addendum begin
   insert into found_row (kind, ref) values ('ADDENDUM', new.id) on conflict do nothing;
-  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_addendum w join found_row f on f.kind = 'ADDENDUM' and f.ref = new.id where w.ref = new.id;
+  insert or replace into found (rowid, kind, place, words) select f.id, w.kind, w.place, w.words from words_of_addendum w join found_row f on f.kind = 'ADDENDUM' and f.ref = cast(new.id as text) where w.ref = new.id;
 end;

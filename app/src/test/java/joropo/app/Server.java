@@ -29,12 +29,19 @@ public final class Server implements AutoCloseable {
     /** Starts java with these arguments before {@code -jar}, and waits for the first page that reads the database. */
     public static Server start(Path jar, Path data, List<String> javaArguments)
             throws IOException, InterruptedException {
+        return start(jar, data, javaArguments, List.of(), LONGEST_START);
+    }
+
+    /** @param more arguments of the application, @param longest that it may take to answer */
+    public static Server start(Path jar, Path data, List<String> javaArguments, List<String> more, Duration longest)
+            throws IOException, InterruptedException {
         int port = freePort();
         List<String> command = new ArrayList<>(
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         command.addAll(javaArguments);
         command.addAll(List.of(
                 "-jar", jar.toString(), "--server.port=" + port, "--joropo.data=" + data, "--joropo.demo=true"));
+        command.addAll(more);
         long began = System.nanoTime();
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
@@ -42,7 +49,7 @@ public final class Server implements AutoCloseable {
                 .start();
         String address = "http://127.0.0.1:" + port;
         while (!answers(address)) {
-            if (!process.isAlive() || System.nanoTime() - began > LONGEST_START.toNanos()) {
+            if (!process.isAlive() || System.nanoTime() - began > longest.toNanos()) {
                 process.destroyForcibly();
                 throw new IllegalStateException("The server did not start, see " + data.resolve("server.log"));
             }

@@ -4,7 +4,6 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import joropo.app.store.StoreService.Shelved;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * program, never an empty list.
  *
  * @param steps of the plan that were done, @param ticks bolts tightened, @param parts of the parts list, @param removed
- *     what came off, in its order, @param stock of the store
+ *     what came off, in its order,
  */
 @RecordBuilder
 record Beside(
@@ -22,7 +21,6 @@ record Beside(
         @Nullable Earlier earlier,
         @Nullable OnList parts,
         @Nullable List<StripPart> removed,
-        @Nullable List<Shelved> stock,
         @Nullable Ending ending) {
     /** What may be read of it. */
     enum Group {
@@ -32,11 +30,9 @@ record Beside(
         EARLIER,
         PARTS,
         REMOVED,
-        STOCK,
         ENDING;
 
-        /** All of the job itself; what the store has is another thing. */
-        static final Set<Group> ALL = EnumSet.complementOf(EnumSet.of(STOCK));
+        static final Set<Group> ALL = EnumSet.allOf(Group.class);
     }
 
     /** What was entered by hand. @param things as they stand now */
@@ -94,11 +90,6 @@ record Beside(
     @Override
     public List<StripPart> removed() {
         return read(removed);
-    }
-
-    @Override
-    public List<Shelved> stock() {
-        return read(stock);
     }
 
     @Override

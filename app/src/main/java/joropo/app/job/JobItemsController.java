@@ -77,7 +77,7 @@ class JobItemsController {
         Stage from =
                 Stage.ofPath(form.getOrDefault("from", Stage.INTAKE.path())).orElseThrow(() -> new NotFound("stage"));
         try {
-            return "redirect:/jobs/" + number + "/" + from.path() + "#item-" + act.run();
+            return "redirect:/jobs/" + number + "/" + from.path() + "#item=" + act.run();
         } catch (RefusedInput e) {
             model.addAttribute("itemErrors", Errors.byField(e));
             model.addAttribute("typed", form);

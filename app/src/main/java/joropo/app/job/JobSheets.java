@@ -61,7 +61,7 @@ public class JobSheets {
     }
 
     public JobPage page(String number, Stage stage, Person person) {
-        return page(store.load(number, ListsPages.allFor(stage)), stage, person);
+        return page(store.load(number), stage, person);
     }
 
     private JobPage page(JobState state, Stage stage, Person person) {
@@ -78,7 +78,7 @@ public class JobSheets {
 
     /** Strikes one reading with its reason; it stays in the record. */
     public JobPage strike(String number, Stage stage, Posted posted, String field, String why, Person person) {
-        JobState before = store.load(number, ListsPages.allFor(stage));
+        JobState before = store.load(number);
         Retyped retyped = retyped(before, stage, posted);
         Map<String, String> errors = why.isBlank() || why.length() > LONGEST_REASON
                 ? Map.of(field, "A struck reading needs its reason, up to " + LONGEST_REASON + " characters.")
@@ -113,7 +113,7 @@ public class JobSheets {
      * point.
      */
     public Keeping keep(String number, Stage stage, Posted posted, Person person) {
-        JobState before = store.load(number, ListsPages.allFor(stage));
+        JobState before = store.load(number);
         Saved saved = save(before, stage, posted, retyped(before, stage, posted), person);
         JobState state = saved.state();
         boolean aside = state.aside(stage).stream().anyMatch(d -> d.tab().equals(posted.tab()));

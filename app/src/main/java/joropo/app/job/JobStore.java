@@ -30,8 +30,6 @@ import joropo.app.register.RegisterService;
 import joropo.app.section.BenchService;
 import joropo.app.section.BenchService.Arranged;
 import joropo.app.section.SectionRole;
-import joropo.app.store.StoreService;
-import joropo.app.store.StoreService.Shelved;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
 import joropo.core.plan.Lives;
@@ -42,9 +40,7 @@ import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Jobs in the database: short transactions, nothing computed inside them. */
 @Service
@@ -57,10 +53,8 @@ class JobStore {
     private final RegisterService register;
     private final PeopleService people;
     private final BenchService bench;
-    private final StoreService store;
     private final Families families;
     private final TextsJson json;
-    private final TransactionTemplate reading;
     private final Clock clock;
 
     JobStore(
@@ -69,32 +63,28 @@ class JobStore {
             RegisterService register,
             PeopleService people,
             BenchService bench,
-            StoreService store,
             Families families,
             TextsJson json,
-            PlatformTransactionManager transactions,
             Clock clock) {
-        reading = new TransactionTemplate(transactions);
-        reading.setReadOnly(true);
         this.jobs = jobs;
         this.lists = lists;
         this.register = register;
         this.people = people;
         this.bench = bench;
-        this.store = store;
         this.families = families;
         this.json = json;
         this.clock = clock;
     }
 
+    @Transactional(readOnly = true)
     public JobState load(String number) {
-        return load(number, Group.ALL);
+        return state(find(number));
     }
 
-    /** @param groups what is read of what stands beside the sheets; what lies in the store is known without */
+    /** @param groups what is read of what stands beside the sheets */
+    @Transactional(readOnly = true)
     public JobState load(String number, Set<Group> groups) {
-        List<Shelved> stock = groups.contains(Group.STOCK) ? store.lots() : null;
-        return reading.execute(status -> state(find(number), groups, stock));
+        return state(find(number), groups);
     }
 
     /** @throws RefusedInput where nothing is known yet of what seals there */
@@ -406,16 +396,16 @@ class JobStore {
     }
 
     private JobState state(Job job) {
-        return state(job, Group.ALL, null);
+        return state(job, Group.ALL);
     }
 
-    private JobState state(Job job, Set<Group> groups, @Nullable List<Shelved> stock) {
+    private JobState state(Job job, Set<Group> groups) {
         return JobState.of(
                 job,
                 register.position(job.positionId()).orElseThrow(),
                 jobs.typing(job.id()),
                 sections(job.id()),
-                beside(job, groups, stock),
+                beside(job, groups),
                 json);
     }
 
@@ -424,8 +414,8 @@ class JobStore {
         return new JobSections(arranged.get(SectionRole.AS_FOUND), arranged.get(SectionRole.PLANNED));
     }
 
-    private Beside beside(Job job, Set<Group> groups, @Nullable List<Shelved> stock) {
-        var out = BesideBuilder.builder().stock(stock);
+    private Beside beside(Job job, Set<Group> groups) {
+        var out = BesideBuilder.builder();
         if (groups.contains(Group.STEPS)) {
             out.steps(jobs.steps(job.id()));
         }

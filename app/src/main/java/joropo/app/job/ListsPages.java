@@ -120,7 +120,6 @@ class ListsPages {
             out.addAll(Set.of(Group.PARTS, Group.REMOVED));
         }
         switch (stage) {
-            case DECIDE -> out.add(Group.STOCK);
             case FIT -> out.add(Group.STEPS);
             case SET -> out.add(Group.TICKS);
             default -> {}
@@ -128,30 +127,19 @@ class ListsPages {
         return out;
     }
 
-    /** What the whole page of this stage needs. */
-    static Set<Group> allFor(Stage stage) {
-        Set<Group> out = EnumSet.copyOf(Group.ALL);
-        if (WITH_PARTS.contains(stage)) {
-            out.add(Group.STOCK);
-        }
-        return out;
-    }
-
     private Parts parts(JobState state, JobWork work, boolean proposing) {
         List<PartLine> lines = JobParts.of(state, work);
         return new Parts(
-                lines.stream()
-                        .map(l -> new PartView(l, lots(l, state.beside().stock())))
-                        .toList(),
+                lines.stream().map(l -> new PartView(l, lots(l))).toList(),
                 proposing ? JobParts.proposals(state, lines) : List.of());
     }
 
-    private List<LotView> lots(PartLine line, List<StoreService.Shelved> stock) {
+    private List<LotView> lots(PartLine line) {
         return line.isSettled()
                 ? List.of()
-                : store.offers(line.part(), stock).stream()
+                : store.offers(line.part()).stream()
                         .limit(MOST_LOTS)
-                        .map(o -> lot(o, stock))
+                        .map(this::lot)
                         .toList();
     }
 
@@ -166,12 +154,9 @@ class ListsPages {
         return new Timers(state.beside().entered().timers(), clock.instant());
     }
 
-    private LotView lot(StockMatch.Offer offer, List<StoreService.Shelved> stock) {
-        Lot lot = stock.stream()
-                .map(StoreService.Shelved::lot)
-                .filter(l -> l.id() == offer.lot().id())
-                .findFirst()
-                .orElseThrow();
+    private LotView lot(StoreService.Offered offered) {
+        StockMatch.Offer offer = offered.offer();
+        Lot lot = offered.lot();
         return new LotView(
                 lot.id(),
                 "batch " + lot.batch() + ", " + lot.place() + ", " + lot.onHand() + " there",

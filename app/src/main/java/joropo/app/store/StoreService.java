@@ -8,6 +8,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.database.Remembered;
@@ -16,6 +17,7 @@ import joropo.app.settings.SettingsService;
 import joropo.app.ui.NotFound;
 import joropo.core.material.ShelfLife;
 import joropo.core.plan.Part;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.StockMatch;
 import joropo.core.plan.StockMatchLotBuilder;
 import joropo.core.units.LengthUnit;
@@ -32,7 +34,7 @@ public class StoreService {
     private static final int MOST = 10_000;
 
     private final StoreMapper store;
-    private final Remembered<On, List<Shelved>> known;
+    private final Remembered<On, Shelves> known;
     private final PeopleService people;
     private final SettingsService settings;
     private final Clock clock;
@@ -56,11 +58,39 @@ public class StoreService {
     /** What a lot's life depends on beside itself. */
     private record On(LocalDate today, List<OwnMaterial> materials) {}
 
+    /** All lots, and those of one kind and size. */
+    private record Shelves(List<Shelved> all, Map<String, List<Shelved>> bySize, Map<PartKind, List<Shelved>> byKind) {
+        static Shelves of(List<Shelved> all) {
+            return new Shelves(
+                    all,
+                    all.stream()
+                            .collect(Collectors.groupingBy(
+                                    s -> under(s.lot().kind(), s.lot().size()))),
+                    all.stream().collect(Collectors.groupingBy(s -> s.lot().kind())));
+        }
+
+        private static String under(PartKind kind, String size) {
+            return kind + " " + StockMatch.figuresOf(size);
+        }
+
+        /** What may serve, whatever its material. */
+        List<Shelved> like(Part part) {
+            return part.size().isBlank()
+                    ? byKind.getOrDefault(part.kind(), List.of())
+                    : bySize.getOrDefault(under(part.kind(), part.size()), List.of());
+        }
+    }
+
     /** All of them; asked for again and again, they are read and judged once a day and after each change. */
     public List<Shelved> lots() {
+        return shelves().all();
+    }
+
+    private Shelves shelves() {
         return known.get(
                 new On(today(), settings.shop().materials()),
-                on -> store.lots().stream().map(l -> shelved(l, on.today())).toList());
+                on -> Shelves.of(
+                        store.lots().stream().map(l -> shelved(l, on.today())).toList()));
     }
 
     /** Lots past their date, without one where there has to be one, or about to pass it; of what is on hand. */
@@ -83,9 +113,16 @@ public class StoreService {
         return store.movements(id);
     }
 
+    /** A lot that serves for a part, as it lies in the store. */
+    public record Offered(StockMatch.Offer offer, Lot lot) {}
+
     /** Lots that serve for a part, in the order in which they are to be used. */
-    public List<StockMatch.Offer> offers(Part part, List<Shelved> lots) {
-        return StockMatch.of(part, lots.stream().map(s -> stock(s.lot())).toList(), today());
+    public List<Offered> offers(Part part) {
+        Map<Long, Lot> like =
+                shelves().like(part).stream().map(Shelved::lot).collect(Collectors.toMap(Lot::id, l -> l));
+        return StockMatch.of(part, like.values().stream().map(this::stock).toList(), today()).stream()
+                .map(o -> new Offered(o, like.get(o.lot().id())))
+                .toList();
     }
 
     /** @throws RefusedInput naming each field that will not do */

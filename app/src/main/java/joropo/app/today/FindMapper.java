@@ -6,7 +6,12 @@ import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface FindMapper {
-    /** The newest things first. @param query in the language of the full-text search */
+    /**
+     * Machines, positions, notes there and lots, the best first. @param query in the language of the full-text search
+     */
+    List<Hit> things(@Param("query") String query, @Param("most") int most);
+
+    /** What is written in jobs, the newest first. @param query in the language of the full-text search */
     List<Hit> find(@Param("query") String query, @Param("most") int most, @Param("after") int after);
 
     /** How many there are, counted no further than this. */

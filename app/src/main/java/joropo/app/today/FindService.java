@@ -28,8 +28,6 @@ class FindService {
     /** What lies beyond is not counted: "more than a thousand" says enough. */
     private static final int MOST_COUNTED = 1000;
 
-    private static final List<String> THINGS = List.of("MACHINE", "POSITION", "NOTE", "LOT");
-    private static final List<String> OF_JOBS = List.of("JOB", "SHEET", "STRIP", "PART", "ADDENDUM");
     private static final Pattern CODE = Pattern.compile("\\b[A-Z][A-Z_]{2,}\\b");
     private static final Set<String> MATERIALS =
             Elastomer.all().stream().map(Elastomer::code).collect(Collectors.toUnmodifiableSet());
@@ -71,10 +69,10 @@ class FindService {
     /** @param page of the jobs, from 1 */
     @Transactional(readOnly = true)
     public Found find(String asked, int page) {
-        List<Hit> things = finder.find(query(THINGS, asked), MOST, 0);
-        String ofJobs = query(OF_JOBS, asked);
-        Paged<Hit> hits = Paged.of(
-                page, finder.count(ofJobs, MOST_COUNTED + 1), (most, after) -> finder.find(ofJobs, most, after));
+        String query = query(asked);
+        List<Hit> things = finder.things(query, MOST);
+        Paged<Hit> hits =
+                Paged.of(page, finder.count(query, MOST_COUNTED + 1), (most, after) -> finder.find(query, most, after));
         Map<String, String> where = new LinkedHashMap<>();
         hits.shown().forEach(h -> where.putIfAbsent(h.place(), readable(h.snippet())));
         return new Found(
@@ -108,12 +106,10 @@ class FindService {
                 .toList();
     }
 
-    /** Each word in quotes, so that nothing in it means something to the search. @param kinds of things */
-    private static String query(List<String> kinds, String asked) {
-        return "kind : (" + String.join(" OR ", kinds) + ") AND words : ("
-                + Arrays.stream(asked.split("\\s+"))
-                        .map(w -> "\"" + w.replace("\"", "\"\"") + "\"*")
-                        .collect(Collectors.joining(" "))
-                + ")";
+    /** Each word in quotes, so that nothing in it means something to the search. */
+    private static String query(String asked) {
+        return Arrays.stream(asked.split("\\s+"))
+                .map(w -> "\"" + w.replace("\"", "\"\"") + "\"*")
+                .collect(Collectors.joining(" "));
     }
 }

@@ -62,7 +62,7 @@ function banner(text) {
     notice.id = "not-saved";
     notice.className = "notice";
     notice.setAttribute("role", "alert");
-    document.getElementById("main").before(notice);
+    (document.querySelector(".entries") || document.getElementById("main")).prepend(notice);
   }
   notice.textContent = text;
 }
@@ -222,6 +222,7 @@ document.addEventListener("htmx:oobAfterSwap", (event) => {
 const tabs = () => [...document.querySelectorAll("#item-tabs [data-item]")];
 const itemOf = () => "item:" + location.pathname.split("/")[2];
 function choose(number) {
+  document.body.classList.toggle("has-tabs", tabs().length > 0);
   if (tabs().length === 0) return;
   const there = tabs().map((tab) => tab.dataset.item);
   const chosen = there.includes(number) ? number : there[0];
@@ -234,7 +235,7 @@ function choose(number) {
 }
 function chooseFirst() {
   const wrong = document.querySelector(".of-item .wrong");
-  const named = location.hash.match(/^#item-(\d+)$/);
+  const named = location.hash.match(/^#item=(\d+)$/);
   choose(wrong ? wrong.closest(".of-item").dataset.item : named ? named[1] : sessionStorage.getItem(itemOf()));
 }
 document.addEventListener("click", (event) => {

@@ -245,7 +245,7 @@ class SeveralSealsIT {
         var marisol = JobMaker.person("marisol");
         items.add(number, PartKind.LIP_SEAL, "outer seal", marisol);
         page = Workshop.page("tobias");
-        page.navigate(Workshop.address() + "/jobs/" + number + "/measure#item-2");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/measure#item=2");
         page.fill("#i2-shaftA1", "nonsense");
         assertThat(page.locator("#echo-i2-shaftA1")).containsText("not understood");
         assertThat(work(number).errors()).containsKey("i2-shaftA1");

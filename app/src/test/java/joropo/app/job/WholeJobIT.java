@@ -163,16 +163,14 @@ class WholeJobIT {
 
         page.click("#steps button.done");
         assertThat(page.locator("#steps .wrong")).containsText("lip seal 45x62x8");
-        long right = store.offers(
-                        Workshop.bean(JobSheets.class)
-                                .page(number, Stage.FIT, JobMaker.person("marisol"))
-                                .lists()
-                                .parts()
-                                .lines()
-                                .get(0)
-                                .line()
-                                .part(),
-                        store.lots())
+        long right = store.offers(Workshop.bean(JobSheets.class)
+                        .page(number, Stage.FIT, JobMaker.person("marisol"))
+                        .lists()
+                        .parts()
+                        .lines()
+                        .get(0)
+                        .line()
+                        .part())
                 .get(0)
                 .lot()
                 .id();

@@ -49,8 +49,8 @@ import org.junit.jupiter.api.Test;
  */
 class BenchRun {
     private static final int STARTS = 3;
-    private static final int WARM_UP = 600;
-    private static final int ROUNDS = 1500;
+    private static final int WARM_UP = 400;
+    private static final int ROUNDS = 800;
     private static final int PARTS = 40;
     private static final Path HOME = Path.of(System.getProperty("joropo.home"));
     private static final Path RUN = HOME.resolve("run");
@@ -118,7 +118,13 @@ class BenchRun {
                 }
             }
         }
-        write(starts, memory, timings, after, KeystrokeCost.measure());
+        write(
+                starts,
+                memory,
+                timings,
+                after,
+                KeystrokeCost.measure(),
+                CrowdCost.measure(RUN.resolve("joropo.jar"), java));
     }
 
     private static List<Timing> latencies(Server server) throws Exception {
@@ -272,7 +278,7 @@ class BenchRun {
         return Timing.of(what, ms);
     }
 
-    private static double residentMib(long pid) throws IOException {
+    static double residentMib(long pid) throws IOException {
         return Files.readAllLines(Path.of("/proc/" + pid + "/status")).stream()
                 .filter(l -> l.startsWith("VmRSS"))
                 .mapToDouble(l -> Double.parseDouble(l.replaceAll("\\D", "")) / 1024)
@@ -281,7 +287,12 @@ class BenchRun {
     }
 
     private static void write(
-            double[] starts, double[] memory, List<Timing> timings, double after, List<KeystrokeCost.Stage> costs)
+            double[] starts,
+            double[] memory,
+            List<Timing> timings,
+            double after,
+            List<KeystrokeCost.Stage> costs,
+            CrowdCost.Result crowd)
             throws IOException {
         Arrays.sort(starts);
         Arrays.sort(memory);
@@ -356,6 +367,16 @@ class BenchRun {
                 drawing.what,
                 drawing.medianMs,
                 drawing.p99Ms));
+        out.append(String.format(
+                Locale.ROOT,
+                "%nBeside %,d jobs and 2,000 lots (`./joropo demo --jobs %d`), against the demo alone, side by side (aim: at "
+                        + "most twice, p99 under 100 ms); resident memory after it %.0f MiB (aim: under 350):%n%n"
+                        + "| request | median ms, demo | median ms, very many | times | p99 ms, very many |%n"
+                        + "| --- | --- | --- | --- | --- |%n",
+                CrowdCost.JOBS,
+                CrowdCost.JOBS,
+                crowd.residentMib()));
+        crowd.rows().forEach(r -> out.append(r.line()));
         Files.writeString(HOME.resolve("docs/performance.md"), out);
     }
 }

@@ -86,10 +86,14 @@ public final class StockMatch {
                 : sameFigures(lot.size(), part.size());
     }
 
+    /** Under what sizes with the same figures in the same order and the same unit lie, however they are parted. */
+    public static String figuresOf(String size) {
+        return figures(size) + (INCH.matcher(size).find() ? " in" : "");
+    }
+
     /** Whether two sizes have the same figures in the same order and the same unit, however they are parted. */
     public static boolean sameFigures(String one, String other) {
-        return figures(one).equals(figures(other))
-                && INCH.matcher(one).find() == INCH.matcher(other).find();
+        return figuresOf(one).equals(figuresOf(other));
     }
 
     private static List<Double> figures(String size) {
