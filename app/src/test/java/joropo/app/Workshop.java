@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.WeakHashMap;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.util.FileSystemUtils;
 
 /**
@@ -48,6 +49,7 @@ public final class Workshop {
     private static final Map<Page, String> EXPECTED = new WeakHashMap<>();
     private static final Map<String, String> SIGNED_IN = new HashMap<>();
     private static ConfigurableApplicationContext application;
+    private static Path demo;
     private static Browser browser;
 
     static {
@@ -74,12 +76,39 @@ public final class Workshop {
 
     /** An application of its own, for tests that change what others rely on. */
     public static ConfigurableApplicationContext start(Path data, boolean demo) {
-        return new SpringApplicationBuilder(JoropoApplication.class)
+        if (demo) {
+            demoData(data);
+        }
+        ConfigurableApplicationContext started = new SpringApplicationBuilder(JoropoApplication.class)
                 .run(
                         "--server.port=0",
                         "--joropo.data=" + data,
                         "--joropo.demo=" + demo,
                         "--spring.main.register-shutdown-hook=true");
+        if (demo) {
+            rememberDemo(started);
+        }
+        return started;
+    }
+
+    /** Demo data as the first application of this run made them, where there are none yet: making them is dear. */
+    public static synchronized void demoData(Path data) {
+        try {
+            if (demo != null && !Files.exists(data.resolve("joropo.db"))) {
+                Files.copy(demo, data.resolve("joropo.db"));
+                Files.writeString(data.resolve("DEMO"), "Made-up data of a test.");
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static synchronized void rememberDemo(ConfigurableApplicationContext started) {
+        if (demo == null) {
+            Path file = temporary("joropo-demo").resolve("joropo.db");
+            started.getBean(JdbcTemplate.class).execute("vacuum into '" + file + "'");
+            demo = file;
+        }
     }
 
     /** A folder of its own; in memory where the machine offers that, so that a slow disk does not slow the tests. */

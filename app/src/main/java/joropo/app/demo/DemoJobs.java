@@ -59,6 +59,7 @@ class DemoJobs {
     private final BenchService bench;
     private final SectionText sections;
     private final DemoMill mill;
+    private final DemoEntry entry;
     private final DemoClock clock;
     private final Random random = new Random(SEED);
 
@@ -70,6 +71,7 @@ class DemoJobs {
             BenchService bench,
             SectionText sections,
             DemoMill mill,
+            DemoEntry entry,
             DemoClock clock) {
         this.people = people;
         this.jobs = jobs;
@@ -78,6 +80,7 @@ class DemoJobs {
         this.bench = bench;
         this.sections = sections;
         this.mill = mill;
+        this.entry = entry;
         this.clock = clock;
     }
 
@@ -115,6 +118,7 @@ class DemoJobs {
         jobs.open(mill.id("gear end"), tobias);
         on("2026-11-25");
         waiting(jobs.open(mill.id("mill 1 reducer input"), tobias).number(), tobias);
+        entry.make(mill.id("mill 1 intermediate shaft"), marisol);
     }
 
     private void on(String day) {

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Service;
 
 /** What is sealed in a job: one thing more, its name, and what is taken out again. */
 @Service
-class JobItems {
+public class JobItems {
     private static final int LONGEST_LABEL = 40;
     private static final int LONGEST_REASON = 200;
     private static final int MOST_ITEMS = 12;
@@ -25,7 +25,7 @@ class JobItems {
      *
      * @return its number, @throws RefusedInput when it cannot be
      */
-    int add(String number, PartKind kind, String label, Person person) {
+    public int add(String number, PartKind kind, String label, Person person) {
         new Needs()
                 .that("label", label.strip().length() <= LONGEST_LABEL, "has room for " + LONGEST_LABEL + " characters")
                 .that(
@@ -37,7 +37,7 @@ class JobItems {
     }
 
     /** @throws RefusedInput when it is blank, too long, or another one is called so */
-    void label(String number, int item, String label, Person person) {
+    public void label(String number, int item, String label, Person person) {
         String name = label.strip();
         new Needs()
                 .that(
@@ -53,7 +53,7 @@ class JobItems {
      *
      * @throws RefusedInput without a reason, for what the job was opened for, and while parts of it are laid out
      */
-    void takeOut(String number, int item, String why, Person person) {
+    public void takeOut(String number, int item, String why, Person person) {
         new Needs()
                 .that(
                         "why",

@@ -30,6 +30,7 @@ import joropo.app.register.RegisterService;
 import joropo.app.section.BenchService;
 import joropo.app.section.BenchService.Arranged;
 import joropo.app.section.SectionRole;
+import joropo.app.ui.Closed;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
 import joropo.core.plan.Lives;
@@ -219,7 +220,7 @@ class JobStore {
     /** Keeps a sheet as its next revision. */
     @Transactional
     public void keep(String number, Stage stage, Map<String, Typed> texts, Status verdict, Person person) {
-        JobState state = open(number);
+        JobState state = state(openJob(number), Set.of());
         int revision = state.lastRevision(stage).map(Revision::revision).orElse(0) + 1;
         Instant newest = state.drafts().stream()
                 .filter(d -> d.stage() == stage)
@@ -241,7 +242,7 @@ class JobStore {
     /** Done, or skipped with a reason; a second call for the same step, as it reads now, changes nothing. */
     @Transactional
     public void finishStep(String number, Step step, @Nullable String skippedWhy, Person person) {
-        jobs.insertStep(open(number).job().id(), step, person.id(), now(), skippedWhy);
+        jobs.insertStep(openJob(number).id(), step, person.id(), now(), skippedWhy);
     }
 
     /**
@@ -283,17 +284,17 @@ class JobStore {
     /** How a thing stands from now on; said twice it is said once. */
     @Transactional
     public void enter(String number, JobEntry.Kind kind, String what, JobEntry.State state, Person person) {
-        JobState now = open(number);
-        if (now.beside().entered().things().stream()
+        long job = openJob(number).id();
+        if (JobEntry.now(jobs.entries(job)).stream()
                 .noneMatch(e -> e.kind() == kind && e.what().equals(what) && e.state() == state)) {
-            jobs.insertEntry(now.job().id(), kind, what, state, person.id(), now());
+            jobs.insertEntry(job, kind, what, state, person.id(), now());
         }
     }
 
     /** One bolt in one pass; a second call changes nothing. */
     @Transactional
     public void tick(String number, TorqueProgress.Tick tick, Person person) {
-        jobs.insertTick(open(number).job().id(), tick, person.id(), now());
+        jobs.insertTick(openJob(number).id(), tick, person.id(), now());
     }
 
     @Transactional
@@ -373,7 +374,7 @@ class JobStore {
 
     @Transactional
     public void withdraw(String number, String why, Person person) {
-        jobs.setState(open(number).job().id(), Job.State.WITHDRAWN, why);
+        jobs.setState(openJob(number).id(), Job.State.WITHDRAWN, why);
         people.record(person.name(), "withdrew job " + number + ": " + why);
     }
 
@@ -381,16 +382,10 @@ class JobStore {
         return clock.instant().truncatedTo(ChronoUnit.MILLIS);
     }
 
-    private JobState open(String number) {
-        return state(openJob(number));
-    }
-
     private static Job mustBeOpen(Job job) {
         if (job.state() != Job.State.OPEN) {
-            throw new RefusedInput(
-                    "",
-                    "job " + job.number() + " is " + job.state().name().toLowerCase(Locale.ROOT)
-                            + ": it is not changed any more");
+            throw new Closed("Job " + job.number() + " is " + job.state().name().toLowerCase(Locale.ROOT)
+                    + ": it is not changed any more.");
         }
         return job;
     }

@@ -72,7 +72,7 @@ class ListsStore {
             store.move(before.lotId(), Movement.Kind.RETURNED, before.count(), "not used after all", job.id(), person);
         }
         if (lotId != null) {
-            if (store.offers(part).stream().noneMatch(o -> o.lot().id() == lotId)) {
+            if (!store.serves(lotId, part)) {
                 throw new RefusedInput(
                         "lot",
                         "that lot is used up, or of another size or material than what is wanted now: " + part.name());

@@ -125,6 +125,12 @@ public class StoreService {
                 .toList();
     }
 
+    /** Whether a lot, as it lies there at this moment, serves for a part. @throws NotFound when there is no such lot */
+    @Transactional(readOnly = true)
+    public boolean serves(long id, Part part) {
+        return !StockMatch.of(part, List.of(stock(lot(id).lot())), today()).isEmpty();
+    }
+
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public long receive(Map<String, String> texts, LengthUnit unit, Person person) {

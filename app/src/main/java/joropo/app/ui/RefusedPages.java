@@ -1,6 +1,7 @@
 package joropo.app.ui;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
 import joropo.core.units.RefusedInput;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,6 +30,11 @@ class RefusedPages {
         return said(HttpStatus.CONFLICT, Errors.sentence(refused.errors().get(0).message()), request);
     }
 
+    @ExceptionHandler
+    Object closed(Closed closed, HttpServletRequest request) {
+        return said(HttpStatus.CONFLICT, closed.getMessage(), request);
+    }
+
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     Object unwritten(RuntimeException failed, HttpServletRequest request) {
         LOG.warn("Not stored: {} {}", request.getMethod(), request.getRequestURI(), failed);
@@ -38,7 +44,7 @@ class RefusedPages {
     private static Object said(HttpStatus status, String sentence, HttpServletRequest request) {
         if ("true".equals(request.getHeader("HX-Request"))) {
             return ResponseEntity.status(status)
-                    .contentType(new MediaType(MediaType.TEXT_PLAIN, java.nio.charset.StandardCharsets.UTF_8))
+                    .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
                     .body(sentence);
         }
         var page = new ModelAndView("error", status);

@@ -15,6 +15,7 @@ import joropo.app.Workshop;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.job.JobSheets.Posted;
+import joropo.app.ui.Closed;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
@@ -352,7 +353,7 @@ class DraftsIT {
         String number = JobMaker.readyToSign("IN");
         jobs.sign(number, JobMaker.person("marisol"));
         Snapshot before = jobs.snapshot(number);
-        assertThatExceptionOfType(RefusedInput.class)
+        assertThatExceptionOfType(Closed.class)
                 .isThrownBy(() -> JobMaker.keep(number, Stage.SET, "playMeasured", "9"))
                 .withMessageContaining("not changed any more");
         Page page = Workshop.page("marisol");

@@ -53,6 +53,7 @@ class KillIT {
     @Test
     void nothingAcknowledgedIsLostAtSigkill() throws Exception {
         Path data = Workshop.temporary("joropo-kill");
+        Workshop.demoData(data);
         Set<String> ticked = ConcurrentHashMap.newKeySet();
         List<Integer> drafts;
         List<Integer> otherDrafts;

@@ -116,10 +116,21 @@ class NotSavedIT {
         page.fill("#stopDepth", "10.5");
         isNotSaved("Job " + number + " is withdrawn: it is not changed any more.");
         var visitor = new Visitor(Workshop.address()).signIn("marisol");
-        for (String act : new String[] {"/measure", "/decide/section-take", "/strip/section", "/torque/1/1"}) {
-            HttpResponse<String> answer = visitor.post("/jobs/" + number + act, "nm", "20");
-            assertThat(answer.statusCode()).as(act).isIn(409, 200, 302);
-            assertThat(answer.body()).as(act).doesNotContain("Something went wrong");
+        for (String act : new String[] {"/measure", "/strip/section", "/entries", "/withdrawal"}) {
+            HttpResponse<String> answer = visitor.post(
+                    "/jobs/" + number + act,
+                    "nm",
+                    "20",
+                    "kind",
+                    "TEMPORARY",
+                    "what",
+                    "rag",
+                    "open",
+                    "true",
+                    "why",
+                    "w");
+            assertThat(answer.statusCode()).as(act).isEqualTo(409);
+            assertThat(answer.body()).as(act).contains("is withdrawn: it is not changed any more.");
         }
         assertThat(visitor.post("/jobs/" + number + "/measure", "stopDepth", "1")
                         .body())

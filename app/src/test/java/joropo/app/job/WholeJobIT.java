@@ -23,20 +23,8 @@ import org.junit.jupiter.api.Test;
 class WholeJobIT {
     private Page page;
 
-    private void fill(String... fieldAndText) {
-        for (int i = 0; i < fieldAndText.length; i += 2) {
-            var field = page.locator("#" + fieldAndText[i]);
-            field.evaluate(
-                    "f => { for (let d = f.closest('details'); d; d = d.parentElement.closest('details')) d.open = "
-                            + "true; }");
-            if (field.evaluate("f => f.tagName").equals("SELECT")) {
-                field.selectOption(fieldAndText[i + 1]);
-            } else if (fieldAndText[i + 1].equals("yes")) {
-                field.check();
-            } else {
-                field.fill(fieldAndText[i + 1]);
-            }
-        }
+    private void fill(String... idAndText) {
+        Filling.fill(page, idAndText);
     }
 
     private void keep(String next) {

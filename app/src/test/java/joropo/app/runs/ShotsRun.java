@@ -34,7 +34,7 @@ class ShotsRun {
         take(page, "/jobs/26-0005/strip", "job-strip");
         take(page, "/jobs/26-0005/measure", "job-measure");
         take(page, "/jobs/26-0004/decide", "job-decide");
-        take(page, "/jobs/26-0005/measure", "job-running-surface", "#track");
+        take(page, "/jobs/26-0010/decide#item=2", "job-several");
         take(page, "/jobs/26-0003/fit", "job-fit");
         take(page, "/jobs/26-0002/set", "job-torque", "#torque");
         take(page, "/store", "store");
