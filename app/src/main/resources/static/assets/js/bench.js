@@ -29,13 +29,15 @@ document.addEventListener("focusin", (event) => {
   if (event.target.form && event.target.form === figures()) run = token();
 });
 document.addEventListener("htmx:confirm", (event) => {
-  const waits = busy > 0 || (dirty && event.target !== figures());
+  const typing = event.target === figures();
+  const waits = busy > 0 || (dirty && !typing);
   if (!work() || !waits || event.target.closest(".top")) return;
   event.preventDefault();
-  idle().then(() => event.detail.issueRequest(true));
+  idle(typing).then(() => event.detail.issueRequest(true));
 });
-async function idle() {
-  while (busy > 0 || dirty) await new Promise((done) => document.addEventListener("htmx:afterRequest", done, { once: true }));
+// what is typed waits for what is on its way, but never for itself
+async function idle(typing) {
+  while (busy > 0 || (dirty && !typing)) await new Promise((done) => document.addEventListener("htmx:afterRequest", done, { once: true }));
 }
 document.addEventListener("htmx:configRequest", (event) => {
   if (!work()) return;
@@ -89,7 +91,7 @@ document.addEventListener("htmx:afterSettle", (event) => {
 // what keys and pointer ask for comes one after the other: the page that is answered to is the one that is there then
 let queue = Promise.resolve();
 function ask(verb, path, values) {
-  queue = queue.then(idle).then(() => htmx.ajax(verb, path(), { source: document.body, target: "#work", swap: "outerHTML", values })).catch(() => {});
+  queue = queue.then(() => idle(false)).then(() => htmx.ajax(verb, path(), { source: document.body, target: "#work", swap: "outerHTML", values })).catch(() => {});
   return queue;
 }
 

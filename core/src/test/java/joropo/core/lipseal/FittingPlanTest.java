@@ -226,12 +226,7 @@ class FittingPlanTest {
                 .hasSize(1);
     }
 
-    /**
-     * Two seals, a washer, a ring, splines closed before the outer seal, a port on top: each in its turn, with what it
-     * is held against.
-     */
-    @Test
-    void putsInEveryPartOfTheSectionInItsOrder() {
+    private static Section pair() {
         List<BoreItem> bore = List.of(
                 new BoreItem.Ring("r1", 1.0, 2.2, 2.0, null, null, null),
                 BoreItemSealBuilder.builder()
@@ -252,7 +247,7 @@ class FittingPlanTest {
                         .spring(true)
                         .build(),
                 new BoreItem.Shoulder("h1", 22.0, null, null));
-        Section section = SectionBuilder.builder()
+        return SectionBuilder.builder()
                 .name("pair")
                 .rotation(Rotation.CW)
                 .shaftDiameterMm(45.0)
@@ -270,6 +265,54 @@ class FittingPlanTest {
                         new Joint(Joint.Kind.PLUG, List.of(0, 2), null)))
                 .clockMarks(List.of(new ClockMark("port on top", 12.0)))
                 .build();
+    }
+
+    /**
+     * Each seal by its name, with what it takes alone; what is done once stands once, and all in the order of building.
+     */
+    @Test
+    void ofSeveralSealsEachHasItsStepsByItsName() {
+        Section section = pair();
+        PlanInput base = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 14.0);
+        var both = PlanInputBuilder.builder(base)
+                .section(section)
+                .buildOrder(LipSealRules.section(section).buildOrder());
+        List<Step> inner =
+                FittingPlan.of(both.among(new Among("s2", "inner seal", true)).build());
+        List<Step> outer = FittingPlan.of(both.among(new Among("s1", "outer seal", false))
+                .targetDepthMm(3.0)
+                .build());
+        assertThat(outer).extracting(Step::id).doesNotContain("clean", "clock-1", "in-w1", "in-r1", "shaft", "run");
+        List<Step> all = Step.merged(
+                List.of(inner, outer.stream().map(s -> s.under("i2-")).toList()));
+        assertThat(all)
+                .extracting(Step::id)
+                .doesNotHaveDuplicates()
+                .doesNotContain("in-s1")
+                .containsSubsequence(
+                        "way-round",
+                        "i2-way-round",
+                        "start",
+                        "depth",
+                        "in-w1",
+                        "i2-start",
+                        "i2-depth",
+                        "in-r1",
+                        "shaft");
+        assertThat(step(all, "depth").instruction()).startsWith("Depth of the inner seal at four places, to 14.00 mm");
+        assertThat(step(all, "i2-depth").instruction())
+                .startsWith("Depth of the outer seal at four places, to 3.00 mm");
+        assertThat(step(all, "i2-start").instruction()).contains("filled with grease first");
+        assertThat(step(all, "i2-way-round").instruction()).contains("faces outside, towards the air");
+    }
+
+    /**
+     * Two seals, a washer, a ring, splines closed before the outer seal, a port on top: each in its turn, with what it
+     * is held against.
+     */
+    @Test
+    void putsInEveryPartOfTheSectionInItsOrder() {
+        Section section = pair();
         PlanInput base = input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 13.5);
         List<Step> plan = FittingPlan.of(PlanInputBuilder.builder()
                 .section(section)
