@@ -72,7 +72,8 @@ class DemoCrowd {
         writer.update("delete from seal_mean");
         writer.update(
                 "insert into seal_mean select seal, count(*), sum(days), count(hours), coalesce(sum(hours), 0) from ("
-                        + "select seal, cast(julianday(lead(fitted_at) over lives) - julianday(fitted_at) + 0.000001 as integer) as "
+                        + "select seal, cast(julianday(lead(fitted_at) over lives) - "
+                        + "julianday(fitted_at) + 0.000001 as integer) as "
                         + "days, lead(hours_of_last) over lives as hours from seal_life "
                         + "window lives as (partition by position_id, item order by fitted_at, job_id)) "
                         + "where days is not null group by seal");
@@ -82,7 +83,8 @@ class DemoCrowd {
     private Pattern pattern() {
         Map<String, Object> job = writer.queryForMap(
                 "select j.id, l.seal, l.size, json_set(g.snapshot, '$.drawing', '', '$.steps', json('[]'), '$.sheets', "
-                        + "json('[]'), '$.findings', json('[]')) as snapshot from job j join signature g on g.job_id = j.id "
+                        + "json('[]'), '$.findings', json('[]')) as snapshot from job j join signature "
+                        + "g on g.job_id = j.id "
                         + "join seal_life l on l.job_id = j.id order by j.id limit 1");
         long id = ((Number) job.get("id")).longValue();
         return new Pattern(
@@ -91,8 +93,10 @@ class DemoCrowd {
                 (String) job.get("seal"),
                 (String) job.get("size"),
                 writer.queryForList(
-                        "select r.stage, r.texts, r.verdict, r.schema_version from sheet_revision r where r.job_id = ? and "
-                                + "r.revision = (select max(x.revision) from sheet_revision x where x.job_id = r.job_id and "
+                        "select r.stage, r.texts, r.verdict, r.schema_version from sheet_revision r "
+                                + "where r.job_id = ? and "
+                                + "r.revision = (select max(x.revision) from sheet_revision x where "
+                                + "x.job_id = r.job_id and "
                                 + "x.stage = r.stage)",
                         id));
     }
@@ -145,25 +149,29 @@ class DemoCrowd {
             }
         }
         writer.batchUpdate(
-                "insert into job (id, number, position_id, machine_id, opened_by, opened_at, state, withdrawn_why) values "
+                "insert into job (id, number, position_id, machine_id, opened_by, opened_at, state, "
+                        + "withdrawn_why) values "
                         + "(?, ?, ?, ?, 1, ?, ?, ?)",
                 jobs);
         writer.batchUpdate(
                 "insert into job_item (job_id, number, kind, person_id, added_at) values (?, 1, 'LIP_SEAL', 1, ?)",
                 items);
         writer.batchUpdate(
-                "insert into sheet_revision (job_id, stage, revision, texts, schema_version, verdict, person_id, kept_at) "
+                "insert into sheet_revision (job_id, stage, revision, texts, schema_version, verdict, "
+                        + "person_id, kept_at) "
                         + "values (?, ?, 1, ?, ?, ?, 1, ?)",
                 sheets);
         writer.batchUpdate(
                 "insert into signature (job_id, snapshot, sha256, person_id, signed_at) values (?, ?, ?, 1, ?)",
                 signatures);
         writer.batchUpdate(
-                "insert into concession (job_id, position_id, defect, why, expected, fallback, next_look, agreed_by) values "
+                "insert into concession (job_id, position_id, defect, why, expected, fallback, "
+                        + "next_look, agreed_by) values "
                         + "(?, ?, 'old track', 'season', 'a drop a day', 'stop and sleeve', '2025-01-01', 'lead')",
                 concessions);
         writer.batchUpdate(
-                "insert into seal_life (job_id, item, position_id, seal, size, fitted_at, hours_of_last, reason_of_last) "
+                "insert into seal_life (job_id, item, position_id, seal, size, fitted_at, "
+                        + "hours_of_last, reason_of_last) "
                         + "values (?, 1, ?, ?, ?, ?, 4000, 'heat')",
                 lives);
         writer.batchUpdate(
@@ -180,11 +188,13 @@ class DemoCrowd {
             lots.add(new Object[] {first + i, (30 + i % 60) + "x" + (52 + i % 60) + "x8", "CROWD-" + i, day});
         }
         writer.batchUpdate(
-                "insert into lot (id, kind, name, size, material, batch, cured, place, source, person_id, received_on) values "
+                "insert into lot (id, kind, name, size, material, batch, cured, place, source, "
+                        + "person_id, received_on) values "
                         + "(?, 'LIP_SEAL', '', ?, 'NBR', ?, '1Q2024', 'R1', 'stores', 1, ?)",
                 lots);
         writer.batchUpdate(
-                "insert into lot_movement (lot_id, kind, change, why, person_id, moved_at) values (?, 'RECEIVED', 4, '', 1, ?)",
+                "insert into lot_movement (lot_id, kind, change, why, person_id, moved_at) values (?, "
+                        + "'RECEIVED', 4, '', 1, ?)",
                 lots.stream()
                         .map(l -> new Object[] {l[0], l[3] + "T08:00:00.000Z"})
                         .toList());

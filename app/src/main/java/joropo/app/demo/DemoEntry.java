@@ -35,7 +35,8 @@ class DemoEntry {
                 number,
                 Stage.INTAKE,
                 who,
-                "symptom DRIPPING; since two shifts; levelSeen yes; breatherSeen yes; aboveSeen yes; fluid EP_GEAR_OIL");
+                "symptom DRIPPING; since two shifts; levelSeen yes; breatherSeen yes; aboveSeen yes; "
+                        + "fluid EP_GEAR_OIL");
         items.label(number, 1, "inner seal", who);
         items.add(number, PartKind.LIP_SEAL, "middle seal", who);
         items.add(number, PartKind.LIP_SEAL, "outer seal", who);

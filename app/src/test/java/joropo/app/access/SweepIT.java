@@ -31,6 +31,8 @@ class SweepIT {
     /** A stream without an end. */
     private static final Set<String> STREAMS = Set.of("/jobs/{number}/watch");
 
+    private static Visitor fitter;
+
     private static final Map<String, String> VARIABLES = Map.ofEntries(
             Map.entry("number", "26-0005"),
             Map.entry("stage", "measure"),
@@ -112,6 +114,13 @@ class SweepIT {
         }
     }
 
+    private static synchronized Visitor fitter() throws Exception {
+        if (fitter == null) {
+            fitter = new Visitor(Workshop.address()).signIn("marisol");
+        }
+        return fitter;
+    }
+
     /** Its pages open whether there is work for it or not. */
     @ParameterizedTest
     @EnumSource(PartKind.class)
@@ -126,7 +135,7 @@ class SweepIT {
                 .note("")
                 .build();
         long position = register.addPosition(machine, of, "jacinta");
-        var visitor = new Visitor(Workshop.address()).signIn("marisol");
+        Visitor visitor = fitter();
         boolean work = Workshop.bean(Families.class).of(kind).isPresent();
         for (String at : List.of("/machines/" + machine, "/machines/positions/" + position, "/find?q=Kind")) {
             assertThat(visitor.get(at).statusCode()).as(at).isEqualTo(200);

@@ -10,7 +10,8 @@ final class Filling {
             + "const field = document.getElementById(id); "
             + "for (let d = field.closest('details'); d; d = d.parentElement.closest('details')) d.open = true; "
             + "if (field.type === 'checkbox') field.checked = text === 'yes'; else field.value = text; "
-            + "if (field.tagName === 'SELECT' && field.value !== text) throw new Error(id + ' does not offer ' + text); } "
+            + "if (field.tagName === 'SELECT' && field.value !== text) throw new Error(id + ' does not "
+            + "offer ' + text); } "
             + "document.getElementById('sheet').dispatchEvent(new Event('input', { bubbles: true })); }";
 
     private Filling() {}

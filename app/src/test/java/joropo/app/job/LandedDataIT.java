@@ -23,7 +23,8 @@ class LandedDataIT {
         Workshop.bean(JobService.class).sign(number, JobMaker.person("marisol"));
         return Workshop.bean(JdbcTemplate.class)
                 .queryForObject(
-                        "select json_remove(json_set(g.snapshot, '$.number', '26-0002'), '$.items') from signature g join "
+                        "select json_remove(json_set(g.snapshot, '$.number', '26-0002'), '$.items') "
+                                + "from signature g join "
                                 + "job j on j.id = g.job_id where j.number = ?",
                         String.class,
                         number);
@@ -55,7 +56,8 @@ class LandedDataIT {
                     at);
             for (int revision = 1; revision <= 2; revision++) {
                 jdbc.update(
-                        "insert into sheet_revision (job_id, stage, revision, texts, schema_version, verdict, person_id, "
+                        "insert into sheet_revision (job_id, stage, revision, texts, schema_version, "
+                                + "verdict, person_id, "
                                 + "kept_at) values (?, 'INTAKE', ?, ?, 1, ?, 1, ?)",
                         id,
                         revision,
@@ -71,7 +73,8 @@ class LandedDataIT {
                         Sha256.of(snapshot),
                         SIGNED_AT);
                 jdbc.update(
-                        "insert into seal_life (job_id, position_id, seal, size, fitted_at, hours_of_last, reason_of_last) "
+                        "insert into seal_life (job_id, position_id, seal, size, fitted_at, "
+                                + "hours_of_last, reason_of_last) "
                                 + "values (?, 1, '45x62x8, HNBR', '45x62x8', ?, ?, 'heat')",
                         id,
                         at,
@@ -82,14 +85,15 @@ class LandedDataIT {
         }
         jdbc.update(
                 "insert into concession (job_id, position_id, defect, why, expected, fallback, next_look, agreed_by) "
-                        + "values (2, 1, 'old track', 'w', 'e', 'f', '2026-05-01', 'lead'), (4, 1, 'worn key', 'w', 'e', 'f', "
+                        + "values (2, 1, 'old track', 'w', 'e', 'f', '2026-05-01', 'lead'), (4, 1, "
+                        + "'worn key', 'w', 'e', 'f', "
                         + "'2026-06-01', 'lead')");
         jdbc.update(
                 "insert into lot (id, kind, name, size, material, batch, place, source, person_id, received_on) values "
                         + "(1, 'LIP_SEAL', '', '45x62x8', 'HNBR', 'OLD-9', 'A1', '', 1, '2026-01-01')");
-        jdbc.update(
-                "insert into lot_movement (lot_id, kind, change, why, person_id, moved_at) values "
-                        + "(1, 'RECEIVED', 6, '', 1, '2026-01-01T08:00:00.000Z'), (1, 'ISSUED', -2, '', 1, '2026-01-02T08:00:00.000Z')");
+        jdbc.update("insert into lot_movement (lot_id, kind, change, why, person_id, moved_at) values "
+                + "(1, 'RECEIVED', 6, '', 1, '2026-01-01T08:00:00.000Z'), (1, 'ISSUED', -2, '', "
+                + "1, '2026-01-02T08:00:00.000Z')");
         jdbc.update("insert into position_note (position_id, job_id, text, person_id, written_at) values "
                 + "(1, 2, 'drain behind the guard', 1, '2026-02-01T08:00:00.000Z')");
     }
