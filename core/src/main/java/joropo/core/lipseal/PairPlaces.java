@@ -1,11 +1,16 @@
 package joropo.core.lipseal;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
+import joropo.core.section.GreaseFeed;
 import joropo.core.section.Level;
 import joropo.core.section.Space;
 import joropo.core.verdict.Finding;
+import org.jspecify.annotations.Nullable;
 
 /** Where the second seal of a pair stands while nobody has arranged it, and what lies between the two (guide). */
 public final class PairPlaces {
@@ -26,13 +31,29 @@ public final class PairPlaces {
                 .build();
     }
 
-    /** What lies between two seals of an entry while nobody has said it. */
-    public static Finding betweenUnsaid() {
-        return Finding.missing(
-                "between",
-                "room to the next seal inward",
-                "Nobody has said what lies there: grease, a third to a half, is assumed.",
-                "Say medium and level; what is not greased runs one lip dry.");
+    /**
+     * What nobody has said of the room between two seals of an entry, each absent while unsaid; empty where all is
+     * said. Air and vacuum have no level, only grease is fed.
+     */
+    public static Optional<Finding> betweenUnsaid(
+            @Nullable Medium medium, @Nullable Level level, @Nullable GreaseFeed feed) {
+        List<String> assumed = new ArrayList<>();
+        if (medium == null) {
+            assumed.add("grease");
+        }
+        if (level == null && medium != Medium.AIR && medium != Medium.VACUUM) {
+            assumed.add(medium == null ? "a third to a half" : "splashed");
+        }
+        if (feed == null && (medium == null || medium == Medium.GREASE)) {
+            assumed.add("not fed");
+        }
+        return assumed.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Finding.missing(
+                        "between",
+                        "room to the next seal inward",
+                        "Nobody has said all of what lies there; assumed: " + String.join(", ", assumed) + ".",
+                        "Say medium, level and feed: a dry room burns a lip, fed grease needs a way out."));
     }
 
     /** Grease is put between two seals, a third to a half. */

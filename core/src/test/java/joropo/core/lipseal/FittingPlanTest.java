@@ -13,6 +13,7 @@ import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.CaseType;
 import joropo.core.section.ClockMark;
+import joropo.core.section.GreaseFeed;
 import joropo.core.section.Joint;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
@@ -224,6 +225,22 @@ class FittingPlanTest {
                 .contains("metal-filled epoxy", "sealant film");
         assertThat(PartsList.of(with(base, null, Remedy.MOVE, 0.04, null, false)))
                 .hasSize(1);
+    }
+
+    /** Leaving any of it out is never better than saying it. */
+    @Test
+    void whatLiesBetweenTwoSealsIsSaidWholeOrMissing() {
+        assertThat(PairPlaces.betweenUnsaid(Medium.GREASE, Level.PARTIAL, GreaseFeed.NONE))
+                .isEmpty();
+        assertThat(PairPlaces.betweenUnsaid(Medium.AIR, null, null)).isEmpty();
+        assertThat(PairPlaces.betweenUnsaid(Medium.OIL, Level.FULL, null)).isEmpty();
+        assertThat(PairPlaces.betweenUnsaid(Medium.GREASE, Level.PARTIAL, null)
+                        .orElseThrow()
+                        .message())
+                .endsWith("assumed: not fed.");
+        assertThat(PairPlaces.betweenUnsaid(Medium.OIL, null, null)).isPresent();
+        assertThat(PairPlaces.betweenUnsaid(null, null, null).orElseThrow().message())
+                .endsWith("assumed: grease, a third to a half, not fed.");
     }
 
     private static Section pair() {

@@ -163,8 +163,12 @@ final class LipSealFindings {
     private void arranged() {
         Section planned = work.arranged().planned();
         if (planned == null) {
-            if (work.alike().index() > 0 && read.get(LipSealFields.BETWEEN_MEDIUM) == null) {
-                add(Stage.DECIDE, PairPlaces.betweenUnsaid());
+            if (work.alike().index() > 0) {
+                PairPlaces.betweenUnsaid(
+                                read.get(LipSealFields.BETWEEN_MEDIUM),
+                                read.get(LipSealFields.BETWEEN_LEVEL),
+                                read.get(LipSealFields.BETWEEN_FEED))
+                        .ifPresent(f -> add(Stage.DECIDE, f));
             }
             return;
         }
