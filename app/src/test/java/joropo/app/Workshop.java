@@ -48,6 +48,7 @@ public final class Workshop {
 
     private static final Map<Page, String> EXPECTED = new WeakHashMap<>();
     private static final Map<String, String> SIGNED_IN = new HashMap<>();
+    private static final Map<List<Object>, BrowserContext> SHARED = new HashMap<>();
     private static ConfigurableApplicationContext application;
     private static Path demo;
     private static Browser browser;
@@ -141,18 +142,40 @@ public final class Workshop {
         return watch(browser().newContext(options(scheme, width, height)).newPage());
     }
 
-    /** A page with one of the demo people signed in; the sign-in itself is done once a person. */
+    /**
+     * A page with one of the demo people signed in, beside the other pages of that person: opening a browser anew for
+     * each is dear.
+     */
     public static synchronized Page page(String person, ColorScheme scheme, int width, int height) {
+        return watch(SHARED.computeIfAbsent(
+                        List.of(person, scheme, width, height), k -> signedIn(person, scheme, width, height))
+                .newPage());
+    }
+
+    /** The same in a browser of its own, for tests that take cookies or leave typing behind. */
+    public static synchronized Page own(String person) {
+        return watch(signedIn(person, ColorScheme.LIGHT, 1280, 800).newPage());
+    }
+
+    /** The sign-in itself is done once a person. */
+    private static BrowserContext signedIn(String person, ColorScheme scheme, int width, int height) {
         String state = SIGNED_IN.computeIfAbsent(person, name -> {
             Page page = stranger(ColorScheme.LIGHT, 1280, 800);
             signIn(page, address(), name);
             String stored = page.context().storageState();
-            page.context().close();
+            close(page);
             return stored;
         });
-        return watch(browser()
-                .newContext(options(scheme, width, height).setStorageState(state))
-                .newPage());
+        return browser().newContext(options(scheme, width, height).setStorageState(state));
+    }
+
+    /** Closes a page, and its browser where that is its own. */
+    public static synchronized void close(Page page) {
+        if (SHARED.containsValue(page.context())) {
+            page.close();
+        } else {
+            page.context().close();
+        }
     }
 
     public static Page page(String person) {

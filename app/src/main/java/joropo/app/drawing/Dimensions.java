@@ -179,9 +179,9 @@ final class Dimensions {
         double y = Math.max(frame.bottomY() - 48, frame.y(section.boreDiameterMm() / 2) + 40);
         plated(14, y, "start", "outside", section.outside().words());
         String inside = section.inside().words();
-        String pressure = section.inside().pressureMpa() == 0
+        String pressure = section.inside().mpa() == 0
                 ? ""
-                : ", " + Length.show(section.inside().pressureMpa(), 2) + " MPa";
+                : ", " + Length.show(section.inside().mpa(), 2) + " MPa";
         plated(frame.width() - 14, frame.shaftY() + 28, "end", "inside", inside + pressure);
     }
 

@@ -286,8 +286,8 @@ final class PartPainter {
                 .map(BoreItem.Sealing.class::cast)
                 .toList();
         for (int i = 0; i < sealing.size(); i++) {
-            double inward = section.spaces().get(i).pressureMpa()
-                    - section.spaces().get(i + 1).pressureMpa();
+            double inward =
+                    section.spaces().get(i).mpa() - section.spaces().get(i + 1).mpa();
             if (Math.abs(inward) < 1e-9) {
                 continue;
             }

@@ -218,7 +218,7 @@ class BenchPages {
 
     private Row space(Section section, int number, Map<String, Status> worst, ItemRef at) {
         Space s = section.spaces().get(number);
-        String pressure = s.pressureMpa() == 0 ? "" : ", " + Length.show(s.pressureMpa(), 2) + " MPa";
+        String pressure = s.mpa() == 0 ? "" : ", " + Length.show(s.mpa(), 2) + " MPa";
         return row(
                 new ItemRef('p', number),
                 section,

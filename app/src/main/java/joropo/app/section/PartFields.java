@@ -105,6 +105,9 @@ final class PartFields {
                             Field.size("flangeThicknessMm", "flange, thickness"),
                             Field.yesNo("reversedOnPurpose", "turned for a reason")
                                     .hint("not said: no"),
+                            Field.place("decidedMm", "depth that was decided"),
+                            Field.play("uncertaintyMm", "its depth read, gauge ±"),
+                            Field.play("mayStandProudMm", "may stand proud by"),
                             ENTERS,
                             BEFORE),
                     13);
@@ -196,9 +199,12 @@ final class PartFields {
                             ID,
                             Field.place("fromMm", "face of its still ring at").need(),
                             Field.size("ringInsideDiameterMm", "inside of that face"),
-                            Field.place("turningFromMm", "foremost turning part at"),
+                            Field.place("turningFromMm", "nearest rotating part at"),
                             Field.yesNo("sealed", "sealed for life"),
                             Field.place("mateMm", "its mating part wants it at"),
+                            Field.size("widthMm", "width"),
+                            Field.size("turningInsideMm", "what rotates, inside diameter"),
+                            Field.size("turningOutsideMm", "what rotates, outside diameter"),
                             ENTERS,
                             BEFORE),
                     2);
@@ -231,6 +237,8 @@ final class PartFields {
         private static final Field<Double> BEGINS =
                 Field.place("fromMm", "from").need();
         private static final Field<Double> ENDS = Field.place("toMm", "to");
+        private static final Field<Boolean> COVERED =
+                Field.yesNo("covered", "covered while it passes a lip").hint("empty: no");
 
         @Override
         public Fields runningSurface(ShaftItem.RunningSurface item) {
@@ -257,37 +265,45 @@ final class PartFields {
 
         @Override
         public Fields keyway(ShaftItem.Keyway item) {
-            return new Fields(List.of(BEGINS, ENDS, DIAMETER), 0);
+            return new Fields(List.of(BEGINS, ENDS, DIAMETER, COVERED), 0);
         }
 
         @Override
         public Fields spline(ShaftItem.Spline item) {
-            return new Fields(List.of(BEGINS, ENDS, DIAMETER), 0);
+            return new Fields(List.of(BEGINS, ENDS, DIAMETER, COVERED), 0);
         }
 
         @Override
         public Fields thread(ShaftItem.Thread item) {
-            return new Fields(List.of(BEGINS, ENDS, DIAMETER), 0);
+            return new Fields(
+                    List.of(
+                            BEGINS,
+                            ENDS,
+                            DIAMETER,
+                            COVERED,
+                            Field.yesNo("returns", "carries back what creeps out"),
+                            Field.choice("hand", "hand", Field.pairs("LEFT", "left", "RIGHT", "right"))),
+                    3);
         }
 
         @Override
         public Fields ringGroove(ShaftItem.RingGroove item) {
-            return new Fields(List.of(BEGINS, ENDS, DIAMETER), 0);
+            return new Fields(List.of(BEGINS, ENDS, DIAMETER, COVERED), 0);
         }
 
         @Override
         public Fields step(ShaftItem.Step item) {
-            return new Fields(List.of(BEGINS, ENDS, DIAMETER), 0);
+            return new Fields(List.of(BEGINS, ENDS, DIAMETER, COVERED), 0);
         }
 
         @Override
         public Fields chamfer(ShaftItem.Chamfer item) {
-            return new Fields(List.of(BEGINS, ENDS, DIAMETER), 0);
+            return new Fields(List.of(BEGINS, ENDS, DIAMETER, Field.number("angleDeg", "angle", "°", 1, 89)), 0);
         }
 
         @Override
         public Fields crossHole(ShaftItem.CrossHole item) {
-            return new Fields(List.of(BEGINS, ENDS, DIAMETER), 0);
+            return new Fields(List.of(BEGINS, ENDS, DIAMETER, COVERED), 0);
         }
 
         @Override
@@ -307,7 +323,7 @@ final class PartFields {
                         Field.choice("medium", "medium", Medium.class, Medium::words)
                                 .need(),
                         Field.choice("dirt", "dirt", Dirt.class, Dirt::words).hint("not said: clean"),
-                        Field.pressure("pressureMpa", "pressure").hint("empty: none (0 MPa)"),
+                        Field.pressure("pressureMpa", "pressure").hint("empty: 0 MPa assumed, not for a vacuum"),
                         Field.choice(
                                 "level",
                                 "stands",
@@ -330,7 +346,8 @@ final class PartFields {
                                         .map(f -> new Choice(f.key(), f.name()))
                                         .toList()),
                         Field.yesNo("pulsing", "pressure pulses"),
-                        Field.number("amountMl", "one shot", "mL", 0, 5000)),
+                        Field.number("amountMl", "one shot", "mL", 0, 5000),
+                        Field.line("mayTakeGrease", "old grease may lie here, because")),
                 3);
     }
 
@@ -381,14 +398,15 @@ final class PartFields {
                                         "OUTSIDE_DOWN",
                                         "outside down")),
                         Field.choice("motion", "motion", Field.pairs("TURNING", "turning", "SWINGING", "swinging")),
-                        Field.play("axialPlayMm", "axial play, whole"),
+                        Field.speed("speedRpm", "speed, rpm"),
+                        Field.play("axialPlayMm", "axial play"),
                         Field.place("growthMm", "growth when hot, + inward"),
                         Field.choice("shaftEntersFrom", "shaft goes in from", SIDES),
                         Field.place("boreFromMm", "mouth of the bore at"),
                         Field.size("cylindricalDepthMm", "cylindrical depth"),
                         Field.size("totalDepthMm", "total depth"),
                         Field.play("cornerRadiusMm", "corner radius"),
-                        Field.play("depthUncertaintyMm", "uncertainty of depths, U")),
-                6);
+                        Field.play("depthUncertaintyMm", "depths read, gauge ±")),
+                7);
     }
 }

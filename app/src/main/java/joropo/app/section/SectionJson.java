@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import joropo.core.section.BoreItem;
 import joropo.core.section.ShaftItem;
+import joropo.core.section.Space;
 import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
@@ -57,6 +58,23 @@ class SectionJson {
         Side dustLip();
     }
 
+    private interface Spaces {
+        @JsonDeserialize(using = ReasonOrYes.class)
+        String mayTakeGrease();
+    }
+
+    /** A reason in words, or only that it may. */
+    static final class ReasonOrYes extends ValueDeserializer<@Nullable String> {
+        @Override
+        public @Nullable String deserialize(JsonParser parser, DeserializationContext context) {
+            return switch (parser.currentToken()) {
+                case VALUE_TRUE -> "allowed, no reason given";
+                case VALUE_FALSE -> null;
+                default -> context.readValue(parser, String.class);
+            };
+        }
+    }
+
     /** A side, or {@code NONE}. */
     static final class SideOrNone extends ValueDeserializer<@Nullable Side> {
         @Override
@@ -69,6 +87,7 @@ class SectionJson {
     JsonMapperBuilderCustomizer sectionItems() {
         return builder -> builder.addMixIn(BoreItem.class, BoreItems.class)
                 .addMixIn(ShaftItem.class, ShaftItems.class)
-                .addMixIn(BoreItem.Seal.class, Seals.class);
+                .addMixIn(BoreItem.Seal.class, Seals.class)
+                .addMixIn(Space.class, Spaces.class);
     }
 }

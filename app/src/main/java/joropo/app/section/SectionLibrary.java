@@ -102,6 +102,7 @@ class SectionLibrary {
                 .fromMm(0.0)
                 .widthMm(widthMm)
                 .outsideDiameterMm(boreMm)
+                .insideDiameterMm(shaftMm)
                 .mainLip(Side.IN)
                 .spring(true)
                 .build();

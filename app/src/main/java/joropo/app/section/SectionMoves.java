@@ -216,13 +216,14 @@ final class SectionMoves {
                         .fromMm(from)
                         .widthMm(width)
                         .outsideDiameterMm(bore)
+                        .insideDiameterMm(section.shaftDiameterMm())
                         .mainLip(Side.IN)
                         .spring(true)
                         .build();
             case "RING" -> new BoreItem.Ring(id("r"), from, 2.2, 2.0, null, null, null);
             case "SPACER" -> new BoreItem.Spacer(id("w"), from, 2.5, null, null, null, null, null);
             case "SHOULDER" -> new BoreItem.Shoulder(id("h"), from, null, null);
-            case "BEARING" -> new BoreItem.Bearing(id("b"), from, null, null);
+            case "BEARING" -> BoreItem.Bearing.plain(id("b"), from, null, null);
             case "COVER" -> new BoreItem.Cover(id("p"), from - 4, 4.0, null, null);
             case "PORT" -> new BoreItem.Port(id("d"), BoreItem.Port.Kind.DRAIN, from + 1, from + 3, null);
             case "CHEVRON" -> new BoreItem.Chevron(id("c"), from, 12.0, null, Side.IN, 4, null, null);

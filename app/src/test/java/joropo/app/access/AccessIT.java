@@ -40,14 +40,14 @@ class AccessIT {
         tryPassword(page, "cerrada", "a-long-password");
         assertThat(page.locator("h1")).hasText("Today");
         assertThat(people.find("cerrada").orElseThrow().lockedUntil()).isNull();
-        page.context().close();
+        Workshop.close(page);
         assertThat(Workshop.bean(JdbcTemplate.class).queryForList("select password_hash from person", String.class))
                 .allMatch(h -> h.startsWith("{bcrypt}"));
     }
 
     @Test
     void aViewerReadsAndCannotPost() {
-        Page page = Workshop.page("visita");
+        Page page = Workshop.own("visita");
         page.navigate(Workshop.address() + "/jobs/26-0005/measure");
         assertThat(page.locator("#shaftA1")).isDisabled();
         assertThat(page.locator("#sheet .act")).hasCount(0);
@@ -59,12 +59,12 @@ class AccessIT {
         }
         assertThat(page.navigate(Workshop.address() + "/people").status()).isEqualTo(403);
         assertThat(page.locator("h1")).hasText("You may not do this");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
     void aPostWithoutItsTokenChangesNothing() {
-        Page page = Workshop.page("marisol");
+        Page page = Workshop.own("marisol");
         page.navigate(Workshop.address() + "/");
         int before = Workshop.bean(JdbcTemplate.class).queryForObject("select count(*) from machine", Integer.class);
         APIResponse answer = page.request()
@@ -78,12 +78,12 @@ class AccessIT {
         assertThat(answer.text()).contains("You were signed out");
         assertThat(Workshop.bean(JdbcTemplate.class).queryForObject("select count(*) from machine", Integer.class))
                 .isEqualTo(before);
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
     void answersCarryTheHeadersThatKeepAPageToItself() {
-        Page page = Workshop.page("marisol");
+        Page page = Workshop.own("marisol");
         Map<String, String> headers = page.navigate(Workshop.address() + "/").headers();
         assertThat(headers)
                 .containsEntry("content-security-policy", SecurityConfig.CONTENT_POLICY)
@@ -94,7 +94,7 @@ class AccessIT {
         String css = page.locator("link[href*=joropo]").getAttribute("href");
         assertThat(page.request().get(Workshop.address() + css).headers().get("cache-control"))
                 .contains("max-age=31536000");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -134,7 +134,7 @@ class AccessIT {
             assertThat(Workshop.post(kinds, "{}", "Authorization", "Bearer nonsense")
                             .statusCode())
                     .isEqualTo(401);
-            page.context().close();
+            Workshop.close(page);
         }
     }
 

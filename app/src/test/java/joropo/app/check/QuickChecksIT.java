@@ -56,7 +56,7 @@ class QuickChecksIT {
         page.navigate(Workshop.address() + "/checks/" + kind + "?unit=MM&" + query.replace(" ", "%20"));
         assertThat(page.locator(".quick-result")).containsText(expected);
         assertThat(page.locator(".wrong")).hasCount(0);
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -81,7 +81,7 @@ class QuickChecksIT {
         assertThat(Files.exists(file.path())).isTrue();
         String link = page.locator("#check-link").getAttribute("href");
         assertThat(link).contains("shaftMm=45", "sunkMm=2", "unit=MM");
-        page.context().close();
+        Workshop.close(page);
 
         Workshop.bean(PeopleService.class).setUnit(person("jacinta"), LengthUnit.INCH);
         Page other = Workshop.page("jacinta");
@@ -89,7 +89,7 @@ class QuickChecksIT {
         assertThat(other.locator("#shaftMm")).hasValue("45 mm");
         assertThat(other.locator(".quick-figures")).containsText("56.33");
         Workshop.bean(PeopleService.class).setUnit(person("jacinta"), LengthUnit.MM);
-        other.context().close();
+        Workshop.close(other);
     }
 
     @Test
@@ -130,6 +130,6 @@ class QuickChecksIT {
         assertThat(page.locator("#sump")).hasValue("75");
         page.navigate(Workshop.address() + "/jobs/" + number + "/decide");
         assertThat(page.locator("#size")).hasValue("45x62x8 mm");
-        page.context().close();
+        Workshop.close(page);
     }
 }

@@ -79,7 +79,17 @@ public final class RandomSections {
         }
         if (one(3)) {
             parts.add(new BoreItem.Bearing(
-                    "b", x + 3, perhaps(bore - 2), perhaps(x + 4), one(2), perhaps(x + 3), null, null));
+                    "b",
+                    x + 3,
+                    perhaps(bore - 2),
+                    perhaps(x + 4),
+                    one(2),
+                    perhaps(x + 3),
+                    null,
+                    null,
+                    perhaps(12),
+                    perhaps(shaft + 6),
+                    perhaps(bore + 4)));
         }
         List<Joint> joints = new ArrayList<>();
         for (int i = 0; i < random.nextInt(4); i++) {

@@ -30,6 +30,6 @@ class DiagnosisIT {
         assertThat(page.locator("#causes")).containsText("heat 3.0");
         page.selectOption("#drained", "MILKY");
         assertThat(page.locator("#causes")).containsText("water gets in past a lip");
-        page.context().close();
+        Workshop.close(page);
     }
 }

@@ -38,7 +38,7 @@ class DraftsIT {
 
     @Test
     void everyChangeIsSavedAndJudgedAndDrawnWithoutASaveButton() {
-        Page page = Workshop.page("marisol");
+        Page page = Workshop.own("marisol");
         String number = JobMaker.madeSafe();
         page.navigate(url(number, "measure"));
         assertThat(page.locator("#drawing")).containsText("not read or decided yet");
@@ -50,12 +50,12 @@ class DraftsIT {
         assertThat(page.locator(".journal.is-now")).containsText("does not hold");
         page.reload();
         assertThat(page.locator("#stopDepth")).hasValue("0.4134 in");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
     void leavingThePageAtOnceLosesNothingThatWasTyped() {
-        Page page = Workshop.page("marisol");
+        Page page = Workshop.own("marisol");
         String number = JobMaker.madeSafe();
         page.navigate(url(number, "measure"));
         for (int i = 1; i <= 5; i++) {
@@ -67,13 +67,13 @@ class DraftsIT {
             assertThat(page.locator("#stopDepth")).hasValue("10." + i);
         }
         assertThat(page.locator("#held .notice")).hasCount(0);
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
     void aSecondWindowWithOlderTypingIsToldAndBothTextsStay() {
-        Page first = Workshop.page("marisol");
-        Page second = Workshop.page("tobias");
+        Page first = Workshop.own("marisol");
+        Page second = Workshop.own("tobias");
         String number = JobMaker.madeSafe();
         first.navigate(url(number, "measure"));
         second.navigate(url(number, "measure"));
@@ -93,8 +93,8 @@ class DraftsIT {
         second.getByText("Go on with what is here").click();
         assertThat(second.locator("#stopDepth")).hasValue("11.5");
         assertThat(second.locator("#held .notice")).hasCount(0);
-        first.context().close();
-        second.context().close();
+        Workshop.close(first);
+        Workshop.close(second);
     }
 
     @Test
@@ -114,7 +114,7 @@ class DraftsIT {
         page.waitForURL("**/measure**");
         assertThat(page.locator("#stopDepth")).hasValue("10.77");
         assertThat(page.locator("#echo-stopDepth")).containsText("10.770 mm");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -128,12 +128,12 @@ class DraftsIT {
         page.click("#sheet .act button.keep");
         assertThat(page.locator("h1")).hasText("You were signed out");
         assertThat(page.locator("dl.kept")).containsText("10.77");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
     void aReadingTakenWrongIsStruckAndStaysVisible() {
-        Page page = Workshop.page("marisol");
+        Page page = Workshop.own("marisol");
         String number = JobMaker.madeSafe();
         page.navigate(url(number, "measure"));
         page.fill("#shaftA1", "44.471");
@@ -147,7 +147,7 @@ class DraftsIT {
         page.click("button[value=shaftA1]");
         assertThat(page.locator(".struck")).containsText("44.471 mm half a turn misread");
         assertThat(page.locator("#shaftA1")).hasValue("");
-        page.context().close();
+        Workshop.close(page);
     }
 
     /** A browser sends a form again when its connection broke before the answer came. */
@@ -175,7 +175,7 @@ class DraftsIT {
 
     @Test
     void theUnitMayBeSwitchedAtAnyTimeWithoutChangingWhatIsStored() {
-        Page page = Workshop.page("tobias");
+        Page page = Workshop.own("tobias");
         String number = JobMaker.madeSafe();
         page.navigate(url(number, "measure"));
         page.fill("#shaftA1", "44.96");
@@ -189,13 +189,13 @@ class DraftsIT {
         assertThat(page.locator("#shaftA1")).hasValue("44.96");
         assertThat(page.locator("#shaftB1")).hasValue("1 49/64 in");
         assertThat(page.locator("#echo-shaftB1")).containsText("44.847 mm");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
     void aWindowThatStillShowsMmIsReadInMmAfterTheUnitWasChangedElsewhere() {
-        Page older = Workshop.page("tobias");
-        Page newer = Workshop.page("tobias");
+        Page older = Workshop.own("tobias");
+        Page newer = Workshop.own("tobias");
         String number = JobMaker.madeSafe();
         older.navigate(url(number, "measure"));
         newer.navigate(url(number, "measure"));
@@ -205,8 +205,8 @@ class DraftsIT {
         assertThat(older.locator("#echo-shaftA1")).containsText("44.960 mm");
         newer.click(".turn");
         assertThat(newer.locator(".turn b")).hasText("mm");
-        older.context().close();
-        newer.context().close();
+        Workshop.close(older);
+        Workshop.close(newer);
     }
 
     @Test
@@ -218,13 +218,13 @@ class DraftsIT {
                         .window()
                         .revision())
                 .isEqualTo(2);
-        Page page = Workshop.page("visita");
+        Page page = Workshop.own("visita");
         page.navigate(url(number, "measure"));
         page.click("a[aria-label='revision 1']");
         assertThat(page.locator("h1")).hasText("Measure, revision 1");
         assertThat(page.locator("main tbody tr").first()).containsText("44.9 mm");
         assertThat(page.navigate(url(number, "measure/revisions/3")).status()).isEqualTo(404);
-        page.context().close();
+        Workshop.close(page);
         var jdbc = Workshop.bean(JdbcTemplate.class);
         assertThatExceptionOfType(DataAccessException.class)
                 .isThrownBy(() -> jdbc.update("update sheet_revision set verdict = 'PASS'"))
@@ -300,7 +300,7 @@ class DraftsIT {
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> jobs.finishStep(number, "way-round", read, null, who))
                 .withMessageContaining("says something else by now");
-        Page page = Workshop.page("marisol");
+        Page page = Workshop.own("marisol");
         page.navigate(Workshop.address() + "/jobs/" + number + "/fit");
         assertThat(page.locator("#step-way-round")).containsText("changed since it was ticked by Marisol Araguaney");
         page.click("#done-way-round");
@@ -308,7 +308,7 @@ class DraftsIT {
         seal[9] = "IN";
         JobMaker.keep(number, Stage.DECIDE, seal);
         assertThat(open(number)).as("turned twice, ticked once the other way").contains("way-round");
-        page.context().close();
+        Workshop.close(page);
     }
 
     private static List<String> open(String number) {
@@ -321,11 +321,11 @@ class DraftsIT {
     @Test
     void aDoubleClickSignsOnce() throws Exception {
         String number = JobMaker.readyToSign("IN");
-        Page page = Workshop.page("marisol");
+        Page page = Workshop.own("marisol");
         page.navigate(url(number, "sign"));
         page.dblclick("#sign");
         assertThat(page.locator("#sign-head")).hasText("Signed");
-        page.context().close();
+        Workshop.close(page);
         String again = JobMaker.readyToSign("IN");
         var pool = Executors.newFixedThreadPool(4);
         Callable<Boolean> sign = () -> {
@@ -356,13 +356,13 @@ class DraftsIT {
         assertThatExceptionOfType(Closed.class)
                 .isThrownBy(() -> JobMaker.keep(number, Stage.SET, "playMeasured", "9"))
                 .withMessageContaining("not changed any more");
-        Page page = Workshop.page("marisol");
+        Page page = Workshop.own("marisol");
         page.navigate(url(number, "sign"));
         assertThat(page.locator("#remark")).isDisabled();
         page.fill("#addendum", "Looked again after a week: dry.");
         page.getByText("Add", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.locator("main .lines")).containsText("Looked again after a week: dry.");
-        page.context().close();
+        Workshop.close(page);
         assertThat(jobs.snapshot(number)).isEqualTo(before);
         assertThat(before.signer()).isEqualTo("Marisol Araguaney");
     }

@@ -123,7 +123,7 @@ class JobByKeyboardIT {
                         "SHA-256",
                         "faces inside, towards");
         assertThat(text).doesNotContain("#").contains(number);
-        page.context().close();
+        Workshop.close(page);
     }
 
     private static void keep(Keyboard keys, String next) {

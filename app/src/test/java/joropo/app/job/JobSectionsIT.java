@@ -109,7 +109,7 @@ class JobSectionsIT {
         page.click("text=Bring the readings into the section");
         assertThat(page.locator("#rail")).not().containsText("stop 11.50 on the sheet");
         assertThat(page.locator("#drawing svg").first()).containsText("11.50");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -126,7 +126,7 @@ class JobSectionsIT {
                 .containsText("It faces inside; the one found faced outside: somebody may have had a reason.");
         assertThat(page.locator("main")).containsText("The opening of the washer is not as on the one found.");
         assertThat(page.locator(".two-drawings svg")).hasCount(2);
-        page.context().close();
+        Workshop.close(page);
     }
 
     /**
@@ -175,7 +175,7 @@ class JobSectionsIT {
         assertThat(chosen.boundingBox().width).as("now the washer stands out").isLessThan(seal * 0.7);
         assertThat(page.locator("#steps"))
                 .containsText("Retaining ring r1 into its groove: felt and tapped home all round.");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -214,7 +214,7 @@ class JobSectionsIT {
         page.navigate(Workshop.address() + "/sections/" + at);
         assertThat(page.locator(".rows")).containsText("2.50 to 10.50");
         assertThat(found).as("nothing is arranged before somebody asks").isEqualTo(fitted);
-        page.context().close();
+        Workshop.close(page);
     }
 
     /** Depths at four places, the seal proud at half past six: there the clock says to tap. */
@@ -224,6 +224,6 @@ class JobSectionsIT {
         at(page, "26-0003", "fit");
         assertThat(page.locator("#dial title")).hasText("Depth round the circumference; tap at 6.5 o'clock");
         assertThat(page.locator("#dial")).containsText("1.49");
-        page.context().close();
+        Workshop.close(page);
     }
 }

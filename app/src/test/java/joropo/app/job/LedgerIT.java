@@ -66,7 +66,7 @@ class LedgerIT {
         assertThat(Workshop.bean(JobService.class).snapshot(number).counted())
                 .containsExactly(
                         "rag in the bore: counted out, Marisol Araguaney", "cover bolts: final, Marisol Araguaney");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -101,6 +101,6 @@ class LedgerIT {
                 .number();
         page.navigate(url(next, "intake"));
         assertThat(page.locator("aside.notice")).containsText("The drain is behind the guard.");
-        page.context().close();
+        Workshop.close(page);
     }
 }

@@ -33,7 +33,7 @@ class NotSavedIT {
     @BeforeEach
     void open() {
         number = JobMaker.madeSafe();
-        page = Workshop.page("marisol");
+        page = Workshop.own("marisol");
         Workshop.expect(
                 page, ".*(status of 50\\d|Status Error Code 50\\d|ERR_FAILED|htmx:[a-zA-Z]+|Response Status).*");
         page.onDialog(Dialog::accept);
@@ -42,7 +42,7 @@ class NotSavedIT {
 
     @AfterEach
     void close() {
-        page.context().close();
+        Workshop.close(page);
     }
 
     private String stored(String field) {
@@ -157,7 +157,7 @@ class NotSavedIT {
         window.click("#not-saved button:has-text('Take it over')");
         assertThat(window.locator("#echo-stopDepth")).containsText("10.770 mm");
         assertThat(stored("stopDepth")).isEqualTo("10.77");
-        window.context().close();
+        Workshop.close(window);
     }
 
     /** Who was withdrawn, or has a new password, is out at once wherever they were signed in. */

@@ -122,7 +122,7 @@ class PartsIT {
         page.click("#part-line-own-slinger-45 .decide-part button");
         assertThat(page.locator("#part-line-own-slinger-45"))
                 .containsText("cannot be had: six weeks at every source; to follow: old one dressed");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -155,7 +155,7 @@ class PartsIT {
                 .containsText("FKM, group C, cured 1Q2005: to be used by 2015-03-31. Only a lead releases it, with a "
                         + "written reason.");
         assertThat(onHand(old)).isEqualTo(3);
-        fitter.context().close();
+        Workshop.close(fitter);
 
         Page lead = Workshop.page("jacinta");
         lead.navigate(url(number, Stage.FIT));
@@ -172,7 +172,7 @@ class PartsIT {
         assertThat(lead.locator("#steps summary").first()).containsText("1 of");
         lead.navigate(Workshop.address() + "/store/" + old);
         assertThat(lead.locator("table.plain")).containsText(number);
-        lead.context().close();
+        Workshop.close(lead);
         assertThat(Workshop.bean(JobService.class).snapshot(number).parts())
                 .anyMatch(p -> p.contains("batch OLD-1, cured 1Q2005"));
     }

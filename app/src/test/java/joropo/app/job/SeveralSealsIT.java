@@ -183,7 +183,7 @@ class SeveralSealsIT {
         page.navigate(Workshop.address() + "/machines/positions/" + position);
         assertThat(page.locator("main")).containsText("item 3");
         assertThat(page.locator("main")).containsText("45x62x10");
-        page.context().close();
+        Workshop.close(page);
     }
 
     private void fillSeal(String of, String name, String size, String lip) {
@@ -273,7 +273,7 @@ class SeveralSealsIT {
                 .flatExtracting(Snapshot.Sheet::lines)
                 .extracting(Snapshot.Line::card)
                 .contains("outer seal, taken out: it is one seal only: Shaft at the lip");
-        page.context().close();
+        Workshop.close(page);
     }
 
     /** What lies between two seals nobody has said, and a seal that is not decided: neither is a clean job. */
@@ -300,7 +300,7 @@ class SeveralSealsIT {
         page.waitForURL("**/decide");
         assertThat(page.locator("#mainLip")).hasValue("IN");
         assertThat(page.locator("text=Section as planned")).isVisible();
-        page.context().close();
+        Workshop.close(page);
         String other = JobMaker.madeSafe();
         Workshop.bean(JobItems.class).add(other, PartKind.LIP_SEAL, "outer seal", JobMaker.person("marisol"));
         JobMaker.keep(

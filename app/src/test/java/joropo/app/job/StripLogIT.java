@@ -169,7 +169,7 @@ class StripLogIT {
                 .containsText(
                         "Came off, and nobody has said what became of it: bolts, cover, washer, gasket, retaining "
                                 + "ring, washer 2, lip seal, washer 3, running sleeve, key.");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -220,7 +220,7 @@ class StripLogIT {
         assertThat(page.locator("#timers")).containsText("stopped: wiped off, dry joint instead");
         page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
         assertThat(page.locator("#sign")).isEnabled();
-        page.context().close();
+        Workshop.close(page);
     }
 
     /** Two people note one part from pages made at the same moment. */

@@ -81,6 +81,6 @@ class TorqueIT {
         page.waitForURL("**/prove");
         page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
         assertThat(page.locator(".open-list")).hasCount(0);
-        page.context().close();
+        Workshop.close(page);
     }
 }

@@ -59,7 +59,7 @@ class TwoBrowsersIT {
         tobias.fill("#depth3", "2.4");
         assertThat(tobias.locator("#held"))
                 .containsText("This sheet was typed in another window too, by Marisol Araguaney");
-        marisol.context().close();
-        tobias.context().close();
+        Workshop.close(marisol);
+        Workshop.close(tobias);
     }
 }

@@ -257,6 +257,6 @@ class WholeJobIT {
         page.fill("[id^=on-]", "2026-12-01");
         page.click("text=Note the answer");
         assertThat(page.locator("main")).containsText("fins cleaned at each stop, 2026-12-01");
-        page.context().close();
+        Workshop.close(page);
     }
 }

@@ -185,6 +185,6 @@ class WornShaftIT {
         assertThat(page.locator("#steps")).containsText(step);
         assertThat(page.locator("#steps")).containsText("to " + depth + " mm from the face");
         assertThat(entries).as("entries from the first drip to the plan").isLessThan(MOST_ENTRIES);
-        page.context().close();
+        Workshop.close(page);
     }
 }

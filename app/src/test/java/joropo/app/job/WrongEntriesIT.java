@@ -175,7 +175,7 @@ class WrongEntriesIT {
                         .window()
                         .revision())
                 .isEqualTo(stage.compareTo(Stage.STRIP) <= 0 ? 1 : 0);
-        page.context().close();
+        Workshop.close(page);
     }
 
     private static Map.Entry<String, String> entry(Field<?> field, int round) {
@@ -209,7 +209,7 @@ class WrongEntriesIT {
         page.fill("#boreA2", "2.4600\"");
         assertThat(page.locator("#echo-boreA2")).containsText("62.484 mm");
         assertThat(page.locator("#echo-boreA1 .wrong")).hasCount(0);
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -224,6 +224,6 @@ class WrongEntriesIT {
         page.fill("#shaftA1", "44.96");
         page.click("#sheet .act button.keep");
         page.waitForURL("**/decide");
-        page.context().close();
+        Workshop.close(page);
     }
 }

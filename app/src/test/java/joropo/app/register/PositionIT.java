@@ -82,7 +82,7 @@ class PositionIT {
         page.keyboard().press("Enter");
         page.click("text=Dredge winch");
         page.waitForURL("**/machines/positions/" + id);
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -108,6 +108,6 @@ class PositionIT {
         page.navigate(Workshop.address() + "/machines/positions/1");
         assertThat(page.locator("main")).containsText("mean life");
         assertThat(page.locator("main form")).hasCount(0);
-        page.context().close();
+        Workshop.close(page);
     }
 }

@@ -79,7 +79,7 @@ class SettingsIT {
         assertThat(page.locator("#shaftGauge option:checked")).hasText("Shop micrometer 7");
         page.navigate(address + "/jobs/26-0008/measure");
         assertThat(page.locator("#shaftGauge")).not().containsText("Shop micrometer 7");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -120,7 +120,7 @@ class SettingsIT {
         assertThat(page.locator(".quick-result")).containsText("lip with dust lip, FKM-X, rubber-covered case");
         page.navigate(address + "/checks/driver?shaftMm=45&boreMm=61.6&outsideDiameterMm=61.6&sunkMm=1&unit=MM");
         assertThat(page.locator(".quick-figures")).containsText("61.21");
-        page.context().close();
+        Workshop.close(page);
     }
 
     /**
@@ -133,7 +133,7 @@ class SettingsIT {
         guest.navigate(address + "/settings");
         assertThat(guest.locator("form.add")).hasCount(0);
         assertThat(guest.locator("button[name=practice]").first()).isDisabled();
-        guest.context().close();
+        Workshop.close(guest);
         Page page = page("tobias");
         String check = address
                 + "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=145&insideMedium=OIL&"
@@ -148,7 +148,7 @@ class SettingsIT {
         page.navigate(address + "/settings");
         page.click("button[value=ISO]");
         assertThat(page.locator("button[value=ISO]")).hasAttribute("aria-pressed", "true");
-        page.context().close();
+        Workshop.close(page);
     }
 
     private static double least(Page page) {

@@ -76,7 +76,7 @@ class StoreIT {
         assertThat(page.locator(".figures dd").first()).hasText("0");
         page.navigate(Workshop.address() + "/find?q=t-77");
         assertThat(page.locator("main")).containsText("lip seal 45x62x8, NBR");
-        page.context().close();
+        Workshop.close(page);
     }
 
     @Test
@@ -118,7 +118,7 @@ class StoreIT {
                         .map(l -> l.replace(",Z1,", ",Z2,"))
                         .reduce("", (a, b) -> a + b + "\n");
         assertThat(CSV.dryRun(moved).isClean()).as("what went out comes in").isTrue();
-        page.context().close();
+        Workshop.close(page);
     }
 
     /** Everybody else goes on writing between its steps, and nobody waits for the end of it. */
@@ -141,7 +141,7 @@ class StoreIT {
         assertThat(page.locator("#lots")).containsText("400 of " + (before + 401) + ", 50 shown");
         assertThat(page.locator(".pager")).containsText("page 8 of 8");
         assertThat(page.locator(".pager")).containsText("There is no page 99: this is the last.");
-        page.context().close();
+        Workshop.close(page);
 
         long stopped = CSV.take(lots("N", 2000), jacinta);
         IMPORTS.stop(stopped);

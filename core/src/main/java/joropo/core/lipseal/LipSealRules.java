@@ -2,11 +2,13 @@ package joropo.core.lipseal;
 
 import java.util.List;
 import joropo.core.section.Comparison;
+import joropo.core.section.Profile;
 import joropo.core.section.Schools;
 import joropo.core.section.SeatLimits;
 import joropo.core.section.Section;
 import joropo.core.section.SectionCheck;
 import joropo.core.section.SectionResult;
+import joropo.core.shaft.SurfaceSpeed;
 import joropo.core.shaft.Thrust;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
@@ -54,6 +56,47 @@ public final class LipSealRules {
         @Override
         public double backPressureMpa() {
             return BACK_PRESSURE_MPA;
+        }
+
+        @Override
+        public double mostPressureMpa(Profile profile, double rpm, double shaftMm) {
+            double speed = SurfaceSpeed.turning(shaftMm, rpm);
+            return profile == Profile.PRESSURE
+                    ? LipLimits.supportedPressureMpa(speed)
+                    : LipLimits.standardPressureMpa(rpm, speed).orElse(0);
+        }
+
+        @Override
+        public double highestPressureMpa(Profile profile) {
+            return profile == Profile.PRESSURE
+                    ? LipLimits.supportedPressureMpa(0)
+                    : LipLimits.standardPressureMpa(0, 0).orElse(0);
+        }
+
+        @Override
+        public double tracePressureMpa() {
+            return LayoutRule.TRACE_MPA;
+        }
+
+        @Override
+        public Limits boreLessNominalMm() {
+            return SealSize.BORE_LESS_NOMINAL_MM;
+        }
+
+        @Override
+        public Limits shaftLessNominalMm() {
+            return SealSize.SHAFT_LESS_NOMINAL_MM;
+        }
+
+        @Override
+        public double chamferMm(double shaftMm) {
+            return LipSealSeatLimits.shaft(shaftMm).chamferReductionMm();
+        }
+
+        @Override
+        public Limits chamferDeg(double shaftMm) {
+            LipSealSeatLimits.Shaft row = LipSealSeatLimits.shaft(shaftMm);
+            return new Limits(row.chamferMinDeg(), row.chamferMaxDeg());
         }
 
         @Override

@@ -24,14 +24,6 @@ import joropo.core.verdict.Status;
  * down. It identifies the size; whether shaft and bore are good enough (h11, H8) is judged elsewhere.
  */
 public final class LipSealSizeCheck {
-    /** Measured shaft less nominal (mm, guide): worn by this much at most, or above by a trace. */
-    private static final double SHAFT_BELOW = -0.50;
-
-    private static final double SHAFT_ABOVE = 0.05;
-    /** Measured bore less nominal (mm, guide). */
-    private static final double BORE_BELOW = -0.05;
-
-    private static final double BORE_ABOVE = 0.25;
     /** Inside diameters this near are easily confused when the outside is the same (mm, guide). */
     private static final double CONFUSED_MM = 3;
 
@@ -47,9 +39,8 @@ public final class LipSealSizeCheck {
         List<SealSize> listed = SealSize.all().stream()
                 .filter(s -> in.system() == null || s.system() == in.system())
                 .toList();
-        Predicate<SealSize> shaft = s -> between(in.shaftMm() - s.shaftMm(), SHAFT_BELOW, SHAFT_ABOVE);
-        Predicate<SealSize> bore =
-                s -> in.boreMm() == null || between(in.boreMm() - s.boreMm(), BORE_BELOW, BORE_ABOVE);
+        Predicate<SealSize> shaft = s -> s.isOfShaft(in.shaftMm());
+        Predicate<SealSize> bore = s -> in.boreMm() == null || s.isOfBore(in.boreMm());
         Predicate<SealSize> depth =
                 s -> in.depthMm() == null || s.widthMm() + LipSealSeatLimits.DEPTH_ROOM_MM <= in.depthMm() + 1e-9;
         Optional<SealSize> marked = marked(in);
@@ -242,11 +233,6 @@ public final class LipSealSizeCheck {
                     Source.GUIDE,
                     "list of sizes"));
         }
-    }
-
-    private static boolean between(double value, double low, double high) {
-        double snapped = Length.snap(value);
-        return low - 1e-9 <= snapped && snapped <= high + 1e-9;
     }
 
     private static String mm(double value) {

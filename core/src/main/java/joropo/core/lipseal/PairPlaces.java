@@ -23,6 +23,7 @@ public final class PairPlaces {
                 .fromMm(Math.min(0, inner.fromMm() - inner.widthMm()))
                 .widthMm(inner.widthMm())
                 .outsideDiameterMm(inner.outsideDiameterMm())
+                .insideDiameterMm(inner.insideDiameterMm())
                 .caseType(inner.caseType())
                 .mainLip(
                         layout == Layout.TANDEM

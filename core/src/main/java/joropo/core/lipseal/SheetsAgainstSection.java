@@ -108,9 +108,9 @@ public final class SheetsAgainstSection {
             out.add(typed.inside().medium().words() + " inside on the sheets, "
                     + section.inside().medium().words() + " in the section");
         }
-        if (!Objects.equals(typed.inside().pressureMpa(), section.inside().pressureMpa())) {
-            out.add("pressure inside " + Length.show(typed.inside().pressureMpa(), 2) + " MPa on the sheets, "
-                    + Length.show(section.inside().pressureMpa(), 2) + " in the section");
+        if (!Objects.equals(typed.inside().mpa(), section.inside().mpa())) {
+            out.add("pressure inside " + Length.show(typed.inside().mpa(), 2) + " MPa on the sheets, "
+                    + Length.show(section.inside().mpa(), 2) + " in the section");
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
+import joropo.core.section.BoreItemBearingBuilder;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
@@ -124,6 +125,7 @@ public final class StripLog {
                         .fromMm(from)
                         .widthMm(r.thicknessMm() == null ? like.widthMm() : r.thicknessMm())
                         .outsideDiameterMm(like.outsideDiameterMm())
+                        .insideDiameterMm(like.insideDiameterMm())
                         .caseType(like.caseType())
                         .mainLip(r.faced() == null ? like.mainLip() : r.faced())
                         .build();
@@ -131,7 +133,12 @@ public final class StripLog {
                 double thick = r.thicknessMm() == null ? USUAL_RING_MM : r.thicknessMm();
                 yield new BoreItem.Ring(id, from, thick + GROOVE_ROOM_MM, thick, null, null, null);
             }
-            case BEARING -> new BoreItem.Bearing(id, from, null, null);
+            case BEARING ->
+                BoreItemBearingBuilder.builder()
+                        .id(id)
+                        .fromMm(from)
+                        .widthMm(r.thicknessMm())
+                        .build();
             default ->
                 new BoreItem.Spacer(
                         id,

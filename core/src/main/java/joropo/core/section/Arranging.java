@@ -70,8 +70,9 @@ public final class Arranging {
     }
 
     /** With one part more. A part that seals brings a space of its own, air until somebody says what is in it. */
-    public static Arranged added(Section section, BoreItem part) {
+    public static Arranged added(Section section, BoreItem asked) {
         List<BoreItem> items = new ArrayList<>(section.boreItems());
+        BoreItem part = asked instanceof Sealing s ? free(section, s) : asked;
         items.add(part);
         List<Space> spaces = new ArrayList<>(section.spaces());
         if (part instanceof Sealing) {
@@ -90,6 +91,17 @@ public final class Arranging {
             return inOrder(section, spaces, items, joints, part);
         }
         return inOrder(section, spaces, items, section.joints(), part);
+    }
+
+    /** Behind the part that seals at this place already: two never stand at one. */
+    private static BoreItem free(Section section, Sealing part) {
+        BoreItem at = part;
+        for (BoreItem item : section.boreItems()) {
+            if (item instanceof Sealing && item.fromMm().equals(at.fromMm())) {
+                at = at.at(item.toMm());
+            }
+        }
+        return at;
     }
 
     /**

@@ -19,6 +19,10 @@ final class AttitudeRules {
 
     Optional<Finding> judge() {
         String subject = "attitude of the shaft";
+        if (section.attitude() == null) {
+            return Optional.of(
+                    SectionFinding.direction("D12", PASS, subject, "The shaft is assumed to lie level.", "", null));
+        }
         return switch (section.attitude()) {
             case HORIZONTAL -> Optional.empty();
             case OUTSIDE_DOWN ->
@@ -44,6 +48,7 @@ final class AttitudeRules {
                         subject,
                         !lies
                                 ? "Nothing lies on the seal."
+                                        + (section.outside().dirtIsAssumed() ? " Outside is assumed to be clean." : "")
                                 : dirt.hasExcluder()
                                         ? "What lies on the seal is kept off the lip."
                                         : "Water or dirt lies on the seal.",

@@ -112,6 +112,9 @@ public sealed interface BoreItem {
      * @param reversedOnPurpose whether somebody turned it for a reason
      * @param flangeDiameterMm, @param flangeThicknessMm of a flange at its outer face that lies on the housing, absent:
      *     none
+     * @param decidedMm where its outer face was to stand, @param uncertaintyMm of the depth that was read, absent: not
+     *     known
+     * @param mayStandProudMm how far it may stand out of the bore on purpose, absent: not at all
      */
     @RecordBuilder
     record Seal(
@@ -133,7 +136,10 @@ public sealed interface BoreItem {
             @Nullable Side entersFrom,
             @Nullable String beforeItem,
             @Nullable Double flangeDiameterMm,
-            @Nullable Double flangeThicknessMm)
+            @Nullable Double flangeThicknessMm,
+            @Nullable Double decidedMm,
+            @Nullable Double uncertaintyMm,
+            @Nullable Double mayStandProudMm)
             implements Sealing {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
@@ -157,6 +163,15 @@ public sealed interface BoreItem {
                     .optionalNotNegative("toleranceMm", toleranceMm)
                     .size("outsideDiameterMm", outsideDiameterMm)
                     .optionalSize("insideDiameterMm", insideDiameterMm)
+                    .that(
+                            "insideDiameterMm",
+                            insideDiameterMm == null
+                                    || outsideDiameterMm == null
+                                    || insideDiameterMm < outsideDiameterMm,
+                            "must be below the outside, got " + insideDiameterMm)
+                    .optionalPlace("decidedMm", decidedMm)
+                    .optionalNotNegative("uncertaintyMm", uncertaintyMm)
+                    .optionalNotNegative("mayStandProudMm", mayStandProudMm)
                     .given("mainLip", mainLip)
                     .optionalNotNegative("lipOffsetMm", lipOffsetMm)
                     .that(
@@ -564,7 +579,10 @@ public sealed interface BoreItem {
      * @param fromMm x of its outer ring's face, @param ringInsideDiameterMm inside of that face
      * @param turningFromMm x of the foremost part that turns: cage, balls or inner ring
      * @param sealed whether it carries its own grease for good, @param mateMm x where its mating part wants its face
+     * @param widthMm absent: only its face is known
+     * @param turningInsideMm, @param turningOutsideMm diameters between which something turns, absent: not known
      */
+    @RecordBuilder
     record Bearing(
             @Nullable String id,
             Double fromMm,
@@ -573,15 +591,23 @@ public sealed interface BoreItem {
             @Nullable Boolean sealed,
             @Nullable Double mateMm,
             @Nullable Side entersFrom,
-            @Nullable String beforeItem)
+            @Nullable String beforeItem,
+            @Nullable Double widthMm,
+            @Nullable Double turningInsideMm,
+            @Nullable Double turningOutsideMm)
             implements Part {
         /** A bearing of which nothing more is known. */
-        public Bearing(
+        public static Bearing plain(
                 @Nullable String id,
                 Double fromMm,
                 @Nullable Double ringInsideDiameterMm,
                 @Nullable Double turningFromMm) {
-            this(id, fromMm, ringInsideDiameterMm, turningFromMm, null, null, null, null);
+            return BoreItemBearingBuilder.builder()
+                    .id(id)
+                    .fromMm(fromMm)
+                    .ringInsideDiameterMm(ringInsideDiameterMm)
+                    .turningFromMm(turningFromMm)
+                    .build();
         }
 
         public Bearing {
@@ -590,12 +616,19 @@ public sealed interface BoreItem {
                     .optionalSize("ringInsideDiameterMm", ringInsideDiameterMm)
                     .optionalPlace("turningFromMm", turningFromMm)
                     .optionalPlace("mateMm", mateMm)
+                    .optionalSize("widthMm", widthMm)
+                    .optionalSize("turningInsideMm", turningInsideMm)
+                    .optionalSize("turningOutsideMm", turningOutsideMm)
+                    .that(
+                            "turningOutsideMm",
+                            turningInsideMm == null || turningOutsideMm == null || turningOutsideMm > turningInsideMm,
+                            "must be above turningInsideMm, got " + turningOutsideMm)
                     .done();
         }
 
         @Override
         public Double toMm() {
-            return fromMm;
+            return widthMm == null ? fromMm : fromMm + widthMm;
         }
 
         @Override
@@ -620,15 +653,13 @@ public sealed interface BoreItem {
 
         @Override
         public Bearing at(double newFromMm) {
-            return new Bearing(
-                    id,
-                    newFromMm,
-                    ringInsideDiameterMm,
-                    turningFromMm == null ? null : Double.valueOf(Length.snap(turningFromMm + newFromMm - fromMm)),
-                    sealed,
-                    mateMm,
-                    entersFrom,
-                    beforeItem);
+            return BoreItemBearingBuilder.builder(this)
+                    .fromMm(newFromMm)
+                    .turningFromMm(
+                            turningFromMm == null
+                                    ? null
+                                    : Double.valueOf(Length.snap(turningFromMm + newFromMm - fromMm)))
+                    .build();
         }
     }
 

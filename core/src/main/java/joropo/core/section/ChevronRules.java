@@ -1,6 +1,7 @@
 package joropo.core.section;
 
 import static joropo.core.verdict.Status.FAIL;
+import static joropo.core.verdict.Status.MISSING;
 import static joropo.core.verdict.Status.PASS;
 
 import java.util.ArrayList;
@@ -30,6 +31,17 @@ final class ChevronRules {
 
     private Finding d8(Chevron set) {
         double inward = parts.pushInwardMpa(set);
+        if (parts.vacuumIsMissing(set)
+                || parts.space(set, Side.OUT).pressureMpa() == null
+                        && parts.space(set, Side.IN).pressureMpa() == null) {
+            return SectionFinding.direction(
+                    "D8",
+                    MISSING,
+                    "chevron set against the pressure",
+                    "On which side the pressure stands is not known.",
+                    "Read the pressure on both sides.",
+                    set.id());
+        }
         boolean against = inward > 0 && set.lips() == Side.IN || inward < 0 && set.lips() == Side.OUT;
         return SectionFinding.direction(
                 "D8",
@@ -37,7 +49,7 @@ final class ChevronRules {
                 "chevron set against the pressure",
                 against
                         ? "The set's open side faces away from the pressure: it does not spread and leaks."
-                        : "The set's open side faces the pressure.",
+                        : "The set's open side faces the pressure." + parts.pressureAssumed(set),
                 against ? "Turn the set." : "",
                 set.id());
     }

@@ -4,6 +4,7 @@ import static joropo.core.verdict.Status.PASS;
 
 import java.util.ArrayList;
 import java.util.List;
+import joropo.core.readings.Gauge;
 import joropo.core.section.BoreItem.Bearing;
 import joropo.core.section.BoreItem.Seal;
 import joropo.core.section.SectionResult.DepthWindow;
@@ -19,6 +20,9 @@ final class DepthRules {
     private static final double MATE_MM = 0.05;
 
     private static final double SLACK = 1e-9;
+    private static final String SUBJECT = "depth of the seal's outer face";
+    /** A seal is home within this of the depth that was decided (mm, guide). */
+    private static final double HOME_MM = 0.3;
 
     private final ArrangedParts parts;
     private final Section section;
@@ -35,6 +39,7 @@ final class DepthRules {
     List<Finding> judge() {
         List<Finding> findings = new ArrayList<>();
         parts.seals().forEach(s -> findings.add(s2(s)));
+        parts.seals().stream().filter(s -> s.decidedMm() != null).forEach(s -> findings.add(home(s)));
         parts.items(Bearing.class).filter(b -> b.mateMm() != null).forEach(b -> findings.add(mate(b)));
         return findings;
     }
@@ -44,67 +49,127 @@ final class DepthRules {
      * against it.
      */
     boolean allows(Seal seal, double fromMm) {
-        DepthWindow window = windows.of(seal).orElse(null);
+        DepthWindow window = windows.of(seal).window();
         boolean deepEnough = window == null || fromMm >= window.fromMm() - SLACK && fromMm <= window.toMm() + SLACK;
         return deepEnough && ports.stayFree((Seal) seal.at(fromMm));
     }
 
     private Finding s2(Seal seal) {
-        DepthWindow window = windows.of(seal).orElse(null);
-        String subject = "depth of the seal's outer face";
+        DepthWindows.Depth depth = windows.of(seal);
+        DepthWindow window = depth.window();
         if (window == null) {
             return Finding.missing(
                             "S2",
-                            subject,
-                            "Neither a stop nor a turning part behind the seal is known, so nothing says how deep "
-                                    + "is too deep.",
-                            "Read the depth to the shoulder, or to the bearing and its turning part.")
+                            SUBJECT,
+                            "Neither a stop nor a rotating part behind the seal is known, so how deep is too deep is "
+                                    + "not known either.",
+                            "Read the depth to the shoulder, or to the bearing and its rotating part.")
                     .withPart(seal.id());
         }
+        double from = Length.snap(seal.fromMm());
         if (window.toMm() < window.fromMm() - SLACK) {
             return SectionFinding.depth(
                             "S2",
                             Status.FAIL,
-                            subject,
-                            "There is no room: a seal of " + mm(seal.widthMm()) + " mm stands out of the bore by "
-                                    + mm(window.fromMm() - window.toMm()) + " mm before it is free inside.",
-                            "Take a narrower seal.",
+                            SUBJECT,
+                            "There is no room: a seal of " + mm(seal.widthMm()) + " mm wants "
+                                    + mm(window.fromMm() - window.toMm()) + " mm more than there is between what lies "
+                                    + "outward of it and what lies inward.",
+                            "Take a narrower seal, or leave out a washer that is not needed.",
                             seal.id())
-                    .withValue(Length.snap(seal.fromMm()), "mm");
+                    .withValue(from, "mm");
         }
         Limits limits = new Limits(window.fromMm(), window.toMm());
-        double from = Length.snap(seal.fromMm());
         double uncertaintyMm = section.depthUncertaintyMm();
-        Status status = onStop(seal, from, uncertaintyMm, window) ? PASS : limits.judge(from, uncertaintyMm);
-        String message =
-                switch (status) {
-                    case PASS -> "The seal stands where it may; the usual aim is " + mm(window.targetMm()) + " mm.";
-                    case REMEASURE -> "The depth is so near the end of its window that the gauge cannot tell.";
-                    default ->
-                        from < window.fromMm()
-                                ? "The seal stands out of the bore: part of its seat does not hold."
-                                : "The seal stands too deep: it rubs on what turns behind it, or was crushed "
-                                        + "against its stop.";
-                };
+        Status inWindow = onStop(seal, from, uncertaintyMm, window) ? PASS : limits.judge(from, uncertaintyMm);
+        Status status = inWindow == PASS && !depth.unread().isEmpty() ? Status.MISSING : inWindow;
+        String aim = " Aim at " + mm(window.targetMm()) + " mm.";
         return SectionFinding.depth(
                         "S2",
                         status,
-                        subject,
-                        message,
+                        SUBJECT,
+                        message(status, from, window, depth),
                         status == PASS
                                 ? ""
-                                : "Between " + mm(window.fromMm()) + " and " + mm(window.toMm()) + " mm; aim at "
-                                        + mm(window.targetMm()) + " mm.",
+                                : status == Status.MISSING
+                                        ? "Read the " + String.join(", and the ", depth.unread()) + "."
+                                        : "Between " + mm(window.fromMm()) + " and " + mm(window.toMm()) + " mm." + aim,
                         seal.id())
                 .withValue(from, "mm")
                 .withLimits(limits, uncertaintyMm);
     }
 
-    /** A seal that is meant to lie on its stop, or flush with the mouth, reads at the end of its window by nature. */
+    private String message(Status status, double from, DepthWindow window, DepthWindows.Depth depth) {
+        String found = depth.found().isEmpty() ? "" : " " + depth.found();
+        return switch (status) {
+            case PASS ->
+                (depth.byRing()
+                                ? "The seal is held by its ring; nothing lies inward to land on."
+                                : "The seal stands where it may.")
+                        + " Aim at " + mm(window.targetMm()) + " mm." + found + section.wanderAssumed();
+            case MISSING ->
+                "As far as is read the seal stands where it may, but the " + String.join(" and the ", depth.unread())
+                        + (depth.unread().size() == 1 ? " is" : " are") + " not known.";
+            case REMEASURE -> "The depth is so near the end of its window that the gauge cannot tell.";
+            default ->
+                from < window.fromMm()
+                        ? window.fromMm() <= section.boreFromMm()
+                                ? "The seal stands out of the bore: part of its seat does not hold." + found
+                                : "The seal stands where another part already is, outward of it." + found
+                        : "The seal stands too deep: it meets what lies behind it, or was crushed against its stop."
+                                + found;
+        };
+    }
+
+    /** A seal that is meant to lie on its stop, or at the shallow end, reads at the end of its window by nature. */
     private boolean onStop(Seal seal, double from, double uncertaintyMm, DepthWindow window) {
         return Math.abs(from - window.targetMm()) <= uncertaintyMm + SLACK
-                && (window.targetMm() == window.toMm() && windows.hasStop(seal)
+                && (window.targetMm() == window.toMm() && windows.of(seal).onStop()
                         || window.targetMm() == window.fromMm());
+    }
+
+    /** The depth read after fitting against the one that was decided (S9). */
+    private Finding home(Seal seal) {
+        double uncertaintyMm = seal.uncertaintyMm() == null
+                ? Gauge.CALIPER_DEPTH.uncertaintyMm(Math.abs(seal.fromMm()))
+                : seal.uncertaintyMm();
+        Limits limits = new Limits(Length.snap(seal.decidedMm() - HOME_MM), Length.snap(seal.decidedMm() + HOME_MM));
+        double from = Length.snap(seal.fromMm());
+        Status read = limits.judge(from, uncertaintyMm);
+        Status status = read == PASS && seal.uncertaintyMm() == null ? Status.CAUTION : read;
+        String message =
+                switch (status) {
+                    case PASS -> "The seal is home.";
+                    case CAUTION -> "The seal is home, as far as a caliper's depth rod tells: the gauge is not named.";
+                    case REMEASURE -> "Whether the seal is home is too close for this gauge.";
+                    default ->
+                        from < seal.decidedMm()
+                                ? "The seal is not home: something lies under it, or it stopped short."
+                                : "The seal went past its place" + passed(seal) + ".";
+                };
+        return SectionFinding.depth(
+                        "S9",
+                        status,
+                        "depth as fitted against the depth decided",
+                        message,
+                        switch (status) {
+                            case PASS -> "";
+                            case CAUTION -> "Name the gauge.";
+                            case REMEASURE -> "Read the depth with a depth micrometer.";
+                            default -> "Take the seal out and look; sound and feel do not make it home.";
+                        },
+                        seal.id())
+                .withValue(from, "mm")
+                .withLimits(limits, uncertaintyMm);
+    }
+
+    /** What a seal that went too deep now covers or touches. */
+    private String passed(Seal seal) {
+        DepthWindow window = windows.of(seal).window();
+        if (!ports.stayFree(seal)) {
+            return " and covers a port";
+        }
+        return window != null && seal.fromMm() > window.toMm() + SLACK ? " and meets what lies behind it" : "";
     }
 
     private Finding mate(Bearing bearing) {

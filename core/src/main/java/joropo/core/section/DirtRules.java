@@ -10,6 +10,7 @@ import java.util.Locale;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem.Seal;
+import joropo.core.section.BoreItem.Sealing;
 import joropo.core.shaft.Side;
 import joropo.core.verdict.Finding;
 
@@ -32,7 +33,7 @@ final class DirtRules {
         for (Seal seal : parts.seals()) {
             boolean towardsGrease =
                     parts.spaceNumber(seal, Side.IN) < section.spaces().size() - 1
-                            && parts.space(seal, Side.IN).medium() == Medium.GREASE;
+                            && parts.space(seal, Side.IN).stands() == Medium.GREASE;
             if (seal.dustLip() == Side.IN && !towardsGrease) {
                 out.add(SectionFinding.direction(
                         "D6",
@@ -71,22 +72,25 @@ final class DirtRules {
                 "D6",
                 PASS,
                 subject,
-                dirt == Dirt.CLEAN ? "Outside is clean." : "Something keeps the " + dirt.words() + " out.",
+                dirt == Dirt.CLEAN
+                        ? section.outside().dirtIsAssumed() ? "Outside is assumed to be clean." : "Outside is clean."
+                        : "Something keeps the " + dirt.words() + " out.",
                 "",
                 null));
     }
 
+    /** Whether the outermost that seals faces outside, and does not let out what it has to keep. */
     private boolean mainLipOut() {
-        return parts.sealing().stream()
-                .anyMatch(s -> s.open() == Side.OUT && !(s instanceof Seal seal && lips.facesAway(seal)));
+        Sealing outermost = parts.sealing().get(0);
+        return outermost.open() == Side.OUT && !(outermost instanceof Seal seal && lips.facesAway(seal));
     }
 
-    /** Whether anything but the lip itself keeps dirt out. */
+    /** Whether anything but the lip itself keeps dirt out: it counts where it stands outermost only. */
     boolean hasExcluder() {
-        double outermost = parts.sealing().get(0).fromMm();
+        Sealing outermost = parts.sealing().get(0);
         return mainLipOut()
-                || parts.seals().stream().anyMatch(s -> s.dustLip() == Side.OUT)
-                || parts.shaft(ShaftItem.Slinger.class).anyMatch(s -> s.fromMm() < outermost)
-                || parts.items(BoreItem.Cover.class).anyMatch(c -> c.fromMm() < outermost);
+                || outermost instanceof Seal s && s.dustLip() == Side.OUT
+                || parts.shaft(ShaftItem.Slinger.class).anyMatch(s -> s.fromMm() < outermost.fromMm())
+                || parts.items(BoreItem.Cover.class).anyMatch(c -> c.fromMm() < outermost.fromMm());
     }
 }

@@ -4,6 +4,7 @@ import static joropo.core.verdict.Status.CAUTION;
 import static joropo.core.verdict.Status.PASS;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.core.section.BoreItem.Seal;
@@ -17,24 +18,29 @@ import joropo.core.verdict.Status;
 /** Each lip clear of the tracks of old ones, and where it would be (S5; guide). */
 final class GrooveRules {
     /** The band keeps this far from an old groove (mm, guide). */
-    private static final double GROOVE_ROOM_MM = 1.0;
+    static final double GROOVE_ROOM_MM = 1.0;
 
     private static final double SLACK = 1e-9;
     private static final String SUBJECT = "lip track against the old groove";
 
     private final ArrangedParts parts;
+    private final Section section;
     private final TrackRules tracks;
     private final DepthRules depths;
 
     GrooveRules(ArrangedParts parts, TrackRules tracks, DepthRules depths) {
         this.parts = parts;
+        this.section = parts.section();
         this.tracks = tracks;
         this.depths = depths;
     }
 
     List<Finding> judge() {
         return parts.seals().stream()
-                .flatMap(s -> grooves(s).map(g -> s5(s, g)))
+                .map(s -> grooves(s)
+                        .map(g -> s5(s, g))
+                        .reduce((a, b) -> a.status().compareTo(b.status()) <= 0 ? a : b))
+                .flatMap(Optional::stream)
                 .toList();
     }
 
@@ -51,7 +57,7 @@ final class GrooveRules {
             return Finding.missing(
                             "S5",
                             SUBJECT,
-                            "Nobody has measured how wide the old groove is; taken as usual, the lip would clear it by "
+                            "The width of the old groove is not measured; if it is as wide as usual the lip clears it by "
                                     + mm(room) + " mm.",
                             "Measure its depth and width along the shaft.")
                     .withPart(seal.id());
@@ -59,7 +65,7 @@ final class GrooveRules {
         Status status = room < -SLACK ? Status.FAIL : room < GROOVE_ROOM_MM - SLACK ? Status.CAUTION : PASS;
         String message =
                 switch (status) {
-                    case PASS -> "The lip runs beside the old groove.";
+                    case PASS -> "The lip runs beside the old groove." + section.wanderAssumed();
                     case CAUTION -> "The lip runs close beside the old groove.";
                     default -> "The lip runs in the old groove: it lifts at its edge and leaks on the first day.";
                 };

@@ -39,8 +39,17 @@ final class JointRules {
         Space wet = section.spaces().get(from);
         Space other = section.spaces().get(to);
         boolean counts = to == 0 || to == section.spaces().size() - 1 || other.isEmpty() || other.holdsLiquid();
-        if (wet.isEmpty() || wet.isSameAs(other) || !counts) {
-            return SectionFinding.direction("D11", PASS, subject, "Nothing is lost through it.", "", part);
+        if (wet.isEmpty() || wet.unlike(other) == Space.Unlike.NO || !counts) {
+            return SectionFinding.direction(
+                    "D11",
+                    PASS,
+                    subject,
+                    "Nothing is lost through it."
+                            + (wet.isEmpty() && from == 0 && wet.dirtIsAssumed()
+                                    ? " Outside is assumed to be clean."
+                                    : ""),
+                    "",
+                    part);
         }
         if (!wet.holdsLiquid()) {
             return SectionFinding.direction(
@@ -51,7 +60,7 @@ final class JointRules {
                     "A film of sealant, or a gasket.",
                     part);
         }
-        boolean sure = wet.pressureMpa() > 0 || parts.level(from) == Level.FULL;
+        boolean sure = wet.mpa() > 0 || parts.level(from) == Level.FULL;
         return SectionFinding.direction(
                 "D11",
                 sure ? FAIL : CAUTION,

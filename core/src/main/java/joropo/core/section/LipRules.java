@@ -2,6 +2,7 @@ package joropo.core.section;
 
 import static joropo.core.verdict.Status.CAUTION;
 import static joropo.core.verdict.Status.FAIL;
+import static joropo.core.verdict.Status.MISSING;
 import static joropo.core.verdict.Status.PASS;
 
 import java.util.ArrayList;
@@ -34,8 +35,8 @@ final class LipRules {
 
     /** Whether this lip alone faces away from the only liquid side. */
     boolean facesAway(Seal seal) {
-        return parts.space(seal, seal.mainLip().other()).medium().isLiquid()
-                && !parts.space(seal, seal.mainLip()).medium().isLiquid();
+        return parts.space(seal, seal.mainLip().other()).holdsLiquid()
+                && !parts.space(seal, seal.mainLip()).holdsLiquid();
     }
 
     private Finding d1(Seal seal) {
@@ -48,21 +49,16 @@ final class LipRules {
                     "D1",
                     FAIL,
                     subject,
-                    faces + "the " + back.medium().words() + " is at its back: it will leak at once."
+                    faces + "the " + back.stands().words() + " is at its back: it will leak at once."
                             + (seal.reversedOnPurpose() ? " That somebody turned it on purpose lifts nothing." : ""),
                     "Turn the seal: open side, with the spring, towards the "
-                            + back.medium().words() + ".",
+                            + back.stands().words() + ".",
                     seal.id());
         }
-        if (back.medium() == Medium.GREASE && !kept.medium().isLiquid() && kept.medium() != Medium.GREASE) {
+        if (back.stands() == Medium.GREASE && !kept.holdsLiquid() && kept.stands() != Medium.GREASE) {
             if (back.isFed()) {
                 return SectionFinding.direction(
-                        "D1",
-                        PASS,
-                        subject,
-                        faces + "turned so that old grease can leave: leave it so.",
-                        "",
-                        seal.id());
+                        "D1", PASS, subject, faces + "so that old grease can leave past it.", "", seal.id());
             }
             return SectionFinding.direction(
                     "D1",
@@ -72,7 +68,7 @@ final class LipRules {
                     "Leave it so only if old grease is meant to leave there.",
                     seal.id());
         }
-        boolean nothing = !kept.holdsLiquid() && kept.medium() != Medium.GREASE;
+        boolean nothing = !kept.holdsLiquid() && kept.stands() != Medium.GREASE;
         return SectionFinding.direction(
                 "D1",
                 PASS,
@@ -80,7 +76,10 @@ final class LipRules {
                 faces
                         + (nothing
                                 ? "and there is nothing to keep on either side."
-                                : "towards the " + kept.medium().words() + " it has to keep."),
+                                : "towards the " + kept.stands().words() + " it has to keep.")
+                        + (back.feedIsAssumed() || kept.feedIsAssumed()
+                                ? " That no grease is pumped in is assumed."
+                                : ""),
                 "",
                 seal.id());
     }
@@ -97,12 +96,21 @@ final class LipRules {
                     "",
                     seal.id());
         }
-        double overBack = Length.snap(
-                back.pressureMpa() - parts.space(seal, seal.mainLip()).pressureMpa());
+        if (parts.vacuumIsMissing(seal)) {
+            return SectionFinding.direction(
+                    "D2",
+                    MISSING,
+                    subject,
+                    "How deep the vacuum is, is not known, so what presses on the lip's back is not known either.",
+                    "Read its pressure.",
+                    seal.id());
+        }
+        double overBack =
+                Length.snap(back.mpa() - parts.space(seal, seal.mainLip()).mpa());
         Status status = Limits.twoStep(overBack, 0, 0, parts.limits().backPressureMpa());
         String message =
                 switch (status) {
-                    case PASS -> "No pressure lifts the lip from behind.";
+                    case PASS -> "No pressure lifts the lip from behind." + parts.pressureAssumed(seal);
                     case CAUTION -> "There is more pressure at the lip's back than at its open side.";
                     default -> "Pressure at the lip's back lifts it off the shaft.";
                 };

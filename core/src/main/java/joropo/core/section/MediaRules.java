@@ -7,6 +7,7 @@ import static joropo.core.verdict.Status.PASS;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Side;
 import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
 
 /** Media that must not mix (D3; guide). */
 final class MediaRules {
@@ -22,9 +23,32 @@ final class MediaRules {
         Space outside = section.outside();
         Space inside = section.inside();
         String subject = "media that must not mix";
-        if (outside.isEmpty() || inside.isEmpty() || outside.isSameAs(inside)) {
-            return SectionFinding.direction("D3", PASS, subject, "There is nothing to keep apart.", "", null);
+        Space.Unlike unlike = outside.unlike(inside);
+        if (outside.isEmpty() || inside.isEmpty() || unlike == Space.Unlike.NO) {
+            return SectionFinding.direction(
+                    "D3",
+                    PASS,
+                    subject,
+                    "There is nothing to keep apart."
+                            + (outside.isEmpty() && outside.dirtIsAssumed() ? " Outside is assumed to be clean." : ""),
+                    "",
+                    null);
         }
+        Finding apart = apart(outside, inside, subject);
+        return unlike == Space.Unlike.YES || apart.status() == PASS
+                ? apart
+                : SectionFinding.direction(
+                        "D3",
+                        Status.MISSING,
+                        subject,
+                        "There is " + inside.stands().words()
+                                + " on both sides, and only one of the two is named: whether they are the same is not "
+                                + "known.",
+                        "Name both.",
+                        null);
+    }
+
+    private Finding apart(Space outside, Space inside, String subject) {
         String both =
                 outside.stands().words() + " outside and " + inside.stands().words() + " inside";
         boolean grease = outside.stands() == Medium.GREASE || inside.stands() == Medium.GREASE;
@@ -37,14 +61,18 @@ final class MediaRules {
                     "Two lips back to back, with a drained, vented or greased space between.",
                     null);
         }
-        boolean out = parts.sealing().stream().anyMatch(s -> s.open() == Side.OUT);
-        boolean in = parts.sealing().stream().anyMatch(s -> s.open() == Side.IN);
-        if (!out || !in) {
+        boolean out = false;
+        boolean eachItsOwn = false;
+        for (BoreItem.Sealing s : parts.sealing()) {
+            eachItsOwn |= out && s.open() == Side.IN;
+            out |= s.open() == Side.OUT;
+        }
+        if (!eachItsOwn) {
             return SectionFinding.direction(
                     "D3",
                     CAUTION,
                     subject,
-                    "All lips face one way between " + both + ": only one medium is kept.",
+                    "No two lips face away from each other between " + both + ": only one medium is kept, or none.",
                     "Turn one seal towards the other medium.",
                     null);
         }

@@ -5,6 +5,7 @@ import static joropo.core.verdict.Status.FAIL;
 import static joropo.core.verdict.Status.PASS;
 
 import java.util.List;
+import java.util.Optional;
 import joropo.core.section.BoreItem.Seal;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
@@ -26,7 +27,13 @@ final class PortRules {
 
     List<Finding> judge() {
         return parts.seals().stream()
-                .flatMap(s -> parts.items(BoreItem.Port.class).map(p -> s3(s, p)))
+                .map(s -> parts.items(BoreItem.Port.class)
+                        .map(p -> s3(s, p))
+                        .reduce((a, b) -> a.status().compareTo(b.status()) < 0
+                                        || a.status() == b.status() && a.value() <= b.value()
+                                ? a
+                                : b))
+                .flatMap(Optional::stream)
                 .toList();
     }
 

@@ -28,8 +28,13 @@ final class RetentionRules {
     private Finding d9(Sealing part) {
         String subject = "held against pressure";
         double inward = parts.pushInwardMpa(part);
+        if (parts.vacuumIsMissing(part)) {
+            return SectionFinding.direction(
+                    "D9", MISSING, subject, "How deep the vacuum is, is not known.", "Read its pressure.", part.id());
+        }
         if (inward == 0) {
-            return SectionFinding.direction("D9", PASS, subject, "No pressure pushes it.", "", part.id())
+            return SectionFinding.direction(
+                            "D9", PASS, subject, "No pressure pushes it." + parts.pressureAssumed(part), "", part.id())
                     .withValue(0, "N");
         }
         if (section.shaftDiameterMm() == null || section.boreDiameterMm() == null) {
@@ -37,16 +42,17 @@ final class RetentionRules {
                     "D9",
                     MISSING,
                     subject,
-                    "Shaft and bore are not known, so nobody can say how hard the pressure pushes.",
+                    "Shaft and bore are not known, so how hard the pressure pushes is not known either.",
                     "Read both diameters.",
                     part.id());
         }
         double thrust = Thrust.newton(inward, section.shaftDiameterMm(), section.boreDiameterMm());
         Side low = inward > 0 ? Side.IN : Side.OUT;
-        BoreItem.Spacer washer = parts.washerAt(part, low).orElse(null);
-        if (washer != null
-                && washer.insideDiameterMm() != null
-                && washer.insideDiameterMm() <= section.shaftDiameterMm()) {
+        BoreItem.Spacer washer = parts.washersAt(part, low)
+                .filter(w -> w.insideDiameterMm() != null && w.insideDiameterMm() <= section.shaftDiameterMm())
+                .findFirst()
+                .orElse(null);
+        if (washer != null) {
             return SectionFinding.direction(
                             "D9",
                             FAIL,
@@ -62,22 +68,41 @@ final class RetentionRules {
                             "D9",
                             PASS,
                             subject,
-                            "The press fit holds it; pressure pushes with " + Length.show(thrust, 0) + " N.",
+                            "The press fit holds it; pressure pushes with " + Length.show(thrust, 0) + " N."
+                                    + parts.pressureAssumed(part),
                             "",
                             part.id())
                     .withValue(Length.snap(thrust), "N");
         }
-        boolean held = parts.isHeld(part, low);
-        return SectionFinding.direction(
-                        "D9",
-                        held ? PASS : FAIL,
-                        subject,
-                        held
-                                ? "A stop on the low-pressure side takes the " + Length.show(thrust, 0) + " N."
-                                : "Pressure pushes the seal " + low.words() + " with " + Length.show(thrust, 0)
-                                        + " N and nothing stops it there.",
-                        held ? "" : "A retaining ring or a cover on the " + low.words() + " of the seal.",
-                        part.id())
-                .withValue(Length.snap(thrust), "N");
+        String pushes = "Pressure pushes the seal " + low.words() + " with " + Length.show(thrust, 0) + " N";
+        Finding out =
+                switch (parts.held(part, low)) {
+                    case YES ->
+                        SectionFinding.direction(
+                                "D9",
+                                PASS,
+                                subject,
+                                "A stop on the low-pressure side takes the " + Length.show(thrust, 0) + " N.",
+                                "",
+                                part.id());
+                    case UNKNOWN ->
+                        SectionFinding.direction(
+                                "D9",
+                                MISSING,
+                                subject,
+                                pushes + "; whether the case lands on what stands there is not known: its opening is "
+                                        + "not read.",
+                                "Read the opening of the shoulder, washer or bearing ring on that side.",
+                                part.id());
+                    case NO ->
+                        SectionFinding.direction(
+                                "D9",
+                                FAIL,
+                                subject,
+                                pushes + " and nothing that the case lands on stops it there.",
+                                "A retaining ring or a cover on the " + low.words() + " of the seal.",
+                                part.id());
+                };
+        return out.withValue(Length.snap(thrust), "N");
     }
 }

@@ -9,6 +9,33 @@ public interface SeatLimits {
     /** Pressure on its back that a lip stands, with caution (MPa). */
     double backPressureMpa();
 
+    /**
+     * Pressure that a lip of this profile stands at this speed (MPa); 0 where it stands none.
+     *
+     * @param profile one that tables know: STANDARD or PRESSURE
+     */
+    double mostPressureMpa(Profile profile, double rpm, double shaftMm);
+
+    /** The most pressure that this profile stands at any speed (MPa). */
+    double highestPressureMpa(Profile profile);
+
+    /**
+     * A trace of pressure, as by a breather, that a standard profile bears where it stands none, with caution (MPa).
+     */
+    double tracePressureMpa();
+
+    /** The bore less the nominal of a seal that belongs to it (mm). */
+    Limits boreLessNominalMm();
+
+    /** The shaft less the nominal of a seal that belongs to it (mm). */
+    Limits shaftLessNominalMm();
+
+    /** How much smaller the small end of the shaft's chamfer is than the shaft, at least (mm). */
+    double chamferMm(double shaftMm);
+
+    /** Angle of that chamfer to the axis (degrees). */
+    Limits chamferDeg(double shaftMm);
+
     /** Whether a stop on the low-pressure side is a must. @param dpMpa pressure across the seal (MPa) */
     boolean mustBeHeld(double dpMpa, double shaftMm, double boreMm);
 

@@ -21,15 +21,15 @@ import org.jspecify.annotations.Nullable;
  * positive into the machine; lists run from outside to inside. n parts that seal part n + 1 spaces.
  *
  * @param name absent: unnamed, @param rotation as seen from outside; absent: not known
- * @param motion absent: TURNING, @param attitude absent: HORIZONTAL
+ * @param motion absent: it is assumed to turn, @param attitude absent: it is assumed to lie level
  * @param shaftDiameterMm, @param boreDiameterMm absent: what needs them is MISSING
  * @param spaces outside first, one more than there are seals
- * @param axialPlayMm whole play of the shaft, absent: 0, @param growthMm growth when hot, signed, + is inward, absent:
- *     0
+ * @param axialPlayMm whole play of the shaft, @param growthMm growth when hot, signed, + is inward; absent: not known,
+ *     0 is taken and named
  * @param boreFromMm mouth of the bore, absent: 0
  * @param cylindricalDepthMm, @param totalDepthMm, @param cornerRadiusMm of the seat, where read
- * @param depthUncertaintyMm of depths along the axis, absent: 0, @param asFound the arrangement as it was found, to be
- *     compared
+ * @param depthUncertaintyMm of depths along the axis, absent: 0, @param speedRpm how fast the shaft turns
+ * @param asFound the arrangement as it was found, to be compared; where its seals stood is where new ones go first
  */
 @RecordBuilder
 public record Section(
@@ -52,8 +52,10 @@ public record Section(
         @Nullable Double totalDepthMm,
         @Nullable Double cornerRadiusMm,
         @Nullable Double depthUncertaintyMm,
+        @Nullable Double speedRpm,
         @Nullable Section asFound) {
     private static final int MOST_ITEMS = 400;
+    private static final double MOST_RPM = 1e6;
 
     public Section {
         long sealing = boreItems == null
@@ -92,6 +94,8 @@ public record Section(
                 .optionalSize("totalDepthMm", totalDepthMm)
                 .optionalNotNegative("cornerRadiusMm", cornerRadiusMm)
                 .optionalNotNegative("depthUncertaintyMm", depthUncertaintyMm)
+                .optionalBetween("speedRpm", speedRpm, 0, MOST_RPM)
+                .that("boreItems", inOrder(boreItems), "list seals in another order than they stand")
                 .done();
         List<String> ids =
                 boreItems.stream().map(BoreItem::id).filter(Objects::nonNull).toList();
@@ -99,17 +103,27 @@ public record Section(
                 .that("boreItems", Set.copyOf(ids).size() == ids.size(), "have an id twice")
                 .done();
         name = name == null ? "" : name;
-        motion = motion == null ? Motion.TURNING : motion;
-        attitude = attitude == null ? Attitude.HORIZONTAL : attitude;
         spaces = List.copyOf(spaces);
         boreItems = List.copyOf(boreItems);
         shaftItems = shaftItems == null ? List.of() : List.copyOf(shaftItems);
         joints = joints == null ? List.of() : List.copyOf(joints);
         clockMarks = clockMarks == null ? List.of() : List.copyOf(clockMarks);
-        axialPlayMm = axialPlayMm == null ? 0 : axialPlayMm;
-        growthMm = growthMm == null ? 0 : growthMm;
         boreFromMm = boreFromMm == null ? 0 : boreFromMm;
         depthUncertaintyMm = depthUncertaintyMm == null ? 0 : depthUncertaintyMm;
+    }
+
+    /** Whether the parts that seal are listed as they stand, one behind another: spaces go by that order. */
+    private static boolean inOrder(@Nullable List<BoreItem> items) {
+        Double last = null;
+        for (BoreItem item : items == null ? List.<BoreItem>of() : items) {
+            if (item instanceof BoreItem.Sealing s) {
+                if (last != null && s.fromMm() <= last) {
+                    return false;
+                }
+                last = s.fromMm();
+            }
+        }
+        return true;
     }
 
     private static boolean whole(List<?> items) {
@@ -213,8 +227,9 @@ public record Section(
                 .spaces(lies)
                 .boreItems(bore)
                 .shaftItems(shaft)
-                .axialPlayMm(read.axialPlayMm == 0 ? axialPlayMm : read.axialPlayMm)
-                .growthMm(read.growthMm == 0 ? growthMm : read.growthMm)
+                .axialPlayMm(read.axialPlayMm == null ? axialPlayMm : read.axialPlayMm)
+                .growthMm(read.growthMm == null ? growthMm : read.growthMm)
+                .speedRpm(read.speedRpm == null ? speedRpm : read.speedRpm)
                 .cylindricalDepthMm(read.cylindricalDepthMm == null ? cylindricalDepthMm : read.cylindricalDepthMm)
                 .totalDepthMm(read.totalDepthMm == null ? totalDepthMm : read.totalDepthMm)
                 .cornerRadiusMm(read.cornerRadiusMm == null ? cornerRadiusMm : read.cornerRadiusMm)
@@ -295,6 +310,15 @@ public record Section(
 
     /** Half the play and the whole growth, either way: how far a turning part may come nearer (mm, computed). */
     double wanderMm() {
-        return new PlayAndGrowth(axialPlayMm, growthMm).wanderMm();
+        return PlayAndGrowth.of(axialPlayMm, growthMm).wanderMm();
+    }
+
+    /** What was taken for play and growth, as a sentence; empty where both were given. */
+    String wanderAssumed() {
+        return axialPlayMm != null && growthMm != null
+                ? ""
+                : axialPlayMm == null && growthMm == null
+                        ? " Axial play and growth are assumed to be 0."
+                        : " " + (axialPlayMm == null ? "Axial play" : "Growth when hot") + " is assumed to be 0.";
     }
 }

@@ -29,6 +29,8 @@ public final class SectionCheck {
         findings.addAll(tracks.judge());
         var grooves = new GrooveRules(parts, tracks, depths);
         findings.addAll(grooves.judge());
+        findings.addAll(new SizeRules(parts, tracks).judge());
+        findings.addAll(new EdgeRules(parts).judge());
         var order = new BuildOrder(parts);
         findings.addAll(order.judge());
         if (section.asFound() != null) {
@@ -47,6 +49,7 @@ public final class SectionCheck {
         out.addAll(new RibRules(parts).judge());
         out.addAll(new ChevronRules(parts).judge());
         out.addAll(new RetentionRules(parts).judge());
+        out.addAll(new PressureRules(parts).judge());
         out.add(new MediaRules(parts).judge());
         out.addAll(new TandemRules(parts).judge());
         out.addAll(dirt.judge());

@@ -1,5 +1,6 @@
 package joropo.core.section;
 
+import joropo.core.shaft.Hand;
 import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,15 @@ public sealed interface ShaftItem {
 
     /** Whether a lip that ran over it would be cut or would leak. */
     boolean cutsALip();
+
+    /** Diameter of its edge, or of the surface it lies in; absent: not known. */
+    @Nullable
+    Double diameterMm();
+
+    /** Whether a sleeve or tape covers it while it passes a lip; absent: no. */
+    default @Nullable Boolean covered() {
+        return null;
+    }
 
     /** Asks about each kind of feature by itself: a new kind does not compile until everything has an answer to it. */
     <T> T accept(Visitor<T> visitor);
@@ -137,6 +147,12 @@ public sealed interface ShaftItem {
             widthMeasured = widthMeasured == null || widthMeasured;
         }
 
+        /** A groove is told by its depth. */
+        @Override
+        public @Nullable Double diameterMm() {
+            return null;
+        }
+
         @Override
         public String words() {
             return "wear groove";
@@ -186,9 +202,16 @@ public sealed interface ShaftItem {
         }
     }
 
-    /** A keyway. */
+    /** A keyway. @param covered whether a sleeve or tape covers it while it passes a lip, absent: no */
     record Keyway(
-            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+            Double fromMm,
+            @Nullable Double toMm,
+            @Nullable Double diameterMm,
+            @Nullable Boolean covered) implements ShaftItem {
+        public Keyway(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) {
+            this(fromMm, toMm, diameterMm, null);
+        }
+
         public Keyway {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -210,13 +233,20 @@ public sealed interface ShaftItem {
 
         @Override
         public Keyway at(double newFromMm) {
-            return new Keyway(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+            return new Keyway(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, covered);
         }
     }
 
     /** Splines. */
     record Spline(
-            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+            Double fromMm,
+            @Nullable Double toMm,
+            @Nullable Double diameterMm,
+            @Nullable Boolean covered) implements ShaftItem {
+        public Spline(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) {
+            this(fromMm, toMm, diameterMm, null);
+        }
+
         public Spline {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -238,13 +268,23 @@ public sealed interface ShaftItem {
 
         @Override
         public Spline at(double newFromMm) {
-            return new Spline(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+            return new Spline(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, covered);
         }
     }
 
-    /** A thread. */
+    /** A thread. @param hand of its helix, @param returns whether it is a helix that carries back what creeps out */
     record Thread(
-            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+            Double fromMm,
+            @Nullable Double toMm,
+            @Nullable Double diameterMm,
+            @Nullable Boolean covered,
+            @Nullable Hand hand,
+            @Nullable Boolean returns)
+            implements ShaftItem {
+        public Thread(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) {
+            this(fromMm, toMm, diameterMm, null, null, null);
+        }
+
         public Thread {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -266,13 +306,20 @@ public sealed interface ShaftItem {
 
         @Override
         public Thread at(double newFromMm) {
-            return new Thread(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+            return new Thread(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, covered, hand, returns);
         }
     }
 
     /** A groove for a ring. */
     record RingGroove(
-            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+            Double fromMm,
+            @Nullable Double toMm,
+            @Nullable Double diameterMm,
+            @Nullable Boolean covered) implements ShaftItem {
+        public RingGroove(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) {
+            this(fromMm, toMm, diameterMm, null);
+        }
+
         public RingGroove {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -294,13 +341,20 @@ public sealed interface ShaftItem {
 
         @Override
         public RingGroove at(double newFromMm) {
-            return new RingGroove(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+            return new RingGroove(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, covered);
         }
     }
 
     /** A step of the shaft. */
     record Step(
-            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+            Double fromMm,
+            @Nullable Double toMm,
+            @Nullable Double diameterMm,
+            @Nullable Boolean covered) implements ShaftItem {
+        public Step(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) {
+            this(fromMm, toMm, diameterMm, null);
+        }
+
         public Step {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -322,15 +376,23 @@ public sealed interface ShaftItem {
 
         @Override
         public Step at(double newFromMm) {
-            return new Step(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+            return new Step(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, covered);
         }
     }
 
-    /** A chamfer. */
+    /** A chamfer. @param diameterMm at its small end, @param angleDeg to the shaft's axis */
     record Chamfer(
-            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+            Double fromMm,
+            @Nullable Double toMm,
+            @Nullable Double diameterMm,
+            @Nullable Double angleDeg) implements ShaftItem {
+        public Chamfer(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) {
+            this(fromMm, toMm, diameterMm, null);
+        }
+
         public Chamfer {
             toMm = feature(fromMm, toMm, diameterMm);
+            new Needs().optionalBetween("angleDeg", angleDeg, 1, 89).done();
         }
 
         @Override
@@ -350,13 +412,20 @@ public sealed interface ShaftItem {
 
         @Override
         public Chamfer at(double newFromMm) {
-            return new Chamfer(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+            return new Chamfer(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, angleDeg);
         }
     }
 
     /** A cross hole. */
     record CrossHole(
-            Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) implements ShaftItem {
+            Double fromMm,
+            @Nullable Double toMm,
+            @Nullable Double diameterMm,
+            @Nullable Boolean covered) implements ShaftItem {
+        public CrossHole(Double fromMm, @Nullable Double toMm, @Nullable Double diameterMm) {
+            this(fromMm, toMm, diameterMm, null);
+        }
+
         public CrossHole {
             toMm = feature(fromMm, toMm, diameterMm);
         }
@@ -378,7 +447,7 @@ public sealed interface ShaftItem {
 
         @Override
         public CrossHole at(double newFromMm) {
-            return new CrossHole(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm);
+            return new CrossHole(newFromMm, Length.snap(newFromMm + toMm - fromMm), diameterMm, covered);
         }
     }
 

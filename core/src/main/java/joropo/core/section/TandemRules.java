@@ -1,6 +1,7 @@
 package joropo.core.section;
 
 import static joropo.core.verdict.Status.CAUTION;
+import static joropo.core.verdict.Status.MISSING;
 import static joropo.core.verdict.Status.PASS;
 
 import java.util.List;
@@ -34,10 +35,14 @@ final class TandemRules {
         Space kept =
                 open == Side.IN ? section.spaces().get(i + 1) : section.spaces().get(i - 1);
         String part = "space" + i;
+        if (kept.pressureIsMissing()) {
+            return SectionFinding.direction(
+                    "D4", MISSING, subject, "How deep the vacuum is, is not known.", "Read its pressure.", part);
+        }
         if (between.isFed()) {
             return SectionFinding.direction("D4", PASS, subject, "The space between is fed with grease.", "", part);
         }
-        if (kept.pressureMpa() > 0 && !between.vented()) {
+        if (kept.mpa() > 0 && !between.vented()) {
             return SectionFinding.direction(
                     "D4",
                     CAUTION,
@@ -68,7 +73,18 @@ final class TandemRules {
                                 "Fill a third to a half, or vent it.",
                                 part);
             case PARTIAL, SPLASH ->
-                SectionFinding.direction("D4", PASS, subject, "The second lip has what it needs.", "", part);
+                SectionFinding.direction(
+                        "D4",
+                        PASS,
+                        subject,
+                        "The second lip has what it needs."
+                                + (between.levelIsAssumed() ? " That the space is splashed is assumed." : "")
+                                + (kept.pressureMpa() == null
+                                        ? " 0 MPa is assumed for the "
+                                                + kept.medium().words() + "."
+                                        : ""),
+                        "",
+                        part);
         };
     }
 }

@@ -15,7 +15,7 @@ import joropo.core.verdict.Status;
 /** Where each lip runs: on the ground surface, play and growth included (S4; guide). */
 final class TrackRules {
     /** Half the width of the lip's contact (mm, guide). */
-    private static final double HALF_CONTACT_MM = 0.4;
+    static final double HALF_CONTACT_MM = 0.4;
     /** The lip keeps this far from the ends of the running surface (mm, guide). */
     private static final double SURFACE_END_MM = 1.0;
 
@@ -77,7 +77,7 @@ final class TrackRules {
         boolean good = inside(band, surface) && broken == null && !cutByEnd;
         String where = "band " + mm(band.fromMm()) + " to " + mm(band.toMm()) + " mm.";
         String message = good
-                ? "The lip keeps to the ground surface, play and growth included."
+                ? "The lip keeps to the ground surface, play and growth included." + section.wanderAssumed()
                 : broken != null
                         ? "The lip runs over something that cuts it or leads the medium past it: " + where
                         : cutByEnd

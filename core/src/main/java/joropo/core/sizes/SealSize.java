@@ -8,6 +8,7 @@ import joropo.core.tables.CsvTable;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Limits;
 
 /**
  * A listed nominal size of a lip seal, all in mm.
@@ -17,6 +18,11 @@ import joropo.core.units.RefusedInput;
  *     sale), or {@code own}
  */
 public record SealSize(SealSystem system, double shaftMm, double boreMm, double widthMm, String listed) {
+    /** Measured shaft less the nominal of a seal that belongs to it (mm, guide): worn, or above by a trace. */
+    public static final Limits SHAFT_LESS_NOMINAL_MM = new Limits(-0.50, 0.05);
+    /** Measured bore less the nominal of a seal that belongs to it (mm, guide). */
+    public static final Limits BORE_LESS_NOMINAL_MM = new Limits(-0.05, 0.25);
+
     private static final List<SealSize> ALL = Stream.concat(
                     CsvTable.rows("lip-seal-sizes-metric", SealSize::metric).stream(),
                     CsvTable.rows("lip-seal-sizes-inch", SealSize::inch).stream())
@@ -36,6 +42,20 @@ public record SealSize(SealSystem system, double shaftMm, double boreMm, double 
             throw new IllegalStateException(
                     "Lip seal sizes: shaft " + shaftMm + ", bore " + boreMm + ", width " + widthMm + " mm cannot be");
         }
+    }
+
+    /** Whether a shaft of this diameter is one of this size; whether it is still good is another question. */
+    public boolean isOfShaft(double measuredMm) {
+        return belongs(SHAFT_LESS_NOMINAL_MM, measuredMm, shaftMm);
+    }
+
+    public boolean isOfBore(double measuredMm) {
+        return belongs(BORE_LESS_NOMINAL_MM, measuredMm, boreMm);
+    }
+
+    /** Whether a reading is one of this nominal, by its band. */
+    public static boolean belongs(Limits band, double measuredMm, double nominalMm) {
+        return band.margin(Length.snap(measuredMm - nominalMm)) >= -1e-9;
     }
 
     public static List<SealSize> all() {

@@ -165,6 +165,6 @@ class ArrangingTest {
         Section own = Written.section("AIR, OIL; seal 2+8 IN; bearing 14 in 50 turns 15");
         Section agreed = own.withReadings(Written.section("AIR, OIL; seal 2+8 IN; bearing 16 turns 16"));
         assertThat(agreed.boreItems().get(1))
-                .isEqualTo(new BoreItem.Bearing("b1", 15.0, 50.0, 16.0, false, null, null, null));
+                .isEqualTo(new BoreItem.Bearing("b1", 15.0, 50.0, 16.0, false, null, null, null, null, null, null));
     }
 }

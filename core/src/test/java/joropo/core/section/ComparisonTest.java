@@ -99,7 +99,7 @@ class ComparisonTest {
         assertThat(schools("AIR mud, GREASE automatic, AIR; seal 2+8 IN; seal 20+8 OUT"))
                 .isEqualTo("both lips to the grease [as is] FAIL; outer lip turned outward [usual] PASS");
         assertThat(schools("AIR mud, GREASE metered, AIR; seal 2+8 OUT; seal 20+8 OUT"))
-                .isEqualTo("both lips to the grease [usual] PASS; outer lip turned outward [as is] PASS");
+                .isEqualTo("both lips to the grease [usual] CAUTION; outer lip turned outward [as is] PASS");
         assertThat(schools("AIR mud, GREASE gun, AIR; seal 2+8 IN; seal 20+8 OUT; port 12-13 RELIEF"))
                 .contains("both lips to the grease [as is] [usual]");
         assertThat(schools("AIR, OIL; seal 2+8 IN"))

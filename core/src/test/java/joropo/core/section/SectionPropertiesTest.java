@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 class SectionPropertiesTest {
     private static final int SECTIONS = 10_000;
     private static final Set<String> MIRRORED =
-            Set.of("D1", "D2", "D3", "D4", "D5", "D7", "D8", "D9", "D11", "S1", "S3", "S4", "S5");
+            Set.of("D1", "D2", "D3", "D4", "D7", "D8", "D9", "D11", "D13", "S1", "S3", "S4", "S5", "S10", "S11");
 
     private final Random random = new Random(1963);
 
@@ -102,7 +102,10 @@ class SectionPropertiesTest {
                     random.nextBoolean(),
                     perhaps(x),
                     null,
-                    null));
+                    null,
+                    perhaps(15),
+                    perhaps(30),
+                    perhaps(70)));
         }
         List<ShaftItem> shaft = new ArrayList<>();
         if (random.nextBoolean()) {
@@ -227,7 +230,7 @@ class SectionPropertiesTest {
                                 j.sealedBy()))
                         .toList())
                 .axialPlayMm(s.axialPlayMm())
-                .growthMm(-s.growthMm())
+                .growthMm(s.growthMm() == null ? null : Double.valueOf(-s.growthMm()))
                 .build();
     }
 
@@ -406,7 +409,7 @@ class SectionPropertiesTest {
         assertThat(noShaft)
                 .filteredOn(f -> f.status() == Status.MISSING)
                 .extracting(Finding::id)
-                .containsOnly("D9");
+                .containsOnly("D9", "D13", "S10", "S11");
     }
 
     /** Worked case 4: gap 0.30, worst case 0.62, root-sum-square 0.306. */

@@ -7,6 +7,7 @@ import java.util.Scanner;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Attitude;
+import joropo.core.shaft.Hand;
 import joropo.core.shaft.Motion;
 import joropo.core.shaft.Rotation;
 import joropo.core.shaft.Side;
@@ -27,6 +28,10 @@ final class Written {
     private @Nullable Double play;
     private @Nullable Double growth;
     private @Nullable Double shaftMm = 45.0;
+    private @Nullable Double boreMm = 62.0;
+    private @Nullable Double rpm;
+    private @Nullable Double foundMm;
+    private @Nullable Side enters;
     private int seals;
 
     static Section section(String line) {
@@ -34,20 +39,23 @@ final class Written {
         List<String> parts = Arrays.stream(line.split(";")).map(String::strip).toList();
         Arrays.stream(parts.get(0).split(",")).forEach(s -> out.space(s.strip()));
         parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(out::part);
-        return SectionBuilder.builder()
+        Section section = SectionBuilder.builder()
                 .name("written")
                 .rotation(out.rotation)
                 .motion(out.motion)
                 .attitude(out.attitude)
                 .shaftDiameterMm(out.shaftMm)
-                .boreDiameterMm(62.0)
+                .boreDiameterMm(out.boreMm)
                 .spaces(out.spaces)
                 .boreItems(out.bore)
                 .shaftItems(out.shaft)
                 .joints(out.joints)
                 .axialPlayMm(out.play)
                 .growthMm(out.growth)
+                .speedRpm(out.rpm)
+                .shaftEntersFrom(out.enters)
                 .build();
+        return out.foundMm == null ? section : section.comparedWith(section.withSealAt(out.foundMm, 0));
     }
 
     private void space(String text) {
@@ -56,12 +64,21 @@ final class Written {
         Level level = null;
         GreaseFeed feed = null;
         boolean vented = false;
+        boolean pulsing = false;
+        String fluid = null;
+        String may = null;
         String[] words = text.split(" ");
         for (String w : Arrays.copyOfRange(words, 1, words.length)) {
             if (w.matches("-?[\\d.]+")) {
                 pressure = Double.valueOf(w);
             } else if (w.equals("vented")) {
                 vented = true;
+            } else if (w.equals("pulsing")) {
+                pulsing = true;
+            } else if (w.equals("maytake")) {
+                may = "the builder says so";
+            } else if (w.startsWith("=")) {
+                fluid = w.substring(1);
             } else if (Arrays.stream(Dirt.values()).anyMatch(d -> d.name().equalsIgnoreCase(w))) {
                 dirt = Dirt.valueOf(w.toUpperCase());
             } else if (Arrays.stream(Level.values()).anyMatch(l -> l.name().equalsIgnoreCase(w))) {
@@ -77,6 +94,9 @@ final class Written {
                 .level(level)
                 .greaseFeed(feed)
                 .vented(vented)
+                .pulsing(pulsing)
+                .fluid(fluid)
+                .mayTakeGrease(may)
                 .build());
     }
 
@@ -91,6 +111,12 @@ final class Written {
             case "play" -> play = Double.valueOf(in.next());
             case "growth" -> growth = Double.valueOf(in.next());
             case "noshaft" -> shaftMm = null;
+            case "nobore" -> boreMm = null;
+            case "shaft" -> shaftMm = Double.valueOf(in.next());
+            case "bore" -> boreMm = Double.valueOf(in.next());
+            case "rpm" -> rpm = Double.valueOf(in.next());
+            case "from" -> enters = Side.valueOf(in.next());
+            case "found" -> foundMm = Double.valueOf(in.next());
             case "joint" -> joints.add(joint(List.of(text.split(" "))));
             default -> item(kind, in.next(), in.hasNextLine() ? in.nextLine() : "");
         }
@@ -118,7 +144,15 @@ final class Written {
                         .fromMm(from)
                         .widthMm(second)
                         .toleranceMm(number(more, "tol"))
-                        .outsideDiameterMm(62.0)
+                        .outsideDiameterMm(number(more, "od") == null ? 62.0 : number(more, "od"))
+                        .insideDiameterMm(
+                                more.contains("unmarked")
+                                        ? null
+                                        : number(more, "id") == null ? 45.0 : number(more, "id"))
+                        .profile(word(more, "profile") == null ? null : Profile.valueOf(word(more, "profile")))
+                        .decidedMm(number(more, "decided"))
+                        .uncertaintyMm(number(more, "u"))
+                        .mayStandProudMm(number(more, "proud"))
                         .mount(more.contains("onshaft") ? Mount.SHAFT : null)
                         .mainLip(side(more.strip().split(" ")[0]))
                         .dustLip(word(more, "dust") == null ? null : side(word(more, "dust")))
@@ -139,12 +173,12 @@ final class Written {
                         from,
                         second,
                         number(more, "tol"),
-                        number(more, "in"),
-                        number(more, "out"),
+                        read(more, "in", 50),
+                        read(more, "out", 61.5),
                         null,
                         word(more, "before")));
             case "stop" ->
-                bore.add(new BoreItem.Shoulder("h" + bore.size(), from, number(more, "tol"), number(more, "in")));
+                bore.add(new BoreItem.Shoulder("h" + bore.size(), from, number(more, "tol"), read(more, "in", 55)));
             case "bearing" ->
                 bore.add(new BoreItem.Bearing(
                         "b" + bore.size(),
@@ -154,18 +188,40 @@ final class Written {
                         more.contains("sealed"),
                         number(more, "mate"),
                         null,
-                        null));
+                        null,
+                        number(more, "wide"),
+                        number(more, "turnsin"),
+                        number(more, "turnsout")));
             case "port" ->
                 bore.add(new BoreItem.Port(null, BoreItem.Port.Kind.valueOf(more.strip()), from, second, null));
             case "chevron" ->
-                bore.add(
-                        new BoreItem.Chevron("c" + bore.size(), from, second, null, side(more.strip()), 4, null, null));
+                bore.add(new BoreItem.Chevron(
+                        "c" + bore.size(),
+                        from,
+                        second,
+                        null,
+                        side(more.strip().split(" ")[0]),
+                        word(more, "rings") == null ? Integer.valueOf(4) : Integer.valueOf(word(more, "rings")),
+                        null,
+                        null));
             case "cover" -> bore.add(new BoreItem.Cover("p" + bore.size(), from, second, null, null));
             case "step" -> bore.add(new BoreItem.Step(null, from, number(more, "d")));
-            case "ground" -> shaft.add(new ShaftItem.RunningSurface(from, second));
+            case "ground" ->
+                shaft.add(new ShaftItem.RunningSurface(
+                        from, second, number(more, "d"), more.contains("housing") ? ShaftItem.On.HOUSING : null));
             case "groove" -> shaft.add(new ShaftItem.WearGroove(from, second, 0.05));
-            case "sleeve" -> shaft.add(new ShaftItem.Sleeve(from, second, null));
-            case "keyway" -> shaft.add(new ShaftItem.Keyway(from, second, null));
+            case "sleeve" -> shaft.add(new ShaftItem.Sleeve(from, second, number(more, "d")));
+            case "keyway" -> shaft.add(new ShaftItem.Keyway(from, second, number(more, "d"), more.contains("covered")));
+            case "shaftstep" -> shaft.add(new ShaftItem.Step(from, second, number(more, "d")));
+            case "chamfer" -> shaft.add(new ShaftItem.Chamfer(from, second, number(more, "d"), number(more, "deg")));
+            case "thread" ->
+                shaft.add(new ShaftItem.Thread(
+                        from,
+                        second,
+                        number(more, "d"),
+                        more.contains("covered"),
+                        word(more, "hand") == null ? null : Hand.valueOf(word(more, "hand")),
+                        more.contains("returns")));
             case "hole" -> shaft.add(new ShaftItem.CrossHole(from, second, null));
             case "slinger" -> shaft.add(new ShaftItem.Slinger(from, second, null));
             default -> throw new IllegalArgumentException("No part is called " + kind);
@@ -180,6 +236,11 @@ final class Written {
         List<String> words = List.of(text.strip().split(" "));
         int at = words.indexOf(name);
         return at < 0 ? null : words.get(at + 1);
+    }
+
+    /** A figure, or what is usual where it is not written; nobody has read it where that is written. */
+    private static @Nullable Double read(String text, String name, double usual) {
+        return text.contains("unread") ? null : number(text, name) == null ? Double.valueOf(usual) : number(text, name);
     }
 
     private static @Nullable Double number(String text, String name) {

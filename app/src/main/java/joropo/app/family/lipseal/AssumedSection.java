@@ -20,6 +20,7 @@ import joropo.core.material.Medium;
 import joropo.core.section.Arranging;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
+import joropo.core.section.Profile;
 import joropo.core.section.Section;
 import joropo.core.section.SectionBuilder;
 import joropo.core.section.ShaftItem;
@@ -109,7 +110,7 @@ record AssumedSection(
         if (stop == null) {
             assumed.add(Assumed.STOP);
         }
-        BoreItem.Seal seal = seal(read, index, bore, size.widthMm(), stop, assumed);
+        BoreItem.Seal seal = seal(read, index, shaft, bore, size.widthMm(), stop, assumed);
         Layout layout = read.get(LipSealFields.LAYOUT);
         boolean pair = facts.alike().isAlone() && layout != null && layout.isPair();
         List<BoreItem> items = new ArrayList<>();
@@ -117,7 +118,7 @@ record AssumedSection(
             items.add(PairPlaces.outer("s2", seal, layout));
         }
         items.add(seal);
-        items.addAll(housing(read, stop));
+        items.addAll(housing(read, stop, (shaft + bore) / 2));
         ShopGauge depthGauge = read.gauge(LipSealFields.DEPTH_GAUGE);
         Double play = read.get(CommonFields.PLAY_MEASURED);
         boolean grounded = isGround(read);
@@ -127,6 +128,7 @@ record AssumedSection(
                 .shaftDiameterMm(shaft)
                 .boreDiameterMm(bore)
                 .shaftEntersFrom(read.get(LipSealFields.ENTERS_FROM))
+                .speedRpm(read.get(LipSealFields.SPEED, position.speedRpm()))
                 .spaces(
                         pair
                                 ? List.of(outside(position, read), PairPlaces.between(), inside(position, read))
@@ -155,7 +157,13 @@ record AssumedSection(
     }
 
     private static BoreItem.Seal seal(
-            ReadFields read, int index, double bore, double width, @Nullable Double stop, Set<Assumed> assumed) {
+            ReadFields read,
+            int index,
+            double shaft,
+            double bore,
+            double width,
+            @Nullable Double stop,
+            Set<Assumed> assumed) {
         Side facing = read.get(LipSealFields.MAIN_LIP);
         if (facing == null) {
             assumed.add(Assumed.FACING);
@@ -172,6 +180,8 @@ record AssumedSection(
                 .fromMm(planned != null ? planned : onStop ? Math.max(0, stop - width) : 0.0)
                 .widthMm(width)
                 .outsideDiameterMm(bore)
+                .insideDiameterMm(shaft)
+                .profile(profile(layout))
                 .caseType(read.get(LipSealFields.CASE_TYPE))
                 .mainLip(facing)
                 .dustLip(layout != null && layout.hasDustLip() ? facing.other() : null)
@@ -179,18 +189,30 @@ record AssumedSection(
                 .build();
     }
 
-    private static List<BoreItem> housing(ReadFields read, @Nullable Double stop) {
+    private static @Nullable Profile profile(@Nullable Layout layout) {
+        return layout == null
+                ? null
+                : switch (layout) {
+                    case PRESSURE -> Profile.PRESSURE;
+                    case PTFE -> Profile.PTFE;
+                    case CASSETTE -> Profile.CASSETTE;
+                    default -> null;
+                };
+    }
+
+    /** The sheet asks for the shoulder that the case lands on, so its opening is small enough. */
+    private static List<BoreItem> housing(ReadFields read, @Nullable Double stop, double opening) {
         List<BoreItem> out = new ArrayList<>();
         Double leadIn = read.get(LipSealFields.LEAD_IN_LENGTH);
         if (leadIn != null) {
             out.add(new BoreItem.LeadIn(null, 0.0, leadIn, read.get(LipSealFields.LEAD_IN_ANGLE)));
         }
         if (stop != null) {
-            out.add(new BoreItem.Shoulder("h1", stop, null, null));
+            out.add(new BoreItem.Shoulder("h1", stop, null, opening));
         }
         Double turning = read.get(LipSealFields.TURNING_DEPTH);
         if (turning != null) {
-            out.add(new BoreItem.Bearing("b1", turning, null, turning));
+            out.add(BoreItem.Bearing.plain("b1", turning, null, turning));
         }
         return out;
     }

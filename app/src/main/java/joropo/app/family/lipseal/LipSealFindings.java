@@ -29,6 +29,7 @@ import joropo.core.surface.RunningSurfaceCheck;
 import joropo.core.surface.SleevePlace;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
+import joropo.core.verdict.Status;
 
 /** What the checks of a lip seal find, by the stage whose readings each rests on. */
 final class LipSealFindings {
@@ -150,13 +151,25 @@ final class LipSealFindings {
         }
         arranged();
         if (work.decidedSection() != null) {
-            work.decidedSection().findings().stream().filter(work::concerns).forEach(f -> add(Stage.DECIDE, f));
+            work.decidedSection().findings().stream()
+                    .filter(work::concerns)
+                    .filter(f -> !isJudgedOnTheSheet(f))
+                    .forEach(f -> add(Stage.DECIDE, f));
         }
         if (work.fitting().driver() != null) {
             work.fitting().driver().findings().stream()
                     .filter(f -> OF_THE_DRIVER.contains(f.id()))
                     .forEach(f -> add(Stage.DECIDE, f.withId("driver-" + f.id())));
         }
+    }
+
+    /** Edges on the shaft are asked for on the sheet, and a maker's word for the pressure goes before the tables. */
+    private boolean isJudgedOnTheSheet(Finding found) {
+        return switch (found.id()) {
+            case "S11" -> !work.isOnBench() || found.status() == Status.MISSING;
+            case "D13" -> read.get(LipSealFields.MAKER_PRESSURE) != null;
+            default -> false;
+        };
     }
 
     /** What the bench says against the sheets. */
