@@ -23,7 +23,6 @@ public final class DiameterCheck {
 
     private DiameterCheck() {}
 
-    /** @throws RefusedInput when the class or the material is not in the tables, or the class is of the other kind */
     /** What is said of a shaft or bore that nobody has read. @param name of the part */
     public static Finding unread(String name) {
         return Finding.missing(
@@ -33,6 +32,7 @@ public final class DiameterCheck {
                 "Read it in two planes, two directions each.");
     }
 
+    /** @throws RefusedInput when the class or the material is not in the tables, or the class is of the other kind */
     public static DiameterResult check(DiameterInput in) {
         Limits limits = limits(in);
         DiameterReadings readings = at20(in);
@@ -166,15 +166,16 @@ public final class DiameterCheck {
 
     private static Finding gauge(DiameterInput in, Limits limits, double uncertaintyMm) {
         String subject = "gauge against the tolerance";
-        if (in.gauge() == null && in.uncertaintyMm() == null) {
+        if (in.gaugeIsUnnamed()) {
             return Finding.of(
-                    "gauge",
-                    Status.CAUTION,
-                    subject,
-                    "The gauge is not named, so its uncertainty was taken as zero.",
-                    "Name the gauge.",
-                    Source.GUIDE,
-                    "decision rule");
+                            "gauge",
+                            Status.CAUTION,
+                            subject,
+                            "The gauge is not named: judged as if read with a vernier caliper.",
+                            "Name the gauge.",
+                            Source.GUIDE,
+                            "decision rule")
+                    .withValue(uncertaintyMm, "mm");
         }
         boolean coarse = limits.tooCoarse(uncertaintyMm);
         String message = !coarse
@@ -195,7 +196,7 @@ public final class DiameterCheck {
 
     /** Names the finest gauge, as long as it resolves the limits. */
     private static String better(DiameterInput in, Limits limits) {
-        Gauge.Use use = in.part() == DiameterInput.Part.SHAFT ? Gauge.Use.SHAFT : Gauge.Use.BORE;
+        Gauge.Use use = in.part().use();
         double size = in.nominalMm();
         return Gauge.finest(use, size, v -> !limits.tooCoarse(v))
                 .map(g -> ": " + g.words() + ", U " + Length.show(g.uncertaintyMm(size), 3) + " mm")

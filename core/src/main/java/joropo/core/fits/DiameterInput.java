@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param toleranceClass class about the nominal, such as h11; or else
  * @param lowerMm, @param upperMm absolute limits, both
+ * @param gauge one that reads such a part; absent with the uncertainty: judged as by a vernier caliper, with caution
  * @param uncertaintyMm expanded uncertainty, k = 2; it beats the gauge's guide value
  * @param partTemperatureC temperature of the part while it was read, @param gaugeTemperatureC of the gauge (absent: as
  *     the part)
@@ -37,7 +38,12 @@ public record DiameterInput(
     /** Which of the two is measured. */
     public enum Part {
         SHAFT,
-        BORE
+        BORE;
+
+        /** What a gauge is put to that reads it. */
+        Gauge.Use use() {
+            return this == SHAFT ? Gauge.Use.SHAFT : Gauge.Use.BORE;
+        }
     }
 
     public DiameterInput {
@@ -60,6 +66,10 @@ public record DiameterInput(
                         !absolute || lowerMm <= upperMm,
                         "must not be below lowerMm, got " + upperMm + " and " + lowerMm)
                 .optionalNotNegative("uncertaintyMm", uncertaintyMm)
+                .that(
+                        "gauge",
+                        gauge == null || part == null || gauge.serves(part.use()),
+                        "does not read a " + (part == Part.BORE ? "bore" : "shaft"))
                 .optionalBetween("partTemperatureC", partTemperatureC, COLDEST_C, HOTTEST_C)
                 .optionalBetween("gaugeTemperatureC", gaugeTemperatureC, COLDEST_C, HOTTEST_C)
                 .that(
@@ -72,9 +82,14 @@ public record DiameterInput(
         planes = List.copyOf(planes);
     }
 
-    /** Expanded uncertainty of one reading (mm): as given, else the gauge's, else zero. */
+    /** Expanded uncertainty of one reading (mm): as given, else the gauge's, else a vernier caliper's. */
     public double effectiveUncertaintyMm() {
-        return uncertaintyMm != null ? uncertaintyMm : gauge != null ? gauge.uncertaintyMm(nominalMm) : 0;
+        return uncertaintyMm != null ? uncertaintyMm : (gauge != null ? gauge : Gauge.CALIPER).uncertaintyMm(nominalMm);
+    }
+
+    /** Whether nobody said what it was read with. */
+    boolean gaugeIsUnnamed() {
+        return gauge == null && uncertaintyMm == null;
     }
 
     Limits limits() {

@@ -39,6 +39,7 @@ final class CaseRule {
                             .bore(in.bore())
                             .outsideMinMm(in.sealOutsideMinMm())
                             .outsideMaxMm(in.sealOutsideMaxMm())
+                            .makerDocument(in.makerDocument())
                             .housingMaterial(in.housingMaterial())
                             .hotC(in.sumpTemperatureC())
                             .build()));
@@ -84,6 +85,12 @@ final class CaseRule {
         }
         if (in.isMarked() && type != CaseType.RUBBER) {
             out.mind("a bare case does not fill the marks of the bore");
+        }
+        if (in.isFood()) {
+            if (type == CaseType.METAL) {
+                out.strike("a bare metal case rusts into the food");
+            }
+            out.say(Status.PASS, "compound approved for this food, certificate kept");
         }
         if (in.isCorrosive()) {
             switch (type) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.lipseal.LipSealResult.StruckOut;
 import joropo.core.material.Elastomer;
+import joropo.core.material.Fluid;
 import joropo.core.section.CaseType;
 import joropo.core.verdict.Status;
 
@@ -21,6 +22,8 @@ final class Choosing {
 
     private final LipSealInput in;
     private final CaseRule cases;
+    private final MaterialRule materialRule;
+    private final OperatingPoint at;
     private final List<Kept> kept = new ArrayList<>();
     private final List<StruckOut> struckOut = new ArrayList<>();
 
@@ -28,8 +31,9 @@ final class Choosing {
     Choosing(LipSealInput in, OperatingPoint at, CaseRule cases, boolean worn) {
         this.in = in;
         this.cases = cases;
+        this.at = at;
         var layoutRule = new LayoutRule(in, at, worn);
-        var materialRule = new MaterialRule(in, at);
+        materialRule = new MaterialRule(in, at);
         Map<Layout, Judgement> layouts = new EnumMap<>(Layout.class);
         Map<CaseType, Judgement> caseTypes = new EnumMap<>(CaseType.class);
         for (CaseType type : CaseType.values()) {
@@ -57,14 +61,16 @@ final class Choosing {
         }
     }
 
-    /** Verdict first, then layout, price of the material, case (guide). */
+    /** Verdict first, then rating in the fluids, layout, price of the material, case (guide). */
     List<Candidate> ranked() {
         boolean blind = kept.stream().allMatch(k -> k.judgement.says(Status.MISSING));
         List<Layout> layouts = Layout.orderFor(in.dirt());
         Map<Kept, Integer> place = new IdentityHashMap<>();
         kept.forEach(k -> place.put(
                 k,
-                (group(k, blind) * Layout.values().length + layouts.indexOf(k.layout)) * MOST_PRICES
+                ((group(k, blind) * (Fluid.UNSUITABLE + 1) + materialRule.rating(k.material)) * Layout.values().length
+                                        + place(layouts, k.layout))
+                                * MOST_PRICES
                         + MaterialRule.price(k.material)));
         List<Kept> order = kept.stream()
                 .sorted(Comparator.<Kept>comparingInt(place::get)
@@ -83,6 +89,11 @@ final class Choosing {
                     k.judgement.words()));
         }
         return out;
+    }
+
+    /** Where pressure asks for the lip that stands it, that one comes first. */
+    private int place(List<Layout> layouts, Layout layout) {
+        return layout == Layout.PRESSURE && at.asksForPressureLip() ? 0 : layouts.indexOf(layout);
     }
 
     /** Struck out ones by layout, price and case, whatever the order of the tables. */

@@ -1,8 +1,8 @@
 package joropo.core.lipseal;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import joropo.core.lipseal.DriverInput.PressSide;
 import joropo.core.lipseal.TurnedPart.Cylinder;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
@@ -63,26 +63,24 @@ public final class DriverCheck {
         double outside = proud || in.isFlush() ? plate : enters;
         double landTo =
                 Length.snap(Math.min(in.outsideDiameterMm(), proud || in.isFlush() ? in.outsideDiameterMm() : enters));
-        double landFrom = Length.snap(
-                in.pressSide() == PressSide.OPEN
-                        ? landTo - 2 * RIM_LAND_MM
-                        : in.outsideDiameterMm() - ring / BEARS_FROM);
+        double landFrom =
+                Length.snap(in.isOpenSide() ? landTo - 2 * rim() : in.outsideDiameterMm() - ring / BEARS_FROM);
         landFrom = Math.min(landFrom, landTo - 0.1);
         Double hole = Boolean.TRUE.equals(in.shaftInPlace()) ? Double.valueOf(in.shaftMm() + HOLE_MORE_MM) : null;
         Double hollow = in.standsOutMm() == null || in.standsOutMm() == 0
                 ? null
                 : Double.valueOf(in.standsOutMm() + HOLLOW_MORE_MM);
-        Double pick = pick();
+        Own pick = pick();
         List<Finding> findings = new ArrayList<>();
         findings.add(edge(landTo));
         findings.add(own(pick));
-        findings.add(stop(proud, sunk));
+        findings.add(stop(proud, sunk, pick));
         findings.add(guide(
                 "support",
-                Status.CAUTION,
+                Status.PASS,
                 "what takes the blow",
-                "Support the job on the ring that is driven against, never on its own bearing, bellows or the ears "
-                        + "of a joint.",
+                "Support the job on the ring that is driven against. Never on its own bearing, never on bellows, and "
+                        + "never on the ears of a joint.",
                 "Ask what else the tool could strike: cover, dowel, painted face."));
         return DriverResultBuilder.builder()
                 .outsideMm(outside)
@@ -92,7 +90,7 @@ public final class DriverCheck {
                 .recessDiameterMm(proud ? Double.valueOf(in.outsideDiameterMm() + RECESS_MORE_MM) : null)
                 .recessDepthMm(proud ? in.proudMm() : null)
                 .spigotMm(sunk ? in.sunkMm() : null)
-                .pickMm(pick)
+                .pickMm(pick == null || pick.status == Status.FAIL ? null : pick.driver.outsideMm())
                 .hollowToMm(hollow)
                 .plateMm(plate)
                 .part(part(proud, sunk, plate, landFrom, hole, hollow))
@@ -146,6 +144,9 @@ public final class DriverCheck {
                         "edge of the driver on the case",
                         status == Status.PASS
                                 ? "It carries the case by its stiff outer part."
+                                        + (in.pressSide() == null
+                                                ? " The closed side is assumed to be towards the tool."
+                                                : "")
                                 : "It would press on the soft inside: the case bends or the lip comes off.",
                         status == Status.PASS ? "" : "Press with a plate over the whole seal.")
                 .withValue(landTo, "mm")
@@ -156,37 +157,89 @@ public final class DriverCheck {
         return in.outsideDiameterMm() - ring / EDGE_WITHIN;
     }
 
-    /** The largest of the shop's own that enters the bore and still carries the case by its edge. */
-    private @Nullable Double pick() {
-        return in.availableMm().stream()
-                .filter(a -> a <= in.boreMm() - ENTERS_LESS_MM + 1e-9 && a >= leastEdge() - 1e-9)
-                .max(Double::compare)
+    /** The land on the open side (mm, across one side): the narrower of {@value #RIM_LAND_MM} and the outer third. */
+    private double rim() {
+        return Math.min(RIM_LAND_MM, ring / EDGE_WITHIN);
+    }
+
+    /** One of the shop's own and whether it will do. */
+    private record Own(OwnDriver driver, Status status, String words) {}
+
+    /** Of those that enter the bore and reach the case's edge, the one that will do best; the largest of several. */
+    private @Nullable Own pick() {
+        return in.own().stream()
+                .filter(o ->
+                        o.outsideMm() <= in.boreMm() - ENTERS_LESS_MM + 1e-9 && o.outsideMm() >= leastEdge() - 1e-9)
+                .map(this::judge)
+                .max(Comparator.comparing(Own::status).thenComparing(o -> o.driver.outsideMm()))
                 .orElse(null);
     }
 
-    private Finding own(@Nullable Double pick) {
+    private Own judge(OwnDriver own) {
+        boolean disc = own.form() == OwnDriver.Form.DISC;
+        double standsOut = in.standsOutMm() == null ? 0 : in.standsOutMm();
+        boolean inTheWay = Boolean.TRUE.equals(in.shaftInPlace()) || standsOut > 0;
+        if (in.isOpenSide()) {
+            if (disc) {
+                return new Own(own, Status.FAIL, "a disc presses on lip and spring");
+            }
+            if (own.insideMm() == null) {
+                return new Own(own, Status.MISSING, "what it is hollow to is not known");
+            }
+            if (own.insideMm() < in.outsideDiameterMm() - 2 * rim() - 1e-9) {
+                return new Own(own, Status.FAIL, "it is too wide for the rim and presses on lip or spring");
+            }
+        }
+        if (inTheWay) {
+            if (disc) {
+                return new Own(own, Status.FAIL, "a disc strikes what stands in the way");
+            }
+            if (own.insideMm() == null) {
+                return new Own(own, Status.MISSING, "what it is hollow to is not known");
+            }
+            if (own.insideMm() < in.shaftMm() + HOLE_MORE_MM - 1e-9) {
+                return new Own(own, Status.FAIL, "its hole does not clear the shaft");
+            }
+            boolean through = own.form() == OwnDriver.Form.TUBE && own.hollowDepthMm() == null;
+            if (!through && own.hollowDepthMm() == null) {
+                return new Own(own, Status.MISSING, "how deep it is hollow is not known");
+            }
+            if (!through && own.hollowDepthMm() < standsOut + HOLLOW_MORE_MM - 1e-9) {
+                return new Own(own, Status.FAIL, "it is not hollow deep enough");
+            }
+        }
+        if (in.shaftInPlace() == null && disc) {
+            return new Own(own, Status.MISSING, "whether the shaft's end is in place is not known");
+        }
+        return new Own(own, Status.PASS, "it enters and carries the case by its edge");
+    }
+
+    private Finding own(@Nullable Own pick) {
         String subject = "driver of the shop's own set";
-        if (pick != null) {
+        if (pick != null && pick.status != Status.FAIL) {
             return guide(
                             "own",
-                            Status.PASS,
+                            pick.status,
                             subject,
-                            "Ø " + Length.show(pick, 1) + " enters and carries the case by its edge.",
-                            "")
-                    .withValue(pick, "mm");
+                            "Ø " + Length.show(pick.driver.outsideMm(), 1) + ": " + pick.words + ".",
+                            pick.status == Status.PASS ? "" : "Look before it is struck.")
+                    .withValue(pick.driver.outsideMm(), "mm");
         }
         return guide(
                 "own",
                 Status.CAUTION,
                 subject,
-                in.availableMm().isEmpty()
+                in.own().isEmpty()
                         ? "No set of drivers was given."
-                        : "None of the set enters the bore and carries the case by its edge.",
+                        : pick != null
+                                ? "None of the set will do: " + pick.words + "."
+                                : "None of the set enters the bore and carries the case by its edge.",
                 "Turn one by the drawing; else a plate, a tube or a block: a tube may press on the soft inside, a "
                         + "block tilts and stops only where the seal ends flush.");
     }
 
-    private Finding stop(boolean proud, boolean sunk) {
+    private Finding stop(boolean proud, boolean sunk, @Nullable Own pick) {
+        boolean ownStop = pick != null && pick.status == Status.PASS && pick.driver.stops();
         String message = in.isFlush()
                 ? "The plate stops itself on the housing face: the seal ends flush and goes no deeper."
                 : proud
@@ -194,10 +247,12 @@ public final class DriverCheck {
                         : sunk
                                 ? "The spigot brings the seal " + Length.show(in.sunkMm(), 2)
                                         + " mm below the face and the plate stops it."
-                                : "Nothing stops this driver: depth is known by measuring only.";
+                                : ownStop
+                                        ? "This driver stops by itself: the depth is measured all the same."
+                                        : "Nothing stops this driver: the depth is a hold, by gauge.";
         return guide(
                 "stop",
-                in.isFlush() || proud || sunk ? Status.PASS : Status.CAUTION,
+                in.isFlush() || proud || sunk || ownStop ? Status.PASS : Status.CAUTION,
                 "stop at depth",
                 message,
                 "Blows or force that rise suddenly: stop and look.");

@@ -2,6 +2,9 @@ package joropo.core.lipseal;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+import joropo.core.sizes.SealSize;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -14,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  *     or @param flush with it
  * @param shaftInPlace whether the shaft's end passes through the seal while it is driven
  * @param standsOutMm how far shaft end, dowels or studs stand out of the housing's face, @param availableMm diameters
- *     of the shop's own drivers
+ *     of the shop's own plain discs, or @param available its drivers with their forms
  */
 @RecordBuilder
 public record DriverInput(
@@ -27,7 +30,8 @@ public record DriverInput(
         @Nullable Boolean flush,
         @Nullable Boolean shaftInPlace,
         @Nullable Double standsOutMm,
-        @Nullable List<Double> availableMm) {
+        @Nullable List<Double> availableMm,
+        @Nullable List<OwnDriver> available) {
     /** Side of the seal towards the tool. */
     public enum PressSide {
         CLOSED,
@@ -47,6 +51,12 @@ public record DriverInput(
                         "outsideDiameterMm",
                         shaftMm == null || outsideDiameterMm == null || outsideDiameterMm > shaftMm,
                         "must be above the shaft, got " + outsideDiameterMm)
+                .that(
+                        "outsideDiameterMm",
+                        boreMm == null
+                                || outsideDiameterMm == null
+                                || SealSize.belongs(SealSize.BORE_LESS_NOMINAL_MM, boreMm, outsideDiameterMm),
+                        "is no seal of this bore: " + outsideDiameterMm + " in " + boreMm)
                 .optionalNotNegative("proudMm", proudMm)
                 .optionalNotNegative("sunkMm", sunkMm)
                 .optionalNotNegative("standsOutMm", standsOutMm)
@@ -59,9 +69,24 @@ public record DriverInput(
                         "availableMm",
                         availableMm == null || availableMm.stream().allMatch(a -> a != null && a > 0),
                         "must each be above 0")
+                .that(
+                        "available",
+                        available == null || available.stream().allMatch(Objects::nonNull),
+                        "has an empty one")
                 .done();
-        pressSide = pressSide == null ? PressSide.CLOSED : pressSide;
         availableMm = availableMm == null ? List.of() : List.copyOf(availableMm);
+        available = available == null ? List.of() : List.copyOf(available);
+    }
+
+    /** Whether the open side is towards the tool; where nobody says, the closed one is. */
+    boolean isOpenSide() {
+        return pressSide == PressSide.OPEN;
+    }
+
+    /** The shop's own set, plain discs among it. */
+    List<OwnDriver> own() {
+        return Stream.concat(availableMm.stream().map(OwnDriver::disc), available.stream())
+                .toList();
     }
 
     private static boolean zero(@Nullable Double mm) {

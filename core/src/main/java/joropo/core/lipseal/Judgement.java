@@ -25,6 +25,16 @@ final class Judgement {
         return say(Status.CAUTION, words);
     }
 
+    /** By its maker's word: good at best with caution while no document is named. */
+    Judgement byMaker(String words, @Nullable String document) {
+        return document == null ? mind(words + ", unproved: no document") : say(Status.PASS, words);
+    }
+
+    /** What rests on a figure that was only assumed strikes nothing out. */
+    Judgement strikeUnless(@Nullable String assumed, String words) {
+        return assumed == null ? strike(words) : mind(words + "; " + assumed).putLast();
+    }
+
     Judgement strike(String words) {
         struck = struck == null ? words : struck;
         return this;

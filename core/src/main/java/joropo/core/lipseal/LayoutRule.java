@@ -40,19 +40,30 @@ final class LayoutRule {
 
     private void place(Layout layout, Judgement out) {
         if (layout.isPair()) {
-            if (!at.twoMedia() && in.dirt() != Dirt.MUD && in.dirt() != Dirt.IMMERSED) {
+            if (layout == Layout.TANDEM) {
+                out.mind(
+                        at.twoMedia()
+                                ? "both lips face one way: only one medium is kept"
+                                : "a second stop for what is inside: one school of two");
+            } else if (!at.twoMedia() && in.dirt() != Dirt.MUD && in.dirt() != Dirt.IMMERSED) {
                 out.strike("nothing outside asks for a second lip");
             }
-            out.say(PASS, "wants depth for two seals");
-            if (layout == Layout.TANDEM && at.twoMedia()) {
-                out.mind("both lips face one way: only one medium is kept");
-            }
+            room(out);
+        } else if (at.twoNamed() && (layout == Layout.PLAIN || layout == Layout.DUST_LIP)) {
+            out.strike("one lip does not keep " + at.inside().words() + " and "
+                    + at.outside().words() + " apart");
         } else if (at.twoLiquids()) {
             out.strike("one lip does not keep " + at.inside().medium().words() + " and "
                     + at.outside().medium().words() + " apart");
         } else if (at.twoMedia()) {
             out.mind("one lip between " + at.inside().medium().words() + " and "
                     + at.outside().medium().words());
+        }
+        if (!layout.isPair() && at.perhapsTwoMedia()) {
+            out.say(
+                    MISSING,
+                    "there is " + at.inside().medium().words()
+                            + " on both sides and only one is named: whether they are the same is not known");
         }
         switch (layout) {
             case CASSETTE -> {
@@ -63,6 +74,19 @@ final class LayoutRule {
             }
             case PTFE -> ptfe(out);
             default -> {}
+        }
+    }
+
+    /** Two seals and the grease between them have to go in. */
+    private void room(Judgement out) {
+        double wanted = Length.snap(2 * in.widthMm() + PairRoom.GREASE_MM + LipSealSeatLimits.DEPTH_ROOM_MM);
+        if (in.boreDepthMm() == null) {
+            out.say(MISSING, "two seals want " + Length.show(wanted, 1) + " mm of depth, which is not known");
+        } else if (in.boreDepthMm() < wanted - SLACK) {
+            out.strike("two seals want " + Length.show(wanted, 1) + " mm of depth: "
+                    + Length.show(wanted - in.boreDepthMm(), 1) + " mm are missing");
+        } else {
+            out.say(PASS, "there is depth for two seals");
         }
     }
 
@@ -113,6 +137,12 @@ final class LayoutRule {
     }
 
     private Judgement pressure(Layout layout, Judgement out) {
+        if (at.vacuumIsMissing()) {
+            return out.say(MISSING, "how deep the vacuum is, is not known");
+        }
+        if (at.openIsMissing()) {
+            return out.say(MISSING, "which way the seal will stand is not known, and pressure goes by it");
+        }
         double p = layout == Layout.BACK_TO_BACK ? Math.abs(at.pressureMpa()) : at.pressureMpa();
         if (p < -SLACK) {
             return -p > BACK_MPA + SLACK
@@ -127,7 +157,7 @@ final class LayoutRule {
                 : null;
         if (maker != null) {
             return p <= maker + SLACK
-                    ? out.say(PASS, "stands " + mpa(maker) + " by its maker's word")
+                    ? out.byMaker("stands " + mpa(maker) + " by its maker's word", in.makerDocument())
                     : out.strike("above the " + mpa(maker) + " of its maker's word");
         }
         return layout == Layout.PRESSURE ? supported(p, out) : standard(p, out);

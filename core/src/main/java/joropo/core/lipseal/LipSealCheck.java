@@ -11,11 +11,15 @@ import joropo.core.lipseal.LipSealResult.Candidate;
 import joropo.core.lipseal.LipSealResult.StruckOut;
 import joropo.core.material.Contact;
 import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
 import joropo.core.section.CaseType;
 import joropo.core.shaft.Side;
+import joropo.core.sizes.SealSize;
 import joropo.core.surface.TrackFinish;
+import joropo.core.surface.TrackRoundness;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
+import joropo.core.verdict.FindingBuilder;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
@@ -41,13 +45,15 @@ public final class LipSealCheck {
         at = OperatingPoint.of(in);
         cases = new CaseRule(in, at);
         DiameterResult shaft = in.shaft() == null ? null : DiameterCheck.check(in.shaft());
-        boolean worn = shaft != null && size(shaft).status() == Status.FAIL && shaft.meanMm() < in.shaftNominalMm();
+        boolean worn = shaft != null && read(shaft).status() == Status.FAIL && shaft.meanMm() < in.shaftNominalMm();
         var choosing = new Choosing(in, at, cases, worn);
         candidates = choosing.ranked();
         struckOut = choosing.struckOut();
         seal = candidates.stream().filter(this::isAsked).findFirst().orElse(null);
         if (shaft != null) {
-            findings.add(size(shaft).withId("shaft-size"));
+            findings.add(size(shaft, in.shaftNominalMm(), SealSize.SHAFT_LESS_NOMINAL_MM)
+                    .withId("shaft-size"));
+            findings.add(TrackRoundness.judge(in.shaftNominalMm(), shaft.ovalityMm(), shaft.uncertaintyMm()));
         }
     }
 
@@ -99,15 +105,19 @@ public final class LipSealCheck {
                         : !candidates.isEmpty() ? candidates.get(0).caseType() : CaseType.METAL);
         findings.addAll(fit.findings());
         if (in.bore() != null) {
-            findings.add(size(DiameterCheck.check(in.bore())).withId("bore-size"));
+            findings.add(size(DiameterCheck.check(in.bore()), in.boreNominalMm(), SealSize.BORE_LESS_NOMINAL_MM)
+                    .withId("bore-size"));
         }
+        place();
         findings.add(held());
         findings.add(pressure());
         findings.add(runOut());
         findings.add(offset());
         TrackFinish finish = LipSealSeatLimits.shaft(in.shaftNominalMm()).finish();
-        findings.add(finish.judgeRoughness(in.raUm(), layout() == Layout.PTFE));
-        findings.add(finish.judgeHardness(in.hardnessHrc(), at.speedMPerS(), in.dirt() != Dirt.CLEAN));
+        findings.add(finish.judgeRoughness(
+                in.raUm(), layout() == Layout.PTFE ? "PTFE" : seal == null ? "NBR" : seal.material()));
+        findings.add(finish.judgeHardness(
+                in.hardnessHrc(), at.speedMPerS(), in.dirt() != Dirt.CLEAN || layout() == Layout.PTFE, false));
         if (in.runsBothWays()) {
             findings.add(guide(
                     "ribs",
@@ -119,11 +129,98 @@ public final class LipSealCheck {
         return fit;
     }
 
-    private static Finding size(DiameterResult result) {
+    /** What follows from the place: room, way round, edges, whether the size is listed, food. */
+    private void place() {
+        if (SealSize.all().stream().noneMatch(s -> s.is(in.shaftNominalMm(), in.boreNominalMm(), in.widthMm()))) {
+            findings.add(guide(
+                    "listed",
+                    Status.CAUTION,
+                    "size of the seal",
+                    "This size is not listed: it may have to be made.",
+                    "Look at the sizes near it."));
+        }
+        if (in.boreDepthMm() != null) {
+            Limits limits = Limits.atLeast(Length.snap(in.widthMm() + LipSealSeatLimits.DEPTH_ROOM_MM));
+            Status status = limits.judge(in.boreDepthMm(), 0);
+            findings.add(guide(
+                            "depth",
+                            status,
+                            "depth of the seat",
+                            status == Status.PASS
+                                    ? "The seat is deep enough for this width."
+                                    : "The seat is too shallow for this width.",
+                            status == Status.PASS ? "" : "Take a narrower seal.")
+                    .withValue(in.boreDepthMm(), "mm")
+                    .withLimits(limits, 0));
+        }
+        if (in.mainLip() != null) {
+            findings.add(facing());
+        }
+        if (in.shaftEntersFrom() != null || in.shaftEnd() != null) {
+            findings.add(ShaftEntry.judge(
+                    in.shaftNominalMm(),
+                    at.open(),
+                    layout() != null && layout().hasDustLip(),
+                    layout() == Layout.PTFE,
+                    in.shaftEntersFrom(),
+                    in.shaftEnd(),
+                    null));
+        }
+        if (in.isFood()) {
+            findings.add(guide(
+                    "food",
+                    Status.CAUTION,
+                    "food or drinking water",
+                    "Only a compound that is approved for this food, with its certificate kept, and a lubricant of "
+                            + "food grade.",
+                    "Keep the certificate with the record."));
+        }
+    }
+
+    /** A lip that faces away from the only liquid leaks at once. */
+    private Finding facing() {
+        Contact kept = at.open() == Side.IN ? at.inside() : at.outside();
+        Contact back = at.open() == Side.IN ? at.outside() : at.inside();
+        boolean away = back.medium().isLiquid() && !kept.medium().isLiquid();
+        return guide(
+                "facing",
+                away ? Status.FAIL : Status.PASS,
+                "open side against the medium",
+                away
+                        ? "The " + back.medium().words() + " is at the lip's back: it will leak at once."
+                        : "The open side faces " + at.open().words() + ".",
+                away ? "Turn the seal." : "");
+    }
+
+    private static Finding read(DiameterResult result) {
         return result.findings().stream()
                 .filter(f -> f.id().equals("size"))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** Readings against their limits, and whether they belong to this nominal at all. */
+    private static Finding size(DiameterResult result, double nominalMm, Limits band) {
+        Finding read = read(result);
+        if (!SealSize.belongs(band, result.meanMm(), nominalMm)) {
+            return FindingBuilder.builder(read)
+                    .status(Status.FAIL)
+                    .message("Not this size: " + Length.show(result.meanMm(), 2) + " mm read, "
+                            + Length.show(nominalMm, 2) + " mm nominal.")
+                    .remedy("Look for the size that belongs to the readings.")
+                    .build();
+        }
+        Finding gauge = result.findings().stream()
+                .filter(f -> f.id().equals("gauge"))
+                .findFirst()
+                .orElseThrow();
+        return read.status() == Status.PASS && gauge.status() == Status.CAUTION
+                ? FindingBuilder.builder(read)
+                        .status(Status.CAUTION)
+                        .message(read.message() + " " + gauge.message())
+                        .remedy(gauge.remedy())
+                        .build()
+                : read;
     }
 
     private Finding choice() {
@@ -155,7 +252,8 @@ public final class LipSealCheck {
                         "Recommended: " + words
                                 + (seal.verdict() == Status.PASS
                                         ? "."
-                                        : "; " + seal.reasons().get(0) + "."),
+                                        : "; " + seal.reasons().get(0) + ".")
+                                + assumed(),
                         "")
                 : guide(
                         "choice",
@@ -166,6 +264,36 @@ public final class LipSealCheck {
                                         ? "."
                                         : "; " + seal.reasons().get(0) + "."),
                         "The reason for it is written down.");
+    }
+
+    /** What was taken for the place because nobody gave it, as a sentence. */
+    private String assumed() {
+        List<String> out = new ArrayList<>();
+        if (in.shaft() == null) {
+            out.add("shaft to its size");
+        }
+        if (in.bore() == null) {
+            out.add("bore to H8");
+        }
+        if (in.shaftEntersFrom() == null && in.shaftEnd() == null) {
+            out.add("no edge passes the lip");
+        }
+        if (in.outsideIsAssumed()) {
+            out.add("air outside");
+        }
+        if (in.corrosive() == null) {
+            out.add("no salt or acid outside");
+        }
+        if (in.splitHousing() == null) {
+            out.add("housing not split");
+        }
+        if (in.food() == null) {
+            out.add("no food or drinking water");
+        }
+        if (in.rotation() == null && in.swing() == null) {
+            out.add("the shaft turns one way");
+        }
+        return out.isEmpty() ? "" : " Assumed: " + String.join(", ", out) + ".";
     }
 
     /** How much of a struck-out seal is as recommended, so that the reason given is that of what was decided. */
@@ -220,18 +348,44 @@ public final class LipSealCheck {
                         .withValue(in.coldestC(), "°C");
     }
 
+    /** Why pressure cannot be judged yet; absent where it can. */
+    private @Nullable String pressureIsMissing() {
+        return at.vacuumIsMissing()
+                ? "How deep the vacuum is, is not known."
+                : at.openIsMissing() ? "Which way the seal will stand is not known, and pressure goes by it." : null;
+    }
+
+    /** What was taken for pressures and way round, as a sentence. */
+    private String pressureAssumed() {
+        List<String> out = new ArrayList<>();
+        if (in.pressureInsideMpa() == null && in.insideMedium() != Medium.VACUUM) {
+            out.add("0 MPa inside");
+        }
+        if (in.pressureOutsideMpa() == null && in.outsideMedium() != Medium.VACUUM) {
+            out.add("0 MPa outside");
+        }
+        if (in.mainLip() == null) {
+            out.add("open side to the " + at.open().words());
+        }
+        return out.isEmpty() ? "" : " Assumed: " + String.join(", ", out) + ".";
+    }
+
     private Finding held() {
+        if (pressureIsMissing() != null) {
+            return Finding.missing(
+                    "held", "held against pressure", pressureIsMissing(), "Read the pressure; decide the way round.");
+        }
         double dp = at.open() == Side.IN ? at.pressureMpa() : -at.pressureMpa();
         String subject = "held against pressure";
         if (!LipSealRules.mustBeHeld(dp, in.shaftNominalMm(), in.boreNominalMm())) {
-            return guide("held", Status.PASS, subject, "The press fit holds it.", "")
+            return guide("held", Status.PASS, subject, "The press fit holds it." + pressureAssumed(), "")
                     .withValue(Length.snap(at.thrustN()), "N");
         }
         Side low = dp > 0 ? Side.OUT : Side.IN;
         String pushes = "Pressure pushes the seal " + low.words() + " with " + Length.show(at.thrustN(), 0) + " N";
         if (in.heldOn() == null) {
             return Finding.missing(
-                    "held", subject, pushes + "; it is not said what holds it there.", "Say on which side a stop is.");
+                    "held", subject, pushes + "; what holds it there is not known.", "Choose on which side a stop is.");
         }
         boolean holds = in.heldOn().holds(low);
         return guide(
@@ -249,6 +403,10 @@ public final class LipSealCheck {
     private Finding pressure() {
         double p = at.pressureMpa();
         String subject = "pressure at the lip against its speed";
+        if (pressureIsMissing() != null) {
+            return Finding.missing(
+                    "pressure", subject, pressureIsMissing(), "Read the pressure; decide the way round.");
+        }
         if (p < 0 && layout() != Layout.BACK_TO_BACK) {
             Status status = Limits.twoStep(-p, 0, 0, LayoutRule.BACK_MPA);
             return guide(
@@ -274,7 +432,8 @@ public final class LipSealCheck {
         String message =
                 switch (status) {
                     case PASS ->
-                        own == 0 ? "No pressure on the lip." : "The profile stands this pressure at this speed.";
+                        (own == 0 ? "No pressure on the lip." : "The profile stands this pressure at this speed.")
+                                + pressureAssumed();
                     case CAUTION -> "At this speed the profile stands no pressure: a trace is borne.";
                     default -> "Pressure presses the lip onto the shaft: it runs hot and wears.";
                 };
@@ -338,9 +497,17 @@ public final class LipSealCheck {
                 .withLimits(limits, 0);
     }
 
+    /** A maker's value goes before the guide; without its document it is good with caution at best. */
     private Finding byMaker(Finding f) {
-        return f.withSource(
-                Source.MAKER, in.makerDocument() == null ? "typed, unproved: no document" : in.makerDocument());
+        boolean unproved = in.makerDocument() == null;
+        Finding out = unproved && f.status() == Status.PASS
+                ? FindingBuilder.builder(f)
+                        .status(Status.CAUTION)
+                        .message(f.message() + " The maker's value is unproved: no document.")
+                        .remedy("Name the maker's document.")
+                        .build()
+                : f;
+        return out.withSource(Source.MAKER, unproved ? "typed, unproved: no document" : in.makerDocument());
     }
 
     private @Nullable Layout layout() {

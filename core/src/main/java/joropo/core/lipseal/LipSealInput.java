@@ -31,6 +31,10 @@ import org.jspecify.annotations.Nullable;
  * @param material, @param caseType, @param layout what was decided, if anything was: it is judged, the others stay in
  *     the list
  * @param sealOutsideMinMm, @param sealOutsideMaxMm outside of this seal as its maker says or as measured; both or none
+ * @param mainLip which way its open side will stand; absent: towards the side that has something to keep
+ * @param boreDepthMm depth of the seat, @param food whether it touches food or drinking water, absent: no
+ * @param shaftEnd what passes under the lip, @param sumpAssumed, @param coldestAssumed whether that temperature was
+ *     only assumed, absent: no
  * @param makerDocument document, edition and page of the maker's values; they hold for what was decided and override
  *     the guide
  */
@@ -77,7 +81,13 @@ public record LipSealInput(
         @Nullable Double makerRunoutMm,
         @Nullable List<Elastomer> ownMaterials,
         @Nullable List<Fluid> ownFluids,
-        @Nullable Boolean boreMarked) {
+        @Nullable Boolean boreMarked,
+        @Nullable Side mainLip,
+        @Nullable Double boreDepthMm,
+        @Nullable Boolean food,
+        @Nullable ShaftEnd shaftEnd,
+        @Nullable Boolean sumpAssumed,
+        @Nullable Boolean coldestAssumed) {
     private static final double VACUUM_MPA = -0.1;
     private static final double MOST_MPA = 100;
     private static final double COLDEST_C = -100;
@@ -101,6 +111,15 @@ public record LipSealInput(
                 .given("sumpTemperatureC", sumpTemperatureC)
                 .optionalBetween("sumpTemperatureC", sumpTemperatureC, COLDEST_C, HOTTEST_C)
                 .optionalBetween("coldestC", coldestC, COLDEST_C, HOTTEST_C)
+                .that(
+                        "coldestC",
+                        coldestC == null || sumpTemperatureC == null || coldestC <= sumpTemperatureC,
+                        "must not be above the sump, got " + coldestC)
+                .that(
+                        "wetting",
+                        wetting == null || insideMedium == null || wetting.goesWith(insideMedium, outsideMedium),
+                        "does not go with what is at the lip")
+                .optionalSize("boreDepthMm", boreDepthMm)
                 .given("wetting", wetting)
                 .given("dirt", dirt)
                 .that("shaft", shaft == null || shaft.part() == DiameterInput.Part.SHAFT, "must be a shaft")
@@ -127,7 +146,6 @@ public record LipSealInput(
         if (housingMaterial != null) {
             known(housingMaterial);
         }
-        outsideMedium = outsideMedium == null ? Medium.AIR : outsideMedium;
         Materials materials = Materials.with(ownMaterials, ownFluids);
         ownMaterials = materials.ownMaterials();
         ownFluids = materials.ownFluids();
@@ -139,6 +157,28 @@ public record LipSealInput(
         } catch (RefusedInput e) {
             throw new RefusedInput("housingMaterial", e.errors().get(0).message());
         }
+    }
+
+    /** What lies outside: air where nobody says more. */
+    @Override
+    public Medium outsideMedium() {
+        return outsideMedium == null ? Medium.AIR : outsideMedium;
+    }
+
+    boolean outsideIsAssumed() {
+        return outsideMedium == null;
+    }
+
+    boolean isFood() {
+        return Boolean.TRUE.equals(food);
+    }
+
+    boolean isSumpAssumed() {
+        return Boolean.TRUE.equals(sumpAssumed);
+    }
+
+    boolean isColdestAssumed() {
+        return Boolean.TRUE.equals(coldestAssumed);
     }
 
     Materials materials() {

@@ -28,6 +28,9 @@ final class MaterialRule {
     private static final double NEAR_K = 10;
 
     private static final Set<String> PRESSURE_MATERIALS = Set.of("NBR", "FKM");
+    /** Lips that are made for food and drinking water, each by its compound (guide). */
+    private static final Set<String> FOOD_MATERIALS = Set.of("NBR", "EPDM", "FKM", "VMQ");
+
     private static final double SLACK = 1e-9;
 
     private final LipSealInput in;
@@ -48,6 +51,13 @@ final class MaterialRule {
         return PTFE.equals(material.family()) == (layout == Layout.PTFE);
     }
 
+    /** The worst rating of a material on either side. */
+    int rating(Elastomer material) {
+        return Math.max(
+                at.inside().rating(material).orElse(1),
+                at.outside().rating(material).orElse(1));
+    }
+
     Judgement judge(Elastomer material, Layout layout) {
         var out = new Judgement();
         if (price(material) == BY_PRICE.size()) {
@@ -56,6 +66,10 @@ final class MaterialRule {
         if (layout == Layout.PRESSURE && !PRESSURE_MATERIALS.contains(material.family())) {
             return out.strike("the short stiff lip is made of NBR and FKM only");
         }
+        if (in.isFood() && !FOOD_MATERIALS.contains(material.family())) {
+            return out.strike(material.code() + " is not made for food or drinking water");
+        }
+        wetted(material, layout, out);
         fluid(material, at.inside(), out);
         fluid(material, at.outside(), out);
         heat(material, layout, out);
@@ -63,6 +77,25 @@ final class MaterialRule {
         speed(material, layout, out);
         play(material, layout, out);
         return out;
+    }
+
+    /** What reaches the lip: nothing but air, or too little. */
+    private void wetted(Elastomer material, Layout layout, Judgement out) {
+        boolean ptfe = PTFE.equals(material.family());
+        if (at.runsDry(in.wetting())) {
+            if (ptfe && in.makerDocument() != null && in.makerSpeaksOf(layout, material.code())) {
+                out.say(PASS, "runs dry by its maker's document");
+            } else if (ptfe) {
+                out.say(MISSING, "runs dry: only with its maker's word");
+            } else {
+                out.strike("the lip runs dry: there is nothing that wets it");
+            }
+        } else if (in.wetting() == Wetting.POOR && !ptfe) {
+            out.mind(material.code() + " hardly wetted wears early");
+            if ("VMQ".equals(material.family())) {
+                out.putLast();
+            }
+        }
     }
 
     private static void fluid(Elastomer material, Contact side, Judgement out) {
@@ -98,12 +131,15 @@ final class MaterialRule {
         double limit = maker != null ? maker : material.maxC();
         String where = maker != null ? " by its maker's word" : "";
         if (maker == null) {
+            double lowest =
+                    Double.POSITIVE_INFINITY; // where a fluid has a limit of its own it goes before the general one
             for (Contact side : List.of(at.inside(), at.outside())) {
                 for (Fluid fluid : side.fluids()) {
                     FluidClass c = fluid.temperatureClass();
                     Hottest hottest = c.hottest(material);
-                    if (hottest.hottestC() < limit) {
-                        limit = hottest.hottestC();
+                    if (hottest.hottestC() < lowest) {
+                        lowest = hottest.hottestC();
+                        limit = lowest;
                         where = " in " + c.words();
                     }
                     if (hottest.doubt() != null) {
@@ -112,12 +148,17 @@ final class MaterialRule {
                 }
             }
         }
+        String assumed = in.isSumpAssumed() ? "sump " + Length.show(in.sumpTemperatureC(), 0) + " °C assumed" : null;
         String says = material.code() + " to " + Length.show(limit, 0) + " °C" + where + ", lip "
                 + Length.show(at.lipC(), 0) + " °C";
         if (at.lipC() > limit + SLACK) {
-            out.strike(says);
+            out.strikeUnless(assumed, says);
         } else if (at.lipC() > limit - NEAR_K + SLACK) {
-            out.mind(says + ": within 10 K of its limit");
+            out.mind(says + ": within 10 K of its limit" + (assumed == null ? "" : "; " + assumed));
+        } else if (assumed != null) {
+            out.mind(says + "; " + assumed);
+        } else if (maker != null) {
+            out.byMaker(says, in.makerDocument());
         } else {
             out.say(PASS, says);
         }
@@ -126,8 +167,10 @@ final class MaterialRule {
     private void cold(Elastomer material, Judgement out) {
         double coldest = PTFE.equals(material.family()) ? Math.max(PTFE_COLDEST_C, material.minC()) : material.minC();
         if (in.coldestC() != null && in.coldestC() < coldest - SLACK) {
-            out.strike(material.code() + " is stiff below " + Length.show(coldest, 0) + " °C, coldest start "
-                    + Length.show(in.coldestC(), 0) + " °C");
+            out.strikeUnless(
+                    in.isColdestAssumed() ? "coldest start assumed" : null,
+                    material.code() + " is stiff below " + Length.show(coldest, 0) + " °C, coldest start "
+                            + Length.show(in.coldestC(), 0) + " °C");
         }
     }
 
@@ -136,6 +179,8 @@ final class MaterialRule {
         if (in.makerSpeedMPerS() != null && in.makerSpeaksOf(layout, material.code())) {
             if (v > in.makerSpeedMPerS() + SLACK) {
                 out.strike("above the " + mPerS(in.makerSpeedMPerS()) + " of its maker's word");
+            } else {
+                out.byMaker("to " + mPerS(in.makerSpeedMPerS()) + " by its maker's word", in.makerDocument());
             }
             return;
         }

@@ -8,6 +8,7 @@ import joropo.core.shaft.Side;
 import joropo.core.shaft.SurfaceSpeed;
 import joropo.core.shaft.Thrust;
 import joropo.core.units.Length;
+import joropo.core.verdict.Status;
 
 /**
  * Where a lip runs: speed, heat, pressure and what touches it.
@@ -24,6 +25,8 @@ record OperatingPoint(
         double lipC,
         double frictionW,
         Side open,
+        boolean openIsMissing,
+        boolean vacuumIsMissing,
         double pressureMpa,
         double thrustN,
         Contact inside,
@@ -54,7 +57,11 @@ record OperatingPoint(
                 "outsideFluid",
                 lipC,
                 in.materials());
-        Side open = keeps(in1.medium()) || !keeps(out.medium()) ? Side.IN : Side.OUT;
+        boolean oneSideKept = keeps(in1.medium()) != keeps(out.medium());
+        Side open =
+                in.mainLip() != null ? in.mainLip() : keeps(in1.medium()) || !keeps(out.medium()) ? Side.IN : Side.OUT;
+        boolean vacuum = in.insideMedium() == Medium.VACUUM && in.pressureInsideMpa() == null
+                || in.outsideMedium() == Medium.VACUUM && in.pressureOutsideMpa() == null;
         return new OperatingPoint(
                 rpm,
                 v,
@@ -62,6 +69,8 @@ record OperatingPoint(
                 lipC,
                 Math.PI * d * LIP_LOAD_N_PER_MM * FRICTION * v,
                 open,
+                in.mainLip() == null && !oneSideKept && dp != 0,
+                vacuum,
                 open == Side.IN ? dp : -dp,
                 Thrust.newton(dp, d, in.boreNominalMm()),
                 in1,
@@ -79,7 +88,31 @@ record OperatingPoint(
 
     /** Whether both sides hold something to be kept, and not the same. */
     boolean twoMedia() {
-        return keeps(inside.medium()) && keeps(outside.medium()) && inside.medium() != outside.medium();
+        return keeps(inside.medium()) && keeps(outside.medium()) && (inside.medium() != outside.medium() || twoNamed());
+    }
+
+    /** Whether both sides hold a named fluid, and not the same. */
+    boolean twoNamed() {
+        return isNamed(inside) && isNamed(outside) && !inside.fluids().equals(outside.fluids());
+    }
+
+    /** Whether one medium is on both sides, one of them named and the other not. */
+    boolean perhapsTwoMedia() {
+        return keeps(inside.medium()) && inside.medium() == outside.medium() && isNamed(inside) != isNamed(outside);
+    }
+
+    private static boolean isNamed(Contact side) {
+        return !side.assumed() && !side.fluids().isEmpty();
+    }
+
+    /** Whether nothing but air is there to wet a lip that is neither greased nor said to be hardly wetted. */
+    boolean runsDry(Wetting wetting) {
+        return !keeps(inside.medium()) && !keeps(outside.medium()) && !wetting.isDry();
+    }
+
+    /** Whether there is more pressure at the open side than the standard profile stands here. */
+    boolean asksForPressureLip() {
+        return pressureMpa > 0 && LayoutRule.standardProfile(this, pressureMpa) == Status.FAIL;
     }
 
     boolean twoLiquids() {

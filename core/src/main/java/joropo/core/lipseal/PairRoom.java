@@ -9,18 +9,21 @@ import org.jspecify.annotations.Nullable;
 
 /** Room for two seals behind each other in one bore (computed). */
 public final class PairRoom {
+    /** Room for grease, or a washer, between the two (mm, guide). */
+    static final double GREASE_MM = 2;
+
     private PairRoom() {}
 
     /** @param depthMm of the seat, absent: MISSING, @param uncertaintyMm its uncertainty */
     public static Finding judge(double widthMm, @Nullable Double depthMm, double uncertaintyMm) {
         String subject = "room for two seals";
-        double wanted = Length.snap(2 * widthMm + LipSealSeatLimits.DEPTH_ROOM_MM);
+        double wanted = Length.snap(2 * widthMm + GREASE_MM + LipSealSeatLimits.DEPTH_ROOM_MM);
         if (depthMm == null) {
             return Finding.missing(
                     "pair",
                     subject,
                     "Two seals want " + Length.show(wanted, 2)
-                            + " mm, and room between them for grease; the depth has not been read.",
+                            + " mm with the room for grease between them; the depth has not been read.",
                     "Read the depth of the seat.");
         }
         Limits limits = Limits.atLeast(wanted);

@@ -17,6 +17,7 @@ import joropo.core.tables.Ranges;
 import joropo.core.units.Length;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
+import joropo.core.verdict.FindingBuilder;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
@@ -31,6 +32,11 @@ public final class PressFitCheck {
     private static final double METAL_LEAST_MM = 0.02;
     /** A rubber-covered case should have this much left (mm, guide). */
     private static final double RUBBER_WANTED_MM = 0.05;
+
+    /** More than the table's most by this much is too much (mm, guide). */
+    private static final double METAL_MORE_MM = 0.10;
+
+    private static final double RUBBER_MORE_MM = 0.30;
 
     /** A rubber-covered case loses this share of what the housing grows (guide). */
     private static final double RUBBER_SHARE = 0.6;
@@ -78,7 +84,8 @@ public final class PressFitCheck {
                 "From " + Length.show(least, 3) + " to " + Length.show(most, 3) + " mm"
                         + (bore.read ? " in the bore as read." : " in a bore to H8 (bore not read)."),
                 bore.uncertaintyMm);
-        cold = in.outsideMinMm() == null ? cold : cold.withSource(Source.MAKER, "outside of the seal as typed");
+        cold = tooMuch(in, most, bore.uncertaintyMm, cold);
+        cold = in.outsideMinMm() == null ? cold : typed(in, cold);
         if (in.hotC() == null) {
             return new PressFitResult(least, most, null, List.of(cold));
         }
@@ -111,6 +118,48 @@ public final class PressFitCheck {
                                 "At " + Length.show(in.hotC(), 0) + " °C at least " + Length.show(hot, 3) + " mm of "
                                         + Length.show(least, 3) + " mm are left.",
                                 bore.uncertaintyMm)));
+    }
+
+    /** More interference than the table's most by this much buckles a bare case or shears the rubber (guide). */
+    private static Finding tooMuch(PressFitInput in, double most, double uncertaintyMm, Finding cold) {
+        Allowance table = table(in).at(in.boreNominalMm()).orElse(null);
+        if (table == null || in.system() == SealSystem.INCH) {
+            return cold;
+        }
+        boolean rubber = in.caseType() == CaseType.RUBBER;
+        Limits limits = Limits.atMost(Length.snap(table.maxMm + (rubber ? RUBBER_MORE_MM : METAL_MORE_MM)));
+        Status status = limits.judge(most, uncertaintyMm);
+        if (status == Status.PASS || cold.status().compareTo(status) <= 0) {
+            return cold;
+        }
+        return Finding.of(
+                        "interference",
+                        status,
+                        cold.subject(),
+                        "Up to " + Length.show(most, 3) + " mm of interference: "
+                                + (status == Status.FAIL
+                                        ? "the case will buckle or shear."
+                                        : "the gauge cannot tell whether that is too much."),
+                        status == Status.FAIL
+                                ? "This seal is not of this bore: look at sizes and readings again."
+                                : "Read the bore again with a finer gauge.",
+                        Source.GUIDE,
+                        "press fits")
+                .withValue(most, "mm")
+                .withLimits(limits, uncertaintyMm);
+    }
+
+    /** What was typed of the seal goes before the table; without its document it is unproved. */
+    private static Finding typed(PressFitInput in, Finding cold) {
+        boolean unproved = in.makerDocument() == null;
+        Finding out = unproved && cold.status() == Status.PASS
+                ? FindingBuilder.builder(cold)
+                        .status(Status.CAUTION)
+                        .message(cold.message() + " The outside typed is unproved: no document.")
+                        .remedy("Name the maker's document.")
+                        .build()
+                : cold;
+        return out.withSource(Source.MAKER, unproved ? "outside typed, unproved: no document" : in.makerDocument());
     }
 
     /**

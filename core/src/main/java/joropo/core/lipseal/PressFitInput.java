@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param outsideMinMm, @param outsideMaxMm outside of the seal as its maker says or as measured, in place of the
  *     table's allowances
  * @param housingMaterial code of the expansion table; absent: the hot figure is MISSING
+ * @param makerDocument where the outside is written; absent: what was typed is unproved
  * @param hotC temperature of housing and case in work (°C); absent: judged cold only
  */
 @RecordBuilder
@@ -27,7 +28,8 @@ public record PressFitInput(
         @Nullable Double outsideMinMm,
         @Nullable Double outsideMaxMm,
         @Nullable String housingMaterial,
-        @Nullable Double hotC) {
+        @Nullable Double hotC,
+        @Nullable String makerDocument) {
     public PressFitInput {
         new Needs()
                 .size("boreNominalMm", boreNominalMm)

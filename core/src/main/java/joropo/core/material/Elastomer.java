@@ -45,6 +45,13 @@ public record Elastomer(
         cautions = cautions == null ? "" : cautions;
     }
 
+    /** @throws RefusedInput at this field when the table has no such code */
+    public static void known(String code, String field) {
+        if (ALL.stream().noneMatch(e -> e.code.equals(code))) {
+            throw new RefusedInput(field, "'" + code + "' is no material of the table");
+        }
+    }
+
     /** The rows of the table. */
     public static List<Elastomer> all() {
         return ALL;

@@ -50,7 +50,7 @@ public enum FluidClass {
     /**
      * How hot a material may be in a fluid of this class.
      *
-     * @param hottestC the lower of the class's limit and the material's own (°C)
+     * @param hottestC the class's limit for this material; the material's own where the class gives none (°C)
      * @param doubt why it is not sure, absent when it is
      */
     public record Hottest(double hottestC, @Nullable String doubt) {}
@@ -67,7 +67,7 @@ public enum FluidClass {
         Double inClass = Table.LIMITS.getOrDefault(material.family(), Map.of()).get(this);
         return inClass == null
                 ? new Hottest(material.maxC(), "no limit is given in this class of fluid: ask the maker")
-                : new Hottest(Math.min(inClass, material.maxC()), null);
+                : new Hottest(inClass, null);
     }
 
     /** As it stands in a sentence. */

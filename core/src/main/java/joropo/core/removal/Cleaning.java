@@ -1,7 +1,9 @@
 package joropo.core.removal;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import joropo.core.tables.CsvTable;
 
 /**
@@ -33,9 +35,13 @@ public record Cleaning(String code, String surface, String means, String coarses
                 .orElseThrow(() -> new IllegalArgumentException("Table cleaning has no " + code));
     }
 
-    /** In one sentence. */
+    /** What to use, then each prohibition with its own never. */
     public String words() {
-        return surface.substring(0, 1).toUpperCase(Locale.ROOT) + surface.substring(1) + ": " + means
-                + (never.isEmpty() ? "." : "; never " + never + ".");
+        String use = surface.substring(0, 1).toUpperCase(Locale.ROOT) + surface.substring(1) + ": " + means + ".";
+        return never.isEmpty()
+                ? use
+                : use + " Never "
+                        + Arrays.stream(never.split(";")).map(String::strip).collect(Collectors.joining(", and never "))
+                        + ".";
     }
 }

@@ -7,7 +7,9 @@ import static joropo.core.verdict.Status.PASS;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import joropo.core.removal.RemovalInput.What;
 import joropo.core.removal.RemovalResult.Offer;
 import joropo.core.units.Length;
@@ -28,6 +30,8 @@ public final class RemovalCheck {
     private static final double JAW_OPENING_MM = 12;
     private static final double SLACK = 1e-9;
     private static final String GUIDE = "taking out";
+    private static final String BESIDE_UNKNOWN =
+            "whether a brittle face or the running surface lies beside it is not known";
 
     private final RemovalInput in;
 
@@ -38,30 +42,34 @@ public final class RemovalCheck {
     public static RemovalResult check(RemovalInput in) {
         var check = new RemovalCheck(in);
         List<Offer> ways = Arrays.stream(Way.values())
+                .filter(check::isOffered)
                 .map(check::judge)
                 .sorted(Comparator.comparingInt(o -> group(o.verdict())))
                 .toList();
-        return new RemovalResult(
-                ways,
-                List.of(
-                        check.best(ways),
-                        Finding.of(
-                                "destroyed",
-                                CAUTION,
-                                "what comes out",
-                                "Every removed seal counts as destroyed, unless a written inspection says "
-                                        + "otherwise, and then never as the only seal.",
-                                "Have the new one in hand before you pull.",
-                                Source.GUIDE,
-                                GUIDE)));
+        return new RemovalResult(ways, List.of(check.best(ways), check.after()));
     }
 
     private static int group(Status verdict) {
         return verdict == FAIL ? 2 : verdict == MISSING ? 1 : 0;
     }
 
+    /** Ways that belong to other things are not offered; those that would break this one are, ruled out. */
+    private boolean isOffered(Way way) {
+        return switch (way) {
+            case PUSH_BY_HAND -> in.what() == What.SEAT;
+            case PULLER, DRIFT_ON_TIGHT_RING -> in.what() == What.BEARING;
+            case CORKSCREW, LANTERN_THREADS -> in.what() == What.PACKING;
+            case PICK -> in.what() == What.RING;
+            default -> true;
+        };
+    }
+
+    /** Heat is no way by itself: it only helps another one. */
     private Finding best(List<Offer> ways) {
-        Offer first = ways.get(0);
+        Offer first = ways.stream()
+                .filter(o -> o.way() != Way.HEAT_OR_COLD)
+                .findFirst()
+                .orElseThrow();
         String subject = "way of taking out the " + in.what().words();
         return switch (first.verdict()) {
             case FAIL ->
@@ -77,12 +85,12 @@ public final class RemovalCheck {
                 Finding.missing(
                         "way",
                         subject,
-                        "Nothing can be said before it is known how it can be reached.",
+                        "No way can be chosen yet: " + first.reason() + ".",
                         "Look at what is round it.");
             default ->
                 Finding.of(
                         "way",
-                        PASS,
+                        first.verdict(),
                         subject,
                         "First: " + first.way().words() + ", " + first.reason() + ".",
                         "",
@@ -91,8 +99,69 @@ public final class RemovalCheck {
         };
     }
 
+    /** What becomes of it: the same for every one of its kind, so it is no caution. */
+    private Finding after() {
+        return in.what() == What.BEARING
+                ? Finding.of(
+                        "destroyed",
+                        PASS,
+                        "what comes out",
+                        "A bearing may go back after it was looked at, washed and turned by hand.",
+                        "Write down what was found.",
+                        Source.GUIDE,
+                        GUIDE)
+                : Finding.of(
+                        "destroyed",
+                        PASS,
+                        "what comes out",
+                        "Every removed seal counts as destroyed, unless a written inspection says otherwise, and then "
+                                + "never as the only seal.",
+                        "Have the new one in hand before you pull.",
+                        Source.GUIDE,
+                        GUIDE);
+    }
+
     private Offer judge(Way way) {
+        String breaks = breaks(way);
+        if (breaks != null) {
+            return offer(way, FAIL, breaks);
+        }
         return switch (way) {
+            case PUSH_BY_HAND ->
+                needs(
+                        way,
+                        in.otherSideAccess(),
+                        "the other side is open",
+                        "the bore is blind",
+                        "Thumb or a soft rod on the stiff part; soft ground below, since the ring chips.");
+            case PULLER -> pullerOnRing();
+            case DRIFT_ON_TIGHT_RING ->
+                fromBehind(
+                        way,
+                        "Never through the balls: a step round each time, and look at the ring.",
+                        "Eye protection.");
+            case CORKSCREW ->
+                in.edgeReachable()
+                        ? offer(
+                                way,
+                                PASS,
+                                "the rings can be reached, two at a time from opposite sides",
+                                "The box is proved empty first. Never a drill, and never a steel pick towards the "
+                                        + "sleeve.",
+                                "Old packing may hold asbestos: never scrape it dry.")
+                        : offer(way, FAIL, "the rings cannot be reached: the gland has to come further back");
+            case LANTERN_THREADS ->
+                in.edgeReachable()
+                        ? offer(way, PASS, "the lantern has threaded holes to draw it by", "Draw it straight.")
+                        : offer(way, FAIL, "the lantern cannot be reached yet");
+            case PICK ->
+                in.edgeReachable()
+                        ? offer(
+                                way,
+                                PASS,
+                                "it is pressed out of its groove from the side that does not seal",
+                                "Never a steel pick on the corner of the groove, and never on a running face.")
+                        : offer(way, FAIL, "its groove cannot be reached");
             case LEVER -> lever();
             case FLANGE_LIFT ->
                 needs(
@@ -103,12 +172,17 @@ public final class RemovalCheck {
                         "Bends a cover: lift all round, a little at a time.");
             case HOOK_SLIDE_HAMMER -> hook();
             case PRESS_FROM_BEHIND ->
-                needs(
-                        way,
-                        in.otherSideAccess(),
-                        "it can be reached from the other side",
-                        "no access from the other side",
-                        "Support the housing round the bore: the press must not carry on shaft or bearing.");
+                in.what() == What.BEARING
+                        ? fromBehind(way, "Support under the tight ring; the press never carries on the balls.")
+                        : needs(
+                                way,
+                                in.otherSideAccess(),
+                                "it can be reached from the other side",
+                                "no access from the other side",
+                                in.what() == What.SEAT
+                                        ? "With a soft ring on its stiff part, straight."
+                                        : "Support the housing round the bore: the press must not carry on shaft or "
+                                                + "bearing.");
             case COLLAPSE -> collapse();
             case PIERCE_SCREW_PULL -> pierce();
             case INTERNAL_PULLER -> puller();
@@ -117,11 +191,73 @@ public final class RemovalCheck {
         };
     }
 
+    /** Why a way breaks what comes out, or what stays; absent where it does not. */
+    private @Nullable String breaks(Way way) {
+        return switch (in.what()) {
+            case LIP_SEAL -> null;
+            case SEAT ->
+                switch (way) {
+                    case LEVER, HOOK_SLIDE_HAMMER, COLLAPSE, PIERCE_SCREW_PULL, FLANGE_LIFT ->
+                        "it chips or breaks a brittle ring";
+                    default -> null;
+                };
+            case BEARING ->
+                switch (way) {
+                    case LEVER, FLANGE_LIFT -> "it pulls on one side and the ring jams";
+                    case HOOK_SLIDE_HAMMER, INTERNAL_PULLER ->
+                        "it pulls through the balls unless it grips the tight ring";
+                    case COLLAPSE, PIERCE_SCREW_PULL -> "a bearing has no thin case";
+                    default -> null;
+                };
+            case PACKING -> way == Way.CORKSCREW || way == Way.LANTERN_THREADS ? null : "packing is drawn ring by ring";
+            case RING -> way == Way.PICK ? null : "it scratches the groove or the running face";
+        };
+    }
+
+    private Offer pullerOnRing() {
+        if (in.tightRing() == null) {
+            return offer(Way.PULLER, MISSING, "which ring is tight is not known");
+        }
+        return in.edgeReachable()
+                ? offer(
+                        Way.PULLER,
+                        PASS,
+                        "the claws reach the " + in.tightRing().words() + ", which is tight",
+                        "Never through the balls. A step round if it jams.")
+                : offer(
+                        Way.PULLER,
+                        FAIL,
+                        "the claws do not reach the " + in.tightRing().words());
+    }
+
+    /** Pressing or driving a bearing from the other side, through its tight ring. */
+    private Offer fromBehind(Way way, String... cautions) {
+        if (Boolean.FALSE.equals(in.otherSideAccess())) {
+            return offer(way, FAIL, "no access from the other side");
+        }
+        if (in.otherSideAccess() == null || in.tightRing() == null) {
+            return offer(
+                    way,
+                    MISSING,
+                    in.tightRing() == null
+                            ? "which ring is tight is not known"
+                            : "whether it can be reached from the other side is not known");
+        }
+        return offer(
+                way,
+                way == Way.DRIFT_ON_TIGHT_RING ? CAUTION : PASS,
+                "from the other side on the " + in.tightRing().words() + ", which is tight",
+                cautions);
+    }
+
     private Offer lever() {
         if (!in.edgeReachable()) {
             return offer(Way.LEVER, FAIL, "its edge cannot be reached");
         }
-        if (Boolean.TRUE.equals(in.besideBrittleFace())) {
+        if (in.besideBrittleFace() == null) {
+            return offer(Way.LEVER, MISSING, BESIDE_UNKNOWN);
+        }
+        if (in.besideBrittleFace()) {
             return offer(Way.LEVER, FAIL, "the tool would bear on a brittle face or the running surface");
         }
         return offer(
@@ -157,11 +293,8 @@ public final class RemovalCheck {
     }
 
     private Offer collapse() {
-        if (in.what() != What.LIP_SEAL) {
-            return offer(Way.COLLAPSE, FAIL, "only the thin case of a lip seal bends");
-        }
         if (in.besideBrittleFace() == null) {
-            return offer(Way.COLLAPSE, MISSING, "it is not said what lies beside it");
+            return offer(Way.COLLAPSE, MISSING, BESIDE_UNKNOWN);
         }
         return in.besideBrittleFace()
                 ? offer(Way.COLLAPSE, FAIL, "it lies next to a brittle face or on the running surface")
@@ -173,9 +306,6 @@ public final class RemovalCheck {
     }
 
     private Offer pierce() {
-        if (in.what() != What.LIP_SEAL) {
-            return offer(Way.PIERCE_SCREW_PULL, FAIL, "only the case of a lip seal can be pierced");
-        }
         if (in.behindMm() == null) {
             return offer(Way.PIERCE_SCREW_PULL, MISSING, "what lies behind is not known");
         }
@@ -221,7 +351,7 @@ public final class RemovalCheck {
                 ? offer(
                         Way.HEAT_OR_COLD,
                         MISSING,
-                        "it is not said whether elastomers stay in or anything flammable is near")
+                        "whether elastomers stay in or anything flammable is near is not known")
                 : offer(
                         Way.HEAT_OR_COLD,
                         CAUTION,
@@ -229,20 +359,34 @@ public final class RemovalCheck {
                         "Burns and fumes: gloves, air the place; never flame an old seal off.");
     }
 
+    /** Wants all four: one that is not known leaves it open, one that is not so rules it out. */
     private Offer pressure() {
-        return Boolean.TRUE.equals(in.pressureAllowed())
-                ? offer(
-                        Way.PRESSURE,
-                        CAUTION,
-                        "the maker's instruction allows it, everything else closed",
-                        "Press with oil, at the lowest pressure that does it. Shield up; everybody clear of the line of "
-                                + "flight. Gas is never used.")
-                : offer(Way.PRESSURE, FAIL, "no maker's instruction allows it");
+        Map<String, @Nullable Boolean> wanted = new LinkedHashMap<>();
+        wanted.put("the maker's instruction allows it", in.pressureAllowed());
+        wanted.put("shaft or plug closes the other end", in.otherEndClosed());
+        wanted.put("everything else is closed", in.allElseClosed());
+        wanted.put("oil is used, never gas, and people stand clear", in.oilAndClear());
+        for (Map.Entry<String, @Nullable Boolean> one : wanted.entrySet()) {
+            if (Boolean.FALSE.equals(one.getValue())) {
+                return offer(Way.PRESSURE, FAIL, "it is not so that " + one.getKey());
+            }
+        }
+        for (Map.Entry<String, @Nullable Boolean> one : wanted.entrySet()) {
+            if (one.getValue() == null) {
+                return offer(Way.PRESSURE, MISSING, "whether " + one.getKey() + " is not known");
+            }
+        }
+        return offer(
+                Way.PRESSURE,
+                CAUTION,
+                "the maker's instruction allows it and everything else is closed",
+                "Press with oil, at the lowest pressure that does it. Shield up; everybody clear of the line of flight. "
+                        + "Never use gas.");
     }
 
     private static Offer needs(Way way, @Nullable Boolean there, String holds, String fails, String caution) {
         return there == null
-                ? offer(way, MISSING, "it is not said whether " + holds)
+                ? offer(way, MISSING, "whether " + holds + " is not known")
                 : there ? offer(way, PASS, holds, caution) : offer(way, FAIL, fails);
     }
 

@@ -11,7 +11,9 @@ import org.jspecify.annotations.Nullable;
  * @param behindMm free depth behind it, to a bearing or a face, @param besideBrittleFace whether a brittle face or the
  *     running surface lies beside it
  * @param otherSideAccess whether it can be reached from behind, @param pressureAllowed whether the maker's instruction
- *     allows pressure
+ *     allows pressure, @param otherEndClosed whether shaft or plug closes the other end, @param allElseClosed whether
+ *     everything else is closed, @param oilAndClear whether oil is used and people stand clear
+ * @param tightRing which ring of a bearing is tight
  * @param elastomersStay whether elastomers near by stay in, @param flammable whether anything flammable, or a
  *     refrigerant, is near
  * @param rimProud whether a rim or flange stands proud, @param toolLengthMm of the slide hammer, @param lipOpeningMm
@@ -26,6 +28,10 @@ public record RemovalInput(
         @Nullable Boolean besideBrittleFace,
         @Nullable Boolean otherSideAccess,
         @Nullable Boolean pressureAllowed,
+        @Nullable Boolean otherEndClosed,
+        @Nullable Boolean allElseClosed,
+        @Nullable Boolean oilAndClear,
+        @Nullable TightRing tightRing,
         @Nullable Boolean elastomersStay,
         @Nullable Boolean flammable,
         @Nullable Boolean rimProud,
@@ -35,12 +41,29 @@ public record RemovalInput(
     public enum What {
         LIP_SEAL("lip seal"),
         SEAT("seat of a mechanical seal"),
-        RING("pressed ring or sleeve"),
-        BEARING("bearing");
+        RING("ring in a groove"),
+        BEARING("bearing"),
+        PACKING("packing");
 
         private final String words;
 
         What(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** The ring of a bearing that sits tight: force goes through it. */
+    public enum TightRing {
+        INNER("inner ring"),
+        OUTER("outer ring");
+
+        private final String words;
+
+        TightRing(String words) {
             this.words = words;
         }
 

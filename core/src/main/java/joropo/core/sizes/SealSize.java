@@ -44,6 +44,13 @@ public record SealSize(SealSystem system, double shaftMm, double boreMm, double 
         }
     }
 
+    /** Whether these figures are this size, written to two decimals. */
+    public boolean is(double shaft, double bore, double width) {
+        return Math.abs(shaft - shaftMm) <= SAME_MM
+                && Math.abs(bore - boreMm) <= SAME_MM
+                && Math.abs(width - widthMm) <= SAME_MM;
+    }
+
     /** Whether a shaft of this diameter is one of this size; whether it is still good is another question. */
     public boolean isOfShaft(double measuredMm) {
         return belongs(SHAFT_LESS_NOMINAL_MM, measuredMm, shaftMm);

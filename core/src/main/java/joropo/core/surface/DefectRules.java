@@ -6,6 +6,8 @@ import static joropo.core.verdict.Status.PASS;
 import static joropo.core.verdict.Status.REMEASURE;
 
 import java.util.Locale;
+import joropo.core.shaft.Hand;
+import joropo.core.shaft.Rotation;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
@@ -28,8 +30,8 @@ final class DefectRules {
 
     private DefectRules() {}
 
-    /** @param rubberCase whether the case that seats here is covered with rubber; absent: not decided */
-    static Finding judge(Defect d, @Nullable Boolean rubberCase) {
+    /** @param in the surface it was seen on: case, hand of slanting marks, turning direction */
+    static Finding judge(Defect d, RunningSurfaceInput in) {
         if (d.kind() == Defect.Kind.TARNISH || d.kind() == Defect.Kind.RUST) {
             return finding(
                     d, PASS, "Nothing is felt: it cleans off.", "Clean with cloth and solvent, then look again.");
@@ -42,7 +44,7 @@ final class DefectRules {
                     "Take it off with a fine stone before anything goes in; prove it by trying the mating part on.");
         }
         if (d.inBore()) {
-            return bore(d, rubberCase);
+            return bore(d, in.rubberCase());
         }
         if (!d.onTrack()) {
             return finding(
@@ -57,7 +59,7 @@ final class DefectRules {
                 finding(
                         d,
                         FAIL,
-                        "Slanting marks pump the medium out like a thread, however shallow.",
+                        "Slanting marks pump along the shaft like a thread, however shallow" + carries(in) + ".",
                         "Dress by plunge without feed, then prove it with the thread test.");
             case SCORE_AXIAL -> axial(d);
             case PIT, RUST_POCK ->
@@ -73,6 +75,18 @@ final class DefectRules {
                         "The edge of the coating cuts the lip and flakes travel into the bearing.",
                         "Strip the coating, or sleeve the shaft.");
         };
+    }
+
+    /** Which way slanting marks carry: what they carry does not turn with the shaft. */
+    private static String carries(RunningSurfaceInput in) {
+        if (in.slantHand() == null || in.rotation() == null) {
+            return "";
+        }
+        if (in.rotation() == Rotation.BOTH) {
+            return ": outward and inward by turns";
+        }
+        boolean inward = (in.slantHand() == Hand.LEFT) == (in.rotation() == Rotation.CW);
+        return inward ? ": inward, dirt with it" : ": outward, towards the air side, which is the worse";
     }
 
     private static Finding round(Defect d) {
@@ -127,7 +141,7 @@ final class DefectRules {
                     ? finding(
                             d,
                             REMEASURE,
-                            "It is not said whether a nail catches.",
+                            "Whether a nail catches is not known.",
                             "Draw a nail across it, or read its depth.")
                     : finding(
                             d, CAUTION, "A trace along the shaft that no nail feels.", "Dress it, look with a glass.");

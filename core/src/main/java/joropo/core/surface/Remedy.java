@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * {@code wear-remedies.csv}.
  */
 public enum Remedy {
+    RENEW_SLEEVE("renew the sleeve with the seal", "renew_sleeve"),
     DRESS("dress by plunge", "polish"),
     MOVE("move the lip", "shift_or_sleeve"),
     THIN_SLEEVE("thin repair sleeve", "thin_sleeve_or_shift"),

@@ -30,10 +30,9 @@ final class RemedyRules {
     private static final double HEAVY_WALL_MM = 2;
     /** Loss of torsional strength that wants a thought. */
     private static final double STRENGTH_LOSS = 0.10;
-    /** Another seal's bore is the same as this one (mm): measured less nominal, as when a size is looked for. */
-    private static final double BORE_BELOW = -0.05;
+    /** Under the same seal a thin sleeve has at most this wall (mm, guide). */
+    private static final double THIN_WALL_MM = 0.38;
 
-    private static final double BORE_ABOVE = 0.25;
     private static final double SLACK = 1e-9;
     private static final List<Defect.Kind> DEEP = List.of(
             Defect.Kind.WEAR_GROOVE,
@@ -82,8 +81,19 @@ final class RemedyRules {
     }
 
     List<Offer> offers() {
+        if (in.isOnSleeve()) {
+            return List.of(
+                    offer(Remedy.RENEW_SLEEVE, PASS, "the track is on a part that comes off: sleeve and seal together"),
+                    stopgap(dress()),
+                    stopgap(move()));
+        }
         List<Offer> all = List.of(dress(), move(), thinSleeve(), heavySleeve(), grindSmaller(), sprayOrRenew());
         return all.stream().sorted(Comparator.comparing(Offer::ruledOut)).toList();
+    }
+
+    /** What will do until the sleeve is renewed. */
+    private static Offer stopgap(Offer o) {
+        return o.verdict() == PASS ? offer(o.remedy(), CAUTION, "as a stopgap: " + o.reason()) : o;
     }
 
     private double depth() {
@@ -114,13 +124,13 @@ final class RemedyRules {
             return offer(
                     Remedy.DRESS,
                     MISSING,
-                    "the shaft has not been read beside the groove, so nobody knows what dressing leaves");
+                    "the shaft has not been read beside the groove, so what dressing leaves is not known");
         }
         double left = Length.snap(in.measuredMm() - 2 * depth());
-        Status size = limits.shaftMm(system, in.nominalMm()).judge(left, in.uncertaintyMm());
+        Status size = limits.shaftMm(system, in.nominalMm()).judge(left, in.readU());
         Status round = in.ovalityMm() == null
-                ? PASS
-                : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm())
+                ? MISSING
+                : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.readU())
                         .status();
         String means = depth() <= DefectRules.FINE_CLOTH_MM + SLACK
                 ? "by fine cloth in the plunge direction"
@@ -129,7 +139,9 @@ final class RemedyRules {
                 Remedy.DRESS,
                 size.worse(round),
                 means + "; it leaves Ø " + mm(left) + (size == FAIL ? ", below the least size" : "")
-                        + (round == FAIL ? "; the track is too oval" : ""));
+                        + (round == FAIL
+                                ? "; the track is too oval"
+                                : round == MISSING ? "; its roundness is not read" : ""));
     }
 
     private Offer move() {
@@ -150,7 +162,8 @@ final class RemedyRules {
         if (required == null) {
             return offer(Remedy.MOVE, MISSING, "how wide the damage is has not been measured");
         }
-        String wanted = "it takes " + mm(required) + " mm";
+        boolean assumed = in.axialPlayMm() == null || in.growthMm() == null;
+        String wanted = "it takes " + mm(required) + " mm" + (assumed ? ", play and growth assumed to be 0" : "");
         boolean inward = reaches(in.shiftInwardMm(), required);
         boolean outward = reaches(in.shiftOutwardMm(), required);
         if (inward || outward) {
@@ -183,6 +196,24 @@ final class RemedyRules {
 
     private Offer thinSleeve() {
         double outside = Length.snap(in.nominalMm() + 2 * in.sleeveWallMm());
+        if (in.sleeveWallMm() > THIN_WALL_MM + SLACK) {
+            List<SealSize> larger = sizes(s -> Math.abs(s.shaftMm() - outside) <= SLEEVE_FIT_MM);
+            return larger.isEmpty()
+                    ? offer(
+                            Remedy.THIN_SLEEVE,
+                            FAIL,
+                            "a wall of " + mm(in.sleeveWallMm()) + " mm wants a seal for Ø " + mm(outside)
+                                    + ", and none of this bore is listed"
+                                    + (in.boreMm() == null ? ": bore not read" : ""))
+                    : made(
+                            Remedy.THIN_SLEEVE,
+                            CAUTION,
+                            "a wall of " + mm(in.sleeveWallMm()) + " mm makes Ø " + mm(outside) + ": the seal is "
+                                    + list(larger),
+                            larger,
+                            outside,
+                            false);
+        }
         if (unmeasured) {
             return offer(Remedy.THIN_SLEEVE, MISSING, "how deep the groove is has not been measured");
         }
@@ -203,7 +234,7 @@ final class RemedyRules {
                     filled);
         }
         Status fit = new Limits(in.nominalMm() - SLEEVE_FIT_MM, in.nominalMm() + SLEEVE_FIT_MM)
-                .judge(in.measuredMm(), in.uncertaintyMm());
+                .judge(in.measuredMm(), in.readU());
         String doubt = fit == PASS
                 ? ""
                 : "the shaft, " + mm(in.measuredMm()) + " mm, is " + (fit == FAIL ? "not" : "perhaps not")
@@ -247,13 +278,21 @@ final class RemedyRules {
         double to = smaller.stream().mapToDouble(SealSize::shaftMm).max().orElseThrow();
         List<SealSize> next =
                 smaller.stream().filter(s -> s.shaftMm() >= to - SLACK).toList();
+        double layer = Length.snap(
+                (in.nominalMm() - to) / 2 + limits.finish(to).hardness().depthMm());
+        if (in.hardLayerMm() != null && in.hardLayerMm() < layer - SLACK) {
+            return offer(
+                    Remedy.GRIND_SMALLER,
+                    FAIL,
+                    "to " + mm(to) + " the hard layer must reach " + mm(layer) + " mm down, it reaches "
+                            + mm(in.hardLayerMm()));
+        }
         return made(
                 Remedy.GRIND_SMALLER,
-                CAUTION,
+                in.hardLayerMm() == null ? MISSING : CAUTION,
                 "to " + mm(to) + " h11 for " + list(next) + ": " + percent(strengthLoss(to))
                         + " of the torsional strength goes, and the hard layer must reach "
-                        + mm((in.nominalMm() - to) / 2
-                                + limits.finish(to).hardness().depthMm()) + " mm down",
+                        + mm(layer) + " mm down" + (in.hardLayerMm() == null ? ", which is not known" : ""),
                 smaller,
                 to,
                 false);
@@ -278,9 +317,7 @@ final class RemedyRules {
             return List.of();
         }
         return limits.sizes().stream()
-                .filter(s -> s.system() == system
-                        && in.boreMm() - s.boreMm() >= BORE_BELOW - SLACK
-                        && in.boreMm() - s.boreMm() <= BORE_ABOVE + SLACK)
+                .filter(s -> s.system() == system && s.isOfBore(in.boreMm()))
                 .filter(wanted)
                 .sorted(Comparator.comparingDouble((SealSize s) -> Math.abs(s.shaftMm() - in.nominalMm()))
                         .thenComparing(SealSize::widthMm))

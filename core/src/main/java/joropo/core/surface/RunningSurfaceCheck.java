@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
-import joropo.core.material.Dirt;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
 import joropo.core.surface.RunningSurfaceResult.Offer;
@@ -42,9 +41,15 @@ public final class RunningSurfaceCheck {
         if (in.grooveDepthMm() != null) {
             findings.add(DefectRules.groove(in.grooveDepthMm()));
         }
+        Defect measured = in.grooveDepthMm() == null
+                ? null
+                : in.seen().stream()
+                        .filter(d -> d.kind() == Defect.Kind.WEAR_GROOVE && d.onShaftTrack() && d.depthUm() == null)
+                        .findFirst()
+                        .orElse(null);
         in.seen().stream()
-                .filter(d -> in.grooveDepthMm() == null || d.kind() != Defect.Kind.WEAR_GROOVE)
-                .map(d -> DefectRules.judge(d, in.rubberCase()))
+                .filter(d -> d != measured) // the one whose depth was measured is judged by it, another one by itself
+                .map(d -> DefectRules.judge(d, in))
                 .forEach(findings::add);
         findings.add(size(in, limits));
         findings.add(
@@ -54,12 +59,13 @@ public final class RunningSurfaceCheck {
                                 "ovality of the shaft at the lip",
                                 "It has not been read.",
                                 "Read two directions of one plane.")
-                        : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.uncertaintyMm()));
-        findings.add(finish.judgeRoughness(in.raUm(), in.ptfeLip()));
+                        : TrackRoundness.judge(in.nominalMm(), in.ovalityMm(), in.readU()));
+        findings.add(finish.judgeRoughness(in.raUm(), in.lipMaterial()));
         if (in.rzUm() != null) {
             findings.add(finish.judgeRz(in.rzUm()));
         }
-        findings.add(finish.judgeHardness(in.hardnessHrc(), in.surfaceSpeedMPerS(), in.outsideDirt() != Dirt.CLEAN));
+        findings.add(finish.judgeHardness(
+                in.hardnessHrc(), in.surfaceSpeedMPerS(), in.isDirty() || in.ptfeLip(), in.outsideDirt() == null));
         double turned = in.measuredMm() == null ? in.nominalMm() : in.measuredMm();
         findings.add(
                 LeadTest.judge(in.leadAdvanceMm(), in.leadTurns(), in.leadReverses(), turned, finish.leadMostDeg()));
@@ -82,15 +88,21 @@ public final class RunningSurfaceCheck {
         }
         SealSystem system = SealSystem.of(in.nominalMm(), null);
         Limits limits = track.shaftMm(system, in.nominalMm());
-        Status status = limits.judge(in.measuredMm(), in.uncertaintyMm());
+        boolean belongs = SealSize.belongs(SealSize.SHAFT_LESS_NOMINAL_MM, in.measuredMm(), in.nominalMm());
+        Status read = belongs ? limits.judge(in.measuredMm(), in.readU()) : Status.FAIL;
+        Status status = read == Status.PASS && in.uncertaintyMm() == null ? Status.CAUTION : read;
         String message =
                 switch (status) {
                     case PASS -> "The shaft has its size.";
+                    case CAUTION ->
+                        "The shaft has its size, as far as a vernier caliper tells: the gauge is not named.";
                     case REMEASURE -> "The gauge cannot tell whether the shaft has its size.";
                     default ->
-                        in.measuredMm() < limits.lower()
-                                ? "The shaft is below its least size."
-                                : "The shaft is above its greatest size.";
+                        !belongs
+                                ? "Not this size: a shaft of this reading is none of this nominal."
+                                : in.measuredMm() < limits.lower()
+                                        ? "The shaft is below its least size."
+                                        : "The shaft is above its greatest size.";
                 };
         return Finding.of(
                         "size",
@@ -99,11 +111,13 @@ public final class RunningSurfaceCheck {
                         message,
                         status == Status.PASS
                                 ? ""
-                                : "Read again with a finer gauge; if it stays, a remedy or another seal.",
+                                : status == Status.CAUTION
+                                        ? "Name the gauge."
+                                        : "Read again with a finer gauge; if it stays, a remedy or another seal.",
                         system == SealSystem.METRIC ? Source.STANDARD : Source.GUIDE,
                         system == SealSystem.METRIC ? "ISO 6194-1, h11" : "inch trade limits")
                 .withValue(in.measuredMm(), "mm")
-                .withLimits(limits, in.uncertaintyMm());
+                .withLimits(limits, in.readU());
     }
 
     /** Whether anything found on the track wants work: it fails, cannot be told yet, or is a groove. */

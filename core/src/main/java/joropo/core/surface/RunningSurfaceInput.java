@@ -3,7 +3,11 @@ package joropo.core.surface;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import joropo.core.material.Dirt;
+import joropo.core.material.Elastomer;
+import joropo.core.readings.Gauge;
+import joropo.core.shaft.Hand;
 import joropo.core.shaft.PlayAndGrowth;
+import joropo.core.shaft.Rotation;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +23,9 @@ import org.jspecify.annotations.Nullable;
  * @param boreMm bore of the housing, for seals of another shaft size, @param lipMaterial code, for the roughness of a
  *     PTFE lip
  * @param rubberCase whether the seal's case is covered with rubber, for marks in its seat; absent: not decided
+ * @param runningSleeve whether the surface is on a sleeve or spacer that comes off, absent: no
+ * @param hardLayerMm how deep the hard layer reaches, @param slantHand of slanting marks, @param rotation as seen from
+ *     outside
  * @param sleeveWallMm wall of the thin sleeve at hand, absent: 0.3, @param defects everything seen; absent: nobody
  *     looked
  */
@@ -47,7 +54,11 @@ public record RunningSurfaceInput(
         @Nullable Double ovalityMm,
         @Nullable Double sleeveWallMm,
         @Nullable List<Defect> defects,
-        @Nullable Boolean rubberCase) {
+        @Nullable Boolean rubberCase,
+        @Nullable Boolean runningSleeve,
+        @Nullable Double hardLayerMm,
+        @Nullable Hand slantHand,
+        @Nullable Rotation rotation) {
     private static final double LIP_CONTACT_MM = 0.8;
     private static final double SLEEVE_WALL_MM = 0.3;
 
@@ -80,13 +91,13 @@ public record RunningSurfaceInput(
                         "must be above the shaft, got " + boreMm)
                 .optionalNotNegative("ovalityMm", ovalityMm)
                 .optionalSize("sleeveWallMm", sleeveWallMm)
+                .optionalNotNegative("hardLayerMm", hardLayerMm)
                 .done();
-        uncertaintyMm = uncertaintyMm == null ? 0 : uncertaintyMm;
         lipContactMm = lipContactMm == null ? LIP_CONTACT_MM : lipContactMm;
-        axialPlayMm = axialPlayMm == null ? 0 : axialPlayMm;
-        growthMm = growthMm == null ? 0 : growthMm;
         sleeveWallMm = sleeveWallMm == null ? SLEEVE_WALL_MM : sleeveWallMm;
-        outsideDirt = outsideDirt == null ? Dirt.CLEAN : outsideDirt;
+        if (lipMaterial != null) {
+            Elastomer.known(lipMaterial, "lipMaterial");
+        }
         defects = defects == null ? null : List.copyOf(defects);
     }
 
@@ -98,7 +109,20 @@ public record RunningSurfaceInput(
         return "PTFE".equals(lipMaterial);
     }
 
+    /** Expanded uncertainty of the readings (mm): as given, else a vernier caliper's. */
+    double readU() {
+        return uncertaintyMm == null ? Gauge.CALIPER.uncertaintyMm(nominalMm) : uncertaintyMm;
+    }
+
+    boolean isDirty() {
+        return outsideDirt != null && outsideDirt != Dirt.CLEAN;
+    }
+
+    boolean isOnSleeve() {
+        return Boolean.TRUE.equals(runningSleeve);
+    }
+
     double wanderMm() {
-        return new PlayAndGrowth(axialPlayMm, growthMm).wanderMm();
+        return PlayAndGrowth.of(axialPlayMm, growthMm).wanderMm();
     }
 }

@@ -31,7 +31,8 @@ public record TrackFinish(Roughness roughness, Hardness hardness, double leadMos
     public record Hardness(double least, double fast, double fastMPerS, double depthMm) {}
 
     /** Roughness Ra (µm) under an elastomer or a PTFE lip; absent: MISSING. */
-    public Finding judgeRoughness(@Nullable Double raUm, boolean ptfeLip) {
+    public Finding judgeRoughness(@Nullable Double raUm, @Nullable String lipMaterial) {
+        boolean ptfeLip = "PTFE".equals(lipMaterial);
         String subject = "roughness Ra of the track";
         if (raUm == null) {
             return Finding.missing(
@@ -50,6 +51,7 @@ public record TrackFinish(Roughness roughness, Hardness hardness, double leadMos
         }
         String message = status == Status.PASS
                 ? "The track holds a film and does not file the lip."
+                        + (lipMaterial == null ? " A rubber lip is assumed." : "")
                 : raUm < limits.lower()
                         ? "The track is so smooth that the lip runs dry on it."
                         : "The track is rough and wears the lip.";
@@ -82,15 +84,28 @@ public record TrackFinish(Roughness roughness, Hardness hardness, double leadMos
     }
 
     /** Hardness against what speed (m/s, absent: slow) and dirt outside ask for; absent: MISSING. */
-    public Finding judgeHardness(@Nullable Double hrc, @Nullable Double speedMPerS, boolean dirtOutside) {
+    /**
+     * @param strict whether dirt outside or a PTFE lip asks for the harder track at any speed, @param cleanAssumed
+     *     whether nobody said what lies outside
+     */
+    public Finding judgeHardness(
+            @Nullable Double hrc, @Nullable Double speedMPerS, boolean strict, boolean cleanAssumed) {
         String subject = "hardness of the track";
-        double least = leastHardness(speedMPerS, dirtOutside);
+        double least = leastHardness(speedMPerS, strict);
         if (hrc == null) {
             return Finding.missing(
                     "hardness",
                     subject,
                     "The hardness of the track is not known; HRC " + Math.round(least) + " is wanted.",
                     "Test it, or look at the shaft's drawing.");
+        }
+        if (speedMPerS == null && !strict && hrc >= hardness.least && hrc < hardness.fast) {
+            return Finding.missing(
+                            "hardness",
+                            subject,
+                            "Hard enough for a slow shaft, too soft for a fast one: the speed is not known.",
+                            "Read the speed.")
+                    .withValue(hrc, "HRC");
         }
         Status status = Limits.atLeast(least).judge(hrc, 0);
         return Finding.of(
@@ -99,6 +114,9 @@ public record TrackFinish(Roughness roughness, Hardness hardness, double leadMos
                         subject,
                         status == Status.PASS
                                 ? "The track is hard enough."
+                                        + (cleanAssumed && hrc < hardness.fast
+                                                ? " Outside is assumed to be clean."
+                                                : "")
                                 : "A groove comes back at once on a soft track.",
                         status == Status.PASS
                                 ? ""

@@ -186,7 +186,7 @@ class FittingPlanTest {
     void takesRemedySleeveDriverAndCoverIntoItsSteps() {
         PlanInput base = input(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.SPLINE, 2.5);
         assertThat(acts(with(base, null, Remedy.MOVE, 0.04, null, false)))
-                .contains("Move the lip: it takes 2.00 mm; inward there is room")
+                .contains("Move the lip: it takes 2.00 mm, play and growth assumed to be 0; inward there is room")
                 .contains("goes to 2.50 mm from the face");
         assertThat(acts(with(base, null, Remedy.THIN_SLEEVE, 0.04, null, false)))
                 .contains("Thin sleeve over the worn track")

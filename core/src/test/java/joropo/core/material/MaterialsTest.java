@@ -58,11 +58,13 @@ class MaterialsTest {
     }
 
     @Test
-    void noClassOfFluidIsMilderThanAir() {
+    void noClassOfFluidIsMilderThanAirButSteamForItsOwnRubber() {
         for (Elastomer e : Elastomer.all()) {
             for (FluidClass c : FluidClass.values()) {
-                assertThat(c.hottest(e).hottestC())
-                        .isLessThanOrEqualTo(FluidClass.AIR.hottest(e).hottestC());
+                boolean own = e.code().equals("EPDM") && c == FluidClass.STEAM;
+                assertThat(c.hottest(e).hottestC() > FluidClass.AIR.hottest(e).hottestC())
+                        .as(e.code() + " in " + c)
+                        .isEqualTo(own);
                 assertThat(c.words()).isNotBlank();
             }
         }

@@ -277,7 +277,7 @@ class RunningSurfaceCheckTest {
         "BORE_WEAR, true, , , CAUTION"
     })
     void everyDefectIsJudged(Kind kind, boolean onTrack, Double um, Boolean nail, Status expected) {
-        assertThat(DefectRules.judge(new Defect(kind, onTrack, um, null, nail, null), null)
+        assertThat(DefectRules.judge(new Defect(kind, onTrack, um, null, nail, null), surface(null))
                         .status())
                 .isEqualTo(expected);
     }
@@ -299,9 +299,16 @@ class RunningSurfaceCheckTest {
         "BORE_WEAR, , false, CAUTION"
     })
     void marksInTheSeatByTheCase(Kind kind, Double um, Boolean rubber, Status expected) {
-        assertThat(DefectRules.judge(new Defect(kind, true, um, null, true, true), rubber)
+        assertThat(DefectRules.judge(new Defect(kind, true, um, null, true, true), surface(rubber))
                         .status())
                 .isEqualTo(expected);
+    }
+
+    private static RunningSurfaceInput surface(@Nullable Boolean rubberCase) {
+        return RunningSurfaceInputBuilder.builder()
+                .nominalMm(45.0)
+                .rubberCase(rubberCase)
+                .build();
     }
 
     @Test
@@ -369,7 +376,7 @@ class RunningSurfaceCheckTest {
     @EnumSource(SurfaceByEye.class)
     void whatTheEyeSaysIsADefectThatIsJudged(SurfaceByEye seen) {
         List<Status> statuses = seen.defects().stream()
-                .map(d -> DefectRules.judge(d, null).status())
+                .map(d -> DefectRules.judge(d, surface(null)).status())
                 .toList();
         Status expected =
                 switch (seen) {

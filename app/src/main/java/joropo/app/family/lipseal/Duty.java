@@ -1,6 +1,7 @@
 package joropo.app.family.lipseal;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -42,16 +43,29 @@ record Duty(
         Section section = entry.section();
         List<String> assumed = new ArrayList<>();
         Double sump = read.get(LipSealFields.SUMP);
+        boolean sumpAssumed = sump == null;
         if (sump == null) {
             sump = UsualDuty.sumpC(entry.inside().medium());
             assumed.add("sump " + Math.round(sump) + " °C");
         }
+        Map<String, String> errors = new HashMap<>();
         Double coldest = read.get(LipSealFields.COLDEST);
-        if (coldest == null) {
-            coldest = UsualDuty.COLDEST_C;
+        boolean coldestAssumed = coldest == null || coldest > sump;
+        if (coldest != null && coldest > sump) {
+            errors.put(LipSealFields.COLDEST.name(), "must not be above the sump");
+        }
+        if (coldestAssumed) {
+            coldest = Math.min(UsualDuty.COLDEST_C, sump);
             assumed.add("coldest start " + Math.round(coldest) + " °C");
         }
         Wetting wetting = entry.facesTheMachine() ? read.get(LipSealFields.WETTING) : null;
+        if (wetting != null
+                && !wetting.goesWith(entry.inside().medium(), entry.outside().medium())) {
+            errors.put(
+                    LipSealFields.WETTING.name(),
+                    "does not go with " + entry.inside().medium().words() + " inside");
+            wetting = null;
+        }
         if (wetting == null) {
             wetting = UsualDuty.wetting(entry.inside().medium());
             assumed.add(wetting.words());
@@ -63,8 +77,9 @@ record Duty(
         Double most = read.get(LipSealFields.SEAL_OUTSIDE_MAX);
         boolean crossed = least != null && most != null && most < least;
         Limits outside = crossed || least == null || most == null ? null : new Limits(least, most);
-        Map<String, String> errors =
-                crossed ? Map.of(LipSealFields.SEAL_OUTSIDE_MAX.name(), "must not be below the least") : Map.of();
+        if (crossed) {
+            errors.put(LipSealFields.SEAL_OUTSIDE_MAX.name(), "must not be below the least");
+        }
         Double speed = speedRpm(position, read);
         Swing swing = swing(read);
         LipSealInput input = speed == null && swing == null
@@ -74,9 +89,11 @@ record Duty(
                         .swing(swing)
                         .sumpTemperatureC(sump)
                         .coldestC(coldest)
+                        .sumpAssumed(sumpAssumed)
+                        .coldestAssumed(coldestAssumed)
                         .wetting(wetting)
                         .build();
-        return new Duty(input, sump, outside, assumed, errors);
+        return new Duty(input, sump, outside, assumed, Map.copyOf(errors));
     }
 
     /** Speed of the shaft's surface under the lip; absent while nothing says how fast it turns or swings. */
@@ -131,6 +148,10 @@ record Duty(
                 .offsetMm(read.get(LipSealFields.OFFSET))
                 .heldOn(heldOn(entry))
                 .shaftEntersFrom(read.get(LipSealFields.ENTERS_FROM))
+                .shaftEnd(read.get(LipSealFields.SHAFT_END))
+                .mainLip(entry.assumes(Assumed.FACING) ? null : entry.seal().mainLip())
+                .boreDepthMm(read.get(LipSealFields.STOP_DEPTH))
+                .food(read.get(LipSealFields.FOOD))
                 .material(read.get(LipSealFields.MATERIAL))
                 .caseType(read.get(LipSealFields.CASE_TYPE))
                 .layout(read.get(LipSealFields.LAYOUT))
@@ -173,6 +194,7 @@ record Duty(
                 .system(measured.system())
                 .practice(read.shop().practice())
                 .bore(measured.bore().input())
+                .makerDocument(read.get(LipSealFields.MAKER_DOCUMENT))
                 .outsideMinMm(sealOutside == null ? null : sealOutside.lower())
                 .outsideMaxMm(sealOutside == null ? null : sealOutside.upper())
                 .housingMaterial(read.get(LipSealFields.HOUSING))

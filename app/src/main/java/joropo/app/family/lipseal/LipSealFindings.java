@@ -39,7 +39,7 @@ final class LipSealFindings {
     private static final Set<String> READ_ALREADY = Set.of("size", "roundness");
     /** Findings of the choice that are judged with the readings, or said elsewhere on the sheet. */
     private static final Set<String> OF_THE_CHOICE =
-            Set.of("choice", "lip-temperature", "fluid", "cold", "held", "pressure", "ribs");
+            Set.of("choice", "lip-temperature", "fluid", "cold", "held", "pressure", "ribs", "food");
 
     private static final Set<String> OF_THE_SHAFT = Set.of("run-out", "offset");
     private static final Set<String> OF_THE_DRIVER = Set.of("edge", "own", "stop");

@@ -97,8 +97,9 @@ record TrackAssessment(
             @Nullable LipMove move) {
         DiameterResult shaft = measured.shaft().result();
         String material = read.get(LipSealFields.MATERIAL);
-        boolean ptfe = material != null
-                && Duty.seals(read).material(material, "material").family().equals("PTFE");
+        String family = material == null
+                ? null
+                : Duty.seals(read).material(material, "material").family();
         double nominal = measured.shaft().nominalMm() == null
                 ? entry.section().shaftDiameterMm()
                 : measured.shaft().nominalMm();
@@ -116,12 +117,14 @@ record TrackAssessment(
                 .growthMm(entry.section().growthMm())
                 .shiftInwardMm(move == null ? null : move.inwardMm())
                 .shiftOutwardMm(move == null ? null : move.outwardMm())
+                .runningSleeve(read.is(LipSealFields.RUNNING_SLEEVE))
+                .rotation(entry.section().rotation())
                 .leadAdvanceMm(read.get(LipSealFields.LEAD_ADVANCE))
                 .leadTurns(read.get(LipSealFields.LEAD_TURNS))
                 .leadReverses(read.get(LipSealFields.LEAD_REVERSES))
                 .boreMm(entry.section().boreDiameterMm())
                 .outsideDirt(entry.outside().dirt())
-                .lipMaterial(ptfe ? "PTFE" : material)
+                .lipMaterial(family)
                 .ovalityMm(shaft == null ? null : Double.valueOf(shaft.ovalityMm()))
                 .sleeveWallMm(read.get(LipSealFields.SLEEVE_WALL))
                 .defects(defects(read))
