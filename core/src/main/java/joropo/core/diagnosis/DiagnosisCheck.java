@@ -3,9 +3,12 @@ package joropo.core.diagnosis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.core.diagnosis.DiagnosisResult.Ranked;
+import joropo.core.material.Medium;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
@@ -21,7 +24,11 @@ public final class DiagnosisCheck {
     private static final double AGAINST = 0.5;
 
     private static final int TOP = 3;
-    /** Says nothing of a leak: only that the look of the oil cannot be read yet. */
+    /** A cause that leads by this much is named; less, and it is possible only. */
+    private static final double LEADS = 1.5;
+    /** Clear oil proves nothing soon after a change; milky oil then has come in since, and weighs this much more. */
+    private static final int SINCE_CHANGE = 1;
+
     private static final String OIL_CHANGED = "OIL_CHANGED";
 
     private static final String OIL_MILKY = "OIL_MILKY";
@@ -29,36 +36,66 @@ public final class DiagnosisCheck {
     private DiagnosisCheck() {}
 
     public static DiagnosisResult check(DiagnosisInput in) {
-        List<Symptom> seen = in.signs().stream()
-                .map(c -> Symptom.of(c).orElseThrow())
-                .filter(s -> counts(s, in))
-                .toList();
-        List<Symptom> absent = in.absent().stream()
-                .map(c -> Symptom.of(c).orElseThrow())
-                .filter(s -> counts(s, in))
-                .toList();
+        List<Symptom> seen = symptoms(in.signs());
+        List<Symptom> absent = symptoms(in.absent());
+        boolean oilChanged = in.signs().contains(OIL_CHANGED);
+        Set<String> out = in.ruledOut().stream().filter(c -> !isShown(c, seen)).collect(Collectors.toSet());
         List<Ranked> ranked = Cause.all().stream()
-                .filter(c -> !in.ruledOut().contains(c.code()))
-                .map(c -> ranked(c, seen, absent))
+                .filter(c -> !out.contains(c.code()))
+                .map(c -> ranked(c, seen, absent, oilChanged))
                 .filter(r -> r.score() > 0)
                 .sorted(Comparator.comparing(Ranked::score).reversed())
                 .toList();
         Symptom next = next(in, ranked);
-        return new DiagnosisResult(ranked, next == null ? null : next.code(), List.of(finding(ranked, seen)));
+        List<Finding> findings = new ArrayList<>(List.of(finding(ranked, seen, next)));
+        contradiction(in, seen).ifPresent(findings::add);
+        return new DiagnosisResult(ranked, next == null ? null : next.code(), List.copyOf(findings));
     }
 
-    /** Oil that was changed lately shows nothing of what was in it before. */
-    private static boolean counts(Symptom sign, DiagnosisInput in) {
-        return !(sign.code().equals(OIL_MILKY) && in.signs().contains(OIL_CHANGED));
+    private static List<Symptom> symptoms(List<String> codes) {
+        return codes.stream().map(c -> Symptom.of(c).orElseThrow()).toList();
     }
 
-    private static Ranked ranked(Cause cause, List<Symptom> seen, List<Symptom> absent) {
+    /** Whether what was seen shows this source by itself, however it was looked at before. */
+    private static boolean isShown(String cause, List<Symptom> seen) {
+        return seen.stream().anyMatch(s -> s.group() == Symptom.Group.INNOCENT && s.weight(cause) > 0);
+    }
+
+    /** Signs that cannot stand together, and a look that a sign speaks against. */
+    private static Optional<Finding> contradiction(DiagnosisInput in, List<Symptom> seen) {
+        List<String> both = new ArrayList<>();
+        for (Symptom one : seen) {
+            seen.stream()
+                    .filter(other -> one.code().compareTo(other.code()) < 0
+                            && (one.notWith().contains(other.code())
+                                    || other.notWith().contains(one.code())))
+                    .forEach(other -> both.add(one.words() + ", and " + other.words()));
+        }
+        in.ruledOut().stream()
+                .filter(c -> isShown(c, seen))
+                .map(c -> Cause.of(c).orElseThrow())
+                .forEach(c -> both.add("\"" + c.words() + "\" was ruled out, and a sign speaks for it"));
+        return both.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Finding.of(
+                        "contradiction",
+                        Status.CAUTION,
+                        "signs against each other",
+                        "These exclude each other: " + String.join("; ", both) + ".",
+                        "Look again, and keep what is so.",
+                        Source.GUIDE,
+                        "failure signs"));
+    }
+
+    private static Ranked ranked(Cause cause, List<Symptom> seen, List<Symptom> absent, boolean oilChanged) {
         List<String> why = new ArrayList<>();
         double score = 0;
         for (Symptom sign : seen) {
-            score += sign.weight(cause.code());
-            if (sign.weight(cause.code()) > 0) {
-                why.add(sign.words() + ": " + strength(sign.weight(cause.code())));
+            int weight = sign.weight(cause.code());
+            boolean since = weight > 0 && oilChanged && sign.code().equals(OIL_MILKY);
+            score += weight + (since ? SINCE_CHANGE : 0);
+            if (weight > 0) {
+                why.add(sign.words() + ": " + strength(weight) + (since ? ", and it came in since the change" : ""));
             }
         }
         for (Symptom sign : absent) {
@@ -84,6 +121,11 @@ public final class DiagnosisCheck {
                 .toList();
         List<Symptom> unasked = Symptom.all().stream()
                 .filter(s -> !looked.contains(s)
+                        && asked(s, in)
+                        && looked.stream()
+                                .noneMatch(l -> in.signs().contains(l.code())
+                                        && (l.notWith().contains(s.code())
+                                                || s.notWith().contains(l.code())))
                         && !in.ruledOut().containsAll(s.weights().keySet())
                         && looked.stream().allMatch(l -> s.group().goesWith(l.group())))
                 .toList();
@@ -102,6 +144,19 @@ public final class DiagnosisCheck {
                 .orElseGet(() -> ranked.isEmpty() ? unasked.stream().findFirst().orElse(null) : null);
     }
 
+    /** Whether a sign is worth asking for at this place: by what seals there and what is kept. */
+    private static boolean asked(Symptom sign, DiagnosisInput in) {
+        boolean ofThePlace = in.position() == null
+                || !sign.group().isOfAPart()
+                || switch (in.position()) {
+                    case LIP_SEAL -> sign.group() == Symptom.Group.LIP;
+                    case PACKING -> sign.group() == Symptom.Group.PACKING;
+                    case MECHANICAL -> sign.group() == Symptom.Group.FACES || sign.group() == Symptom.Group.O_RING;
+                };
+        boolean oil = in.medium() == null || in.medium() == Medium.OIL;
+        return ofThePlace && (oil || !sign.code().startsWith("OIL_"));
+    }
+
     private static int spread(Symptom sign, List<Ranked> top) {
         int most = top.stream().mapToInt(r -> sign.weight(r.cause())).max().orElse(0);
         int least = top.size() < TOP
@@ -110,36 +165,41 @@ public final class DiagnosisCheck {
         return most - least;
     }
 
-    private static Finding finding(List<Ranked> ranked, List<Symptom> seen) {
+    private static Finding finding(List<Ranked> ranked, List<Symptom> seen, @Nullable Symptom next) {
         if (ranked.isEmpty()) {
             return Finding.missing(
                     "causes",
                     "cause of the leak",
-                    seen.isEmpty()
-                            ? "Nothing was looked at yet."
-                            : "What was seen points to nothing that the table knows.",
-                    "Look, and say what is there and what is not.");
+                    seen.isEmpty() ? "Nothing was looked at yet." : "No cause fits yet.",
+                    "Look, and note what is there and what is not.");
         }
+        double best = ranked.get(0).score();
         List<Cause> first = ranked.stream()
-                .filter(r -> r.score() == ranked.get(0).score())
+                .filter(r -> r.score() == best)
                 .map(r -> Cause.of(r.cause()).orElseThrow())
                 .toList();
         boolean alone = first.size() == 1;
+        boolean leads = alone && (ranked.size() == 1 || best - ranked.get(1).score() >= LEADS - 1e-9);
         long innocent = first.stream().filter(c -> !c.ofTheSeal()).count();
-        String words = (alone ? "It points to: " : "It points as much to one as to another: ")
+        String words = (leads ? "It points to: " : alone ? "Possible, it leads by little: " : "Equally likely: ")
                 + first.stream().map(Cause::words).collect(Collectors.joining("; ")) + ", score "
-                + Length.show(ranked.get(0).score(), 1) + (seen.size() == 1 ? ". One sign alone proves nothing." : ".");
+                + Length.show(best, 1) + (seen.size() == 1 ? ". One sign alone proves nothing." : ".");
         String seal = innocent == 0
                 ? ""
                 : innocent == first.size()
                         ? " That is not the seal: a new one would cure nothing."
                         : " Not all of these are the seal.";
+        String look = next == null ? "Look further." : "Look next: " + next.words() + "?";
+        if (!alone) {
+            return Finding.missing("causes", "cause of the leak", words + seal, look)
+                    .withSource(Source.GUIDE, "failure signs");
+        }
         return Finding.of(
                 "causes",
-                innocent == 0 ? Status.PASS : Status.CAUTION,
+                innocent == 0 && leads ? Status.PASS : Status.CAUTION,
                 "cause of the leak",
                 words + seal,
-                alone ? first.get(0).remedy() : "Look further: what parts them stands first.",
+                leads ? first.get(0).remedy() : look,
                 Source.GUIDE,
                 "failure signs");
     }

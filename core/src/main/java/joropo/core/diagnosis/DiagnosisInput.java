@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import joropo.core.material.Medium;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -12,11 +13,26 @@ import org.jspecify.annotations.Nullable;
  * was looked for in vain,
  *
  * @param ruledOut codes of causes that were looked at themselves and are not so; left out: none
+ * @param medium what is kept there: grease has no level and no breather; left out: any
+ * @param position what seals there; left out: any
  */
 public record DiagnosisInput(
         List<String> signs,
         @Nullable List<String> absent,
-        @Nullable List<String> ruledOut) {
+        @Nullable List<String> ruledOut,
+        @Nullable Medium medium,
+        @Nullable PositionKind position) {
+    /** What seals there: each kind asks its own signs. */
+    public enum PositionKind {
+        LIP_SEAL,
+        PACKING,
+        MECHANICAL
+    }
+
+    public DiagnosisInput(List<String> signs, @Nullable List<String> absent, @Nullable List<String> ruledOut) {
+        this(signs, absent, ruledOut, null, null);
+    }
+
     public DiagnosisInput {
         List<String> none = absent == null ? List.of() : absent;
         Set<String> both = new HashSet<>(none);

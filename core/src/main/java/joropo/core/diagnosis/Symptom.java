@@ -13,9 +13,10 @@ import joropo.core.tables.CsvTable;
  * One thing that can be seen, with what it points to (guide, {@code failure-signs.csv}).
  *
  * @param code its key, @param words as a person says it, @param weights of its causes, 3 strong, 2 usual, 1 possible
- * @param check what tells its causes apart
+ * @param check what tells its causes apart, @param notWith codes of signs that cannot stand beside it
  */
-public record Symptom(String code, Group group, String words, Map<String, Integer> weights, String check) {
+public record Symptom(
+        String code, Group group, String words, Map<String, Integer> weights, String check, List<String> notWith) {
     /** What has to be at hand to look. */
     public enum Group {
         INNOCENT("Is it the seal at all?"),
@@ -54,6 +55,7 @@ public record Symptom(String code, Group group, String words, Map<String, Intege
 
     public Symptom {
         weights = Map.copyOf(weights);
+        notWith = List.copyOf(notWith);
     }
 
     /** All signs in the order of the table: is it the seal at all first. */
@@ -83,10 +85,14 @@ public record Symptom(String code, Group group, String words, Map<String, Intege
                         "Table failure-signs: " + row.text("code") + " has " + pairs.get(i) + " " + weight);
             }
         }
-        if (weights.isEmpty()) {
-            throw new IllegalStateException("Table failure-signs: " + row.text("code") + " points to nothing");
-        }
         return new Symptom(
-                row.text("code"), Group.valueOf(row.text("group")), row.text("sign"), weights, row.text("check"));
+                row.text("code"),
+                Group.valueOf(row.text("group")),
+                row.text("sign"),
+                weights,
+                row.text("check"),
+                row.text("not_with").isEmpty()
+                        ? List.of()
+                        : List.of(row.text("not_with").split(" ")));
     }
 }

@@ -1,6 +1,7 @@
 package joropo.core.readings;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
 import joropo.core.units.Needs;
@@ -8,6 +9,7 @@ import joropo.core.units.RefusedInput;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.DecompositionSolver;
+import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.SingularValueDecomposition;
 import org.jspecify.annotations.Nullable;
 
@@ -56,6 +58,29 @@ public record HarmonicFit(double c, double a, double b, double secondAmplitude, 
             throw new RefusedInput("readings", "stand at too few different angles to place a circle");
         }
         return first;
+    }
+
+    /**
+     * Expanded uncertainty of the first harmonic's amplitude (mm): from the covariance of the fit through these angles,
+     * U² (X'X)^-1, in the direction in which it is known worst; U sqrt(2/n) where the angles are even (computed).
+     */
+    public double amplitudeUncertainty(List<Point> points, double uncertaintyMm) {
+        double[][] x = new double[points.size()][];
+        for (int i = 0; i < x.length; i++) {
+            double t = Math.toRadians(points.get(i).angleDeg);
+            double[] row = {1, Math.cos(t), Math.sin(t), Math.cos(2 * t), Math.sin(2 * t)};
+            x[i] = Arrays.copyOf(row, rank);
+        }
+        var design = new Array2DRowRealMatrix(x);
+        RealMatrix covariance = new SingularValueDecomposition(
+                        design.transpose().multiply(design))
+                .getSolver()
+                .getInverse();
+        double aa = covariance.getEntry(1, 1);
+        double bb = covariance.getEntry(2, 2);
+        double ab = covariance.getEntry(1, 2);
+        double largest = (aa + bb) / 2 + Math.hypot((aa - bb) / 2, ab);
+        return uncertaintyMm * Math.sqrt(largest);
     }
 
     /** Amplitude of the first harmonic. */

@@ -26,6 +26,8 @@ public final class SeatSquarenessCheck {
     private static final Ranges<Line> LIMITS =
             new Ranges<>("seat-squareness", CsvTable.rows("seat-squareness", Line::new), Line::overMm, Line::toMm);
     private static final double LEVEL_MM = 1e-6;
+    /** A mechanical seal's seat may tilt by this over its places (mm, guide). */
+    private static final double SEAT_MM = 0.05;
 
     private SeatSquarenessCheck() {}
 
@@ -43,11 +45,11 @@ public final class SeatSquarenessCheck {
                 .map(r -> new HarmonicFit.Point(r.degrees(), r.depthMm()))
                 .toList();
         HarmonicFit fit = HarmonicFit.of(points);
-        double uncertaintyMm = in.uncertaintyMm() == null ? 0 : in.uncertaintyMm();
+        double uncertaintyMm = in.readU();
         double amplitude = Length.snap(fit.amplitude());
         double overGauge = in.outsideDiameterMm() / in.gaugeCircleMm();
         double tilt = Length.snap(2 * amplitude * overGauge); // tilt = 2 A OD / gauge circle
-        double tiltU = 2 * uncertaintyMm * Math.sqrt(2.0 / points.size()) * overGauge;
+        double tiltU = 2 * fit.amplitudeUncertainty(points, uncertaintyMm) * overGauge;
         boolean level = amplitude < LEVEL_MM;
         double deepest = fit.directionDeg();
         double proud = HarmonicFit.normalize(deepest + 180);
@@ -55,13 +57,13 @@ public final class SeatSquarenessCheck {
         OptionalInt odd = HarmonicFit.suspicious(points, uncertaintyMm);
 
         List<Finding> findings = new ArrayList<>();
-        findings.add(tiltFinding(in.outsideDiameterMm(), tilt, tiltU, level ? null : tap));
+        findings.add(tiltFinding(in, tilt, tiltU, level ? null : tap));
         if (in.uncertaintyMm() == null) {
             findings.add(Finding.of(
                     "gauge",
                     Status.CAUTION,
                     "gauge of the depths",
-                    "The gauge is not named, so its uncertainty was taken as zero.",
+                    "The gauge is not named: judged as if read with a caliper's depth rod.",
                     "Name the gauge.",
                     Source.GUIDE,
                     "decision rule"));
@@ -84,16 +86,22 @@ public final class SeatSquarenessCheck {
         return hours < 0.05 ? 12 : hours;
     }
 
-    private static Finding tiltFinding(double odMm, double tilt, double tiltU, @Nullable Double tap) {
-        double limit = LIMITS.atOrLast(odMm).limitMm;
-        Status status = Limits.twoStep(tilt, tiltU, limit, 2 * limit);
+    private static Finding tiltFinding(SeatSquarenessInput in, double tilt, double tiltU, @Nullable Double tap) {
+        boolean seat = in.what() == SeatSquarenessInput.What.SEAT;
+        double limit = seat ? SEAT_MM : LIMITS.atOrLast(in.outsideDiameterMm()).limitMm;
+        Status status = seat ? Limits.atMost(limit).judge(tilt, tiltU) : Limits.twoStep(tilt, tiltU, limit, 2 * limit);
         String message =
                 switch (status) {
-                    case PASS -> "The seal sits square: the lip is loaded evenly round the shaft.";
+                    case PASS ->
+                        seat
+                                ? "The seat sits square: the faces run true."
+                                : "The seal sits square: the lip is loaded evenly round the shaft.";
                     case REMEASURE -> "The gauge cannot tell whether the seal sits square enough.";
                     default ->
-                        "The seal sits out of square: its lip is wide on one side and narrow on the other, and "
-                                + "wears early.";
+                        seat
+                                ? "The seat sits out of square: the faces open once a turn."
+                                : "The seal sits out of square: its lip is wide on one side and narrow on the other, and "
+                                        + "wears early.";
                 };
         String remedy = status == Status.PASS || tap == null
                 ? ""

@@ -11,14 +11,28 @@ import org.jspecify.annotations.Nullable;
  * @param outsideDiameterMm outside diameter of the seal
  * @param gaugeCircleMm diameter of the circle on which the gauge stood
  * @param readings three or more, spread over more than 60 degrees
- * @param uncertaintyMm expanded uncertainty of one reading, k = 2; absent is taken as zero, with a caution
+ * @param uncertaintyMm expanded uncertainty of one reading, k = 2; absent: a caliper's depth rod, with a caution
+ * @param what absent: LIP_SEAL
  */
 public record SeatSquarenessInput(
+        @Nullable What what,
         Double outsideDiameterMm,
         Double gaugeCircleMm,
         List<Reading> readings,
         @Nullable Double uncertaintyMm) {
     private static final int MOST = 72;
+
+    /** What was pressed in: a lip seal, or the seat of a mechanical seal. */
+    public enum What {
+        LIP_SEAL,
+        SEAT
+    }
+
+    /** A lip seal. */
+    public SeatSquarenessInput(
+            Double outsideDiameterMm, Double gaugeCircleMm, List<Reading> readings, @Nullable Double uncertaintyMm) {
+        this(null, outsideDiameterMm, gaugeCircleMm, readings, uncertaintyMm);
+    }
 
     /**
      * One depth at one place of the circumference, as seen from outside.
@@ -57,6 +71,17 @@ public record SeatSquarenessInput(
                         "is more than twice the outside diameter, got "
                                 + (gaugeCircleMm == null ? "" : Length.show(gaugeCircleMm, 2)))
                 .done();
+        what = what == null ? What.LIP_SEAL : what;
         readings = List.copyOf(readings);
+    }
+
+    /** Expanded uncertainty of one reading (mm): as given, else of a caliper's depth rod. */
+    double readU() {
+        return uncertaintyMm != null
+                ? uncertaintyMm
+                : Gauge.CALIPER_DEPTH.uncertaintyMm(readings.stream()
+                        .mapToDouble(r -> Math.abs(r.depthMm))
+                        .max()
+                        .orElseThrow());
     }
 }

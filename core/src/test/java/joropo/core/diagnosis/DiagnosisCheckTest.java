@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.function.Function;
 import joropo.core.diagnosis.DiagnosisResult.Ranked;
+import joropo.core.material.Medium;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
@@ -50,7 +51,10 @@ class DiagnosisCheckTest {
         "LIP_SWOLLEN, , FLUID_ATTACK",
         "OIL_MILKY, , WATER_PAST_LIP",
         "LEAKS_STANDING, LEAKS_WARM, AXIAL_SCRATCH",
-        "LEAKS_RUNNING, TRACK_WAVY PUSHED_OUT, LEAD",
+        "LEAKS_RUNNING, TRACK_WAVY PUSHED_OUT LEAKS_STANDING, LEAD",
+        "WET_AT_LIP RAN_LONG, , LONG_LIFE",
+        "FACES_STANDING FACES_GOOD, , SEAT_O_RING",
+        "SQUEALS FACE_CRACKS, , NO_FLUSH",
         "WET_AT_HUB, WET_BELOW, SPLINE_LEAK",
         "WET_BELOW NONE_BUT_WET, , PLUG",
         "NONE_BUT_WET, WET_BELOW, SPILLED",
@@ -73,6 +77,10 @@ class DiagnosisCheckTest {
                     .as(sign.code())
                     .extracting(Ranked::cause)
                     .containsExactlyInAnyOrderElementsOf(sign.weights().keySet());
+            if (sign.weights().isEmpty()) {
+                assertThat(sign.code()).as("proves nothing by itself").isEqualTo("OIL_CHANGED");
+                continue;
+            }
             assertThat(causes.get(0).score())
                     .as(sign.code())
                     .isEqualTo(sign.weights().values().stream()
@@ -81,7 +89,7 @@ class DiagnosisCheckTest {
                             .orElseThrow());
             reached.addAll(sign.weights().keySet());
         }
-        assertThat(Symptom.all()).hasSize(40);
+        assertThat(Symptom.all()).hasSize(46);
         assertThat(reached)
                 .as("every cause is reachable")
                 .containsExactlyInAnyOrderElementsOf(
@@ -115,7 +123,7 @@ class DiagnosisCheckTest {
         assertThat(check("LIP_HARD", "").nextCheck()).isEqualTo("WET_BELOW");
         assertThat(check("", "").findings().get(0).status()).isEqualTo(Status.MISSING);
         assertThat(check("WET_BELOW", "").findings().get(0)).satisfies(f -> {
-            assertThat(f.status()).isEqualTo(Status.CAUTION);
+            assertThat(f.status()).as("a tie is not known yet").isEqualTo(Status.MISSING);
             assertThat(f.message()).contains("That is not the seal: a new one would cure nothing.");
         });
         assertThat(check("LIP_HARD", "WET_BELOW").findings().get(0).message())
@@ -173,7 +181,7 @@ class DiagnosisCheckTest {
         DiagnosisResult sides = check("LIP_ONE_SIDED", "WET_BELOW");
         assertThat(sides.first()).extracting(Ranked::cause).containsExactly("OFFSET", "COCKED_SEAL");
         assertThat(sides.findings().get(0).message())
-                .startsWith("It points as much to one as to another: ")
+                .startsWith("Equally likely: ")
                 .contains("; ");
         assertThat(check("WET_BELOW", "").first())
                 .extracting(Ranked::cause)
@@ -181,19 +189,74 @@ class DiagnosisCheckTest {
         assertThat(check("WET_BELOW", "").findings().get(0).message())
                 .contains("That is not the seal: a new one would cure nothing.");
         DiagnosisResult mixed = check("LEAKS_RUNNING WET_BELOW", "");
-        assertThat(mixed.first()).extracting(Ranked::cause).contains("LEAD", "PLUG");
-        assertThat(mixed.findings().get(0)).satisfies(f -> {
-            assertThat(f.status()).isEqualTo(Status.CAUTION);
+        assertThat(mixed.first()).extracting(Ranked::cause).contains("PLUG").doesNotContain("LEAD");
+        assertThat(check("LEAKS_STANDING LEAKS_WARM", "").first())
+                .extracting(Ranked::cause)
+                .as("a breather, an over-filled sump or a scratch")
+                .hasSize(3);
+        assertThat(check("LEAKS_STANDING LEAKS_WARM", "").findings().get(0)).satisfies(f -> {
+            assertThat(f.status()).isEqualTo(Status.MISSING);
             assertThat(f.message()).contains("Not all of these are the seal.");
         });
         assertThat(check("", "").first()).isEmpty();
     }
 
+    /** A clear look proves nothing after a change; milky oil has come in since and weighs one more. */
     @Test
-    void oilThatWasChangedProvesNothing() {
-        assertThat(check("OIL_MILKY OIL_CHANGED", "").causes())
-                .extracting(Ranked::cause)
-                .containsExactly("OIL_PROVES_NOTHING");
+    void milkyOilSoonAfterAChangeWeighsMore() {
+        assertThat(check("OIL_CHANGED", "").causes()).isEmpty();
+        assertThat(score(check("OIL_MILKY", ""), "WATER_PAST_LIP")).isEqualTo(3);
+        assertThat(score(check("OIL_MILKY OIL_CHANGED", ""), "WATER_PAST_LIP")).isEqualTo(4);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({
+        "LEAKS_RUNNING LEAKS_STANDING, leaks only standing",
+        "WET_BELOW WET_AT_LIP, lip dry",
+        "WET_AT_HUB WET_AT_LIP, lip dry",
+        "NONE_BUT_WET WET_AT_LIP, wet at the lip itself"
+    })
+    void signsThatExcludeEachOtherAreNamed(String signs, String named) {
+        assertThat(check(signs, "").findings())
+                .filteredOn(f -> f.id().equals("contradiction"))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.status()).isEqualTo(Status.CAUTION);
+                    assertThat(f.message()).contains(named);
+                });
+        assertThat(check(signs.split(" ")[0], "").findings()).hasSize(1);
+    }
+
+    /** A look that a sign speaks against rules nothing out, and that is said. */
+    @Test
+    void wetBelowContradictsALookAbove() {
+        DiagnosisResult r =
+                DiagnosisCheck.check(new DiagnosisInput(List.of("WET_BELOW"), null, List.of("HIGHER_JOINT")));
+        assertThat(r.causes()).extracting(Ranked::cause).contains("HIGHER_JOINT");
+        assertThat(r.findings()).extracting("id").contains("contradiction");
+    }
+
+    @ParameterizedTest(name = "{0}, lead {2}: {1}")
+    @CsvSource({"LIP_SWOLLEN, PASS, 2", "LIP_HARD, CAUTION, 1", "LIP_ONE_SIDED, MISSING, 0"})
+    void onlyACauseThatLeadsIsNamedForCertain(String sign, Status expected, int lead) {
+        assertThat(check(sign, "").findings().get(0).status()).isEqualTo(expected);
+        List<Ranked> causes = check(sign, "").causes();
+        assertThat(causes.get(0).score() - causes.get(1).score()).isEqualTo(lead);
+    }
+
+    @ParameterizedTest(name = "{0}, {1}: not {2}")
+    @CsvSource({"GREASE, LIP_SEAL, OIL_MILKY", "OIL, MECHANICAL, LIP_HARD", "OIL, PACKING, FACE_CRACKS"})
+    void eachPlaceIsAskedItsOwnSigns(Medium medium, DiagnosisInput.PositionKind position, String never) {
+        List<String> absent = new ArrayList<>();
+        for (String next = ""; next != null; ) {
+            next = DiagnosisCheck.check(new DiagnosisInput(List.of(), absent, null, medium, position))
+                    .nextCheck();
+            assertThat(next).isNotEqualTo(never);
+            if (next != null) {
+                absent.add(next);
+            }
+        }
+        assertThat(absent).isNotEmpty();
     }
 
     @Test
@@ -234,8 +297,8 @@ class DiagnosisCheckTest {
                 .filter(c -> !in.signs().contains(c) && !in.absent().contains(c))
                 .findFirst()
                 .orElse(null));
-        assertThat(asked).as("mean questions by the asking order").isCloseTo(0.8, within(0.05));
-        assertThat(table).as("mean questions down the table").isCloseTo(8.2, within(0.05));
+        assertThat(asked).as("mean questions by the asking order").isCloseTo(0.7, within(0.05));
+        assertThat(table).as("mean questions down the table").isCloseTo(9.1, within(0.05));
         assertThat(asked).isLessThan(table * 0.9);
     }
 
@@ -314,10 +377,13 @@ class DiagnosisCheckTest {
                     .isTrue();
             if (!result.causes().isEmpty()) {
                 String out = result.causes().get(0).cause();
+                boolean shown = signs.stream()
+                        .map(c -> Symptom.of(c).orElseThrow())
+                        .anyMatch(s -> s.group() == Symptom.Group.INNOCENT && s.weight(out) > 0);
                 assertThat(DiagnosisCheck.check(new DiagnosisInput(signs, vain, List.of(out)))
                                 .causes())
                         .isEqualTo(result.causes().stream()
-                                .filter(c -> !c.cause().equals(out))
+                                .filter(c -> shown || !c.cause().equals(out))
                                 .toList());
             }
         }
