@@ -101,7 +101,11 @@ public final class DiameterCheck {
         String part = in.part().name().toLowerCase(Locale.ROOT);
         String message =
                 switch (status) {
-                    case PASS -> "Every reading lies in its limits.";
+                    case PASS ->
+                        "Every reading lies in its limits."
+                                + (in.partTemperatureC() != null && in.gaugeTemperatureC() == null
+                                        ? " The gauge is assumed to be as warm as the part."
+                                        : "");
                     case REMEASURE ->
                         "A reading lies so near a limit that the gauge (U " + Length.show(uncertaintyMm, 3)
                                 + " mm) cannot tell.";

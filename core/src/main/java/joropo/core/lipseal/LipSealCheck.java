@@ -117,7 +117,7 @@ public final class LipSealCheck {
         findings.add(finish.judgeRoughness(
                 in.raUm(), layout() == Layout.PTFE ? "PTFE" : seal == null ? "NBR" : seal.material()));
         findings.add(finish.judgeHardness(
-                in.hardnessHrc(), at.speedMPerS(), in.dirt() != Dirt.CLEAN || layout() == Layout.PTFE, false));
+                in.hardnessHrc(), at.speedMPerS(), in.dirt() != Dirt.CLEAN || layout() == Layout.PTFE, List.of()));
         if (in.runsBothWays()) {
             findings.add(guide(
                     "ribs",
@@ -281,6 +281,12 @@ public final class LipSealCheck {
         if (in.outsideIsAssumed()) {
             out.add("air outside");
         }
+        if (in.pressureInsideMpa() == null && in.insideMedium() != Medium.VACUUM) {
+            out.add("no pressure inside");
+        }
+        if (in.pressureOutsideMpa() == null && in.outsideMedium() != Medium.VACUUM) {
+            out.add("no pressure outside");
+        }
         if (in.corrosive() == null) {
             out.add("no salt or acid outside");
         }
@@ -392,7 +398,7 @@ public final class LipSealCheck {
                         "held",
                         holds ? Status.PASS : Status.FAIL,
                         subject,
-                        pushes + (holds ? " and a stop takes it." : " and nothing stops it there."),
+                        pushes + (holds ? " and a stop takes it." + pressureAssumed() : " and nothing stops it there."),
                         holds
                                 ? ""
                                 : "A retaining ring or a cover on the " + low.words()

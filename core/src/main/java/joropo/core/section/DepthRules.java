@@ -80,7 +80,7 @@ final class DepthRules {
                     .withValue(from, "mm");
         }
         Limits limits = new Limits(window.fromMm(), window.toMm());
-        double uncertaintyMm = section.depthUncertaintyMm();
+        double uncertaintyMm = section.depthU();
         Status inWindow = onStop(seal, from, uncertaintyMm, window) ? PASS : limits.judge(from, uncertaintyMm);
         Status status = inWindow == PASS && !depth.unread().isEmpty() ? Status.MISSING : inWindow;
         String aim = " Aim at " + mm(window.targetMm()) + " mm.";
@@ -106,7 +106,9 @@ final class DepthRules {
                 (depth.byRing()
                                 ? "The seal is held by its ring; nothing lies inward to land on."
                                 : "The seal stands where it may.")
-                        + " Aim at " + mm(window.targetMm()) + " mm." + found + section.wanderAssumed();
+                        + " Aim at " + mm(window.targetMm()) + " mm." + found + depth.assumed()
+                        + section.wanderAssumed()
+                        + section.depthsAssumed();
             case MISSING ->
                 "As far as is read the seal stands where it may, but the " + String.join(" and the ", depth.unread())
                         + (depth.unread().size() == 1 ? " is" : " are") + " not known.";
@@ -174,19 +176,19 @@ final class DepthRules {
 
     private Finding mate(Bearing bearing) {
         Limits limits = new Limits(Length.snap(bearing.mateMm() - MATE_MM), Length.snap(bearing.mateMm() + MATE_MM));
-        Status status = limits.judge(Length.snap(bearing.fromMm()), section.depthUncertaintyMm());
+        Status status = limits.judge(Length.snap(bearing.fromMm()), section.depthU());
         return Finding.of(
                         "S2",
                         status,
                         "place of the bearing",
                         status == PASS
-                                ? "The bearing stands where its mating part wants it."
+                                ? "The bearing stands where its mating part wants it." + section.depthsAssumed()
                                 : "The bearing does not stand where its mating part wants it.",
                         status == PASS ? "" : "Move it to " + mm(bearing.mateMm()) + " mm.",
                         Source.GUIDE,
                         "stack and depth")
                 .withValue(bearing.fromMm(), "mm")
-                .withLimits(limits, section.depthUncertaintyMm())
+                .withLimits(limits, section.depthU())
                 .withPart(bearing.id());
     }
 

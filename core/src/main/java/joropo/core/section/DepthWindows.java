@@ -46,8 +46,15 @@ final class DepthWindows {
      * @param byRing whether a ring holds it and nothing lies inward to land on, @param onStop whether it may lie on
      *     what ends its window, @param unread figures that are not there and could make it worse
      * @param found how the place of the old seal comes into the aim, a sentence; empty where none was read
+     * @param assumed what was taken for a part behind a nearer stop, a sentence
      */
-    record Depth(@Nullable DepthWindow window, boolean byRing, boolean onStop, List<String> unread, String found) {}
+    record Depth(
+            @Nullable DepthWindow window,
+            boolean byRing,
+            boolean onStop,
+            List<String> unread,
+            String found,
+            String assumed) {}
 
     /**
      * Windows of the seals, outside first, and of a bearing whose mating part wants it somewhere; none where nothing
@@ -81,7 +88,7 @@ final class DepthWindows {
                 .orElse(null);
         boolean byRing = limit == null && outward.ring != null && !seal.hasFlange();
         if (limit == null && !byRing) {
-            return new Depth(null, false, false, List.copyOf(unread), "");
+            return new Depth(null, false, false, List.copyOf(unread), "", "");
         }
         double mouth = section.boreFromMm() - Objects.requireNonNullElse(seal.mayStandProudMm(), 0.0);
         double from = Length.snap(
@@ -99,7 +106,8 @@ final class DepthWindows {
                 byRing,
                 onStop,
                 List.copyOf(unread),
-                found.words);
+                found.words,
+                inward.assumed);
     }
 
     /** Lays the items beside a seal before a visitor, nearest first, until one says that nothing behind it counts. */
@@ -228,6 +236,7 @@ final class DepthWindows {
         private final List<Limit> all = new ArrayList<>();
         private final List<String> unread = new ArrayList<>();
         private double between;
+        private String assumed = "";
 
         Inward(Seal seal) {
             this.seal = seal;
@@ -302,8 +311,12 @@ final class DepthWindows {
             }
             if (meets) {
                 double room = turning - clearanceMm() - between;
-                if (bearing.turningFromMm() == null && all.stream().noneMatch(l -> l.atMm <= room)) {
-                    unread.add("place where the bearing's rotating part begins");
+                if (bearing.turningFromMm() == null) {
+                    if (all.stream().noneMatch(l -> l.atMm <= room)) {
+                        unread.add("place where the bearing's rotating part begins");
+                    } else {
+                        assumed = " The bearing's rotating part is assumed to begin at its ring's face.";
+                    }
                 }
                 add(room, false);
             }

@@ -77,6 +77,9 @@ final class LipRules {
                         + (nothing
                                 ? "and there is nothing to keep on either side."
                                 : "towards the " + kept.stands().words() + " it has to keep.")
+                        + (parts.number(seal) == 0 && section.outside().dirtIsAssumed()
+                                ? " Outside is assumed to be clean."
+                                : "")
                         + (back.feedIsAssumed() || kept.feedIsAssumed()
                                 ? " That no grease is pumped in is assumed."
                                 : ""),

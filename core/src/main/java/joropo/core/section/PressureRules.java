@@ -92,7 +92,11 @@ final class PressureRules {
         }
         double most = parts.limits().mostPressureMpa(seal.profile(), section.speedRpm(), shaft);
         if (across <= most + SLACK) {
-            return finding(seal, PASS, "The lip stands " + pressure + " at this speed.", "")
+            return finding(
+                            seal,
+                            PASS,
+                            "The lip stands " + pressure + " at this speed." + parts.pressureAssumed(seal),
+                            "")
                     .withValue(across, "MPa")
                     .withLimits(Limits.atMost(most), 0);
         }

@@ -28,7 +28,7 @@ final class SeatRules {
             return List.of();
         }
         double width = parts.seals().stream().mapToDouble(Seal::widthMm).sum();
-        double uncertaintyMm = section.depthUncertaintyMm();
+        double uncertaintyMm = section.depthU();
         List<Finding> findings = new ArrayList<>();
         if (section.totalDepthMm() != null) {
             findings.add(seat(
@@ -102,7 +102,7 @@ final class SeatRules {
             String cure) {
         Status status = permitted.judge(value, uncertaintyMm);
         String message = status == PASS
-                ? good
+                ? good + section.depthsAssumed()
                 : status == Status.REMEASURE ? "The gauge cannot tell whether this is enough." : bad;
         return Finding.of(
                         "S6",

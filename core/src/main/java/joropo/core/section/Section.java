@@ -28,7 +28,8 @@ import org.jspecify.annotations.Nullable;
  *     0 is taken and named
  * @param boreFromMm mouth of the bore, absent: 0
  * @param cylindricalDepthMm, @param totalDepthMm, @param cornerRadiusMm of the seat, where read
- * @param depthUncertaintyMm of depths along the axis, absent: 0, @param speedRpm how fast the shaft turns
+ * @param depthUncertaintyMm of depths along the axis, absent: they are taken as exact and that is named, @param
+ *     speedRpm how fast the shaft turns
  * @param asFound the arrangement as it was found, to be compared; where its seals stood is where new ones go first
  */
 @RecordBuilder
@@ -109,7 +110,6 @@ public record Section(
         joints = joints == null ? List.of() : List.copyOf(joints);
         clockMarks = clockMarks == null ? List.of() : List.copyOf(clockMarks);
         boreFromMm = boreFromMm == null ? 0 : boreFromMm;
-        depthUncertaintyMm = depthUncertaintyMm == null ? 0 : depthUncertaintyMm;
     }
 
     /** Whether the parts that seal are listed as they stand, one behind another: spaces go by that order. */
@@ -134,7 +134,7 @@ public record Section(
      * The same section with its innermost seal at another place, seals before it moved along, read with this
      * uncertainty (mm).
      */
-    public Section withSealAt(double fromMm, double uncertaintyMm) {
+    public Section withSealAt(double fromMm, @Nullable Double uncertaintyMm) {
         double by = fromMm - seal().fromMm();
         return with(
                 boreItems.stream()
@@ -145,7 +145,7 @@ public record Section(
     }
 
     /** The same section with the outermost seal at this depth, as it was read from outside. */
-    public Section withOutermostSealAt(double fromMm, double uncertaintyMm) {
+    public Section withOutermostSealAt(double fromMm, @Nullable Double uncertaintyMm) {
         return withSealAt(
                 seal().fromMm()
                         + fromMm
@@ -154,7 +154,7 @@ public record Section(
     }
 
     /** The same section with this seal alone at another place. */
-    public Section withSealAt(String id, double fromMm, double uncertaintyMm) {
+    public Section withSealAt(String id, double fromMm, @Nullable Double uncertaintyMm) {
         return with(
                 boreItems.stream()
                         .map(i -> i instanceof BoreItem.Seal s && s.id().equals(id) ? s.at(Length.snap(fromMm)) : i)
@@ -233,11 +233,11 @@ public record Section(
                 .cylindricalDepthMm(read.cylindricalDepthMm == null ? cylindricalDepthMm : read.cylindricalDepthMm)
                 .totalDepthMm(read.totalDepthMm == null ? totalDepthMm : read.totalDepthMm)
                 .cornerRadiusMm(read.cornerRadiusMm == null ? cornerRadiusMm : read.cornerRadiusMm)
-                .depthUncertaintyMm(read.depthUncertaintyMm == 0 ? depthUncertaintyMm : read.depthUncertaintyMm)
+                .depthUncertaintyMm(read.depthUncertaintyMm == null ? depthUncertaintyMm : read.depthUncertaintyMm)
                 .build();
     }
 
-    private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, double uncertaintyMm) {
+    private Section with(List<BoreItem> newBoreItems, List<ShaftItem> newShaftItems, @Nullable Double uncertaintyMm) {
         return with(spaces, newBoreItems, newShaftItems, joints, uncertaintyMm);
     }
 
@@ -257,7 +257,7 @@ public record Section(
             List<BoreItem> newBoreItems,
             List<ShaftItem> newShaftItems,
             List<Joint> newJoints,
-            double uncertaintyMm) {
+            @Nullable Double uncertaintyMm) {
         return SectionBuilder.builder(this)
                 .spaces(newSpaces)
                 .boreItems(newBoreItems)
@@ -311,6 +311,16 @@ public record Section(
     /** Half the play and the whole growth, either way: how far a turning part may come nearer (mm, computed). */
     double wanderMm() {
         return PlayAndGrowth.of(axialPlayMm, growthMm).wanderMm();
+    }
+
+    /** Expanded uncertainty of depths along the axis (mm), 0 where none was given. */
+    public double depthU() {
+        return depthUncertaintyMm == null ? 0 : depthUncertaintyMm;
+    }
+
+    /** That depths are taken as exact, as a sentence; empty where their uncertainty was given. */
+    String depthsAssumed() {
+        return depthUncertaintyMm == null ? " Depths are assumed to be exact." : "";
     }
 
     /** What was taken for play and growth, as a sentence; empty where both were given. */

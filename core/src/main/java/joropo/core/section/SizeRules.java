@@ -72,7 +72,7 @@ final class SizeRules {
             return new Half(MISSING, "The shaft under the lip is not known.", "Read the shaft under the lip.");
         }
         return belongs(parts.limits().shaftLessNominalMm(), shaft, seal.insideDiameterMm())
-                ? new Half(PASS, "Its lip is of this shaft.", "")
+                ? new Half(PASS, "Its lip is of this shaft." + surfaceAssumed(seal), "")
                 : new Half(
                         FAIL,
                         "A seal for a shaft of " + mm(seal.insideDiameterMm()) + " mm is not of this place: under its "
@@ -100,6 +100,14 @@ final class SizeRules {
                 .findFirst()
                 .orElse(null);
         return surface != null || seal.mount() == Mount.SHAFT ? surface : section.shaftDiameterMm();
+    }
+
+    /** That the ground band has the shaft's diameter, where nobody read its own. */
+    private String surfaceAssumed(Seal seal) {
+        LipTrack band = tracks.track(seal);
+        return parts.shaft(ShaftItem.RunningSurface.class).anyMatch(r -> r.diameterMm() == null && over(r, band))
+                ? " The ground band is assumed to have the shaft's diameter."
+                : "";
     }
 
     private static boolean over(ShaftItem item, LipTrack band) {

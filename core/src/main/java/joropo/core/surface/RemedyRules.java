@@ -68,7 +68,8 @@ final class RemedyRules {
                         grooves.stream().map(Defect::widthMm).filter(Objects::nonNull))
                 .max(Double::compare)
                 .orElse(null);
-        unmeasured = in.grooveDepthMm() == null && grooves.stream().anyMatch(d -> d.depthUm() == null && d.nail());
+        unmeasured = in.grooveDepthMm() == null
+                && (in.grooveWidthMm() != null || grooves.stream().anyMatch(d -> d.depthUm() == null && d.nail()));
         system = SealSystem.of(in.nominalMm(), null);
     }
 
@@ -223,7 +224,7 @@ final class RemedyRules {
         boolean filled = depth() > Remedy.THIN_SLEEVE.deepestMm(false) + SLACK;
         String words = (filled ? "with filler under it" : "over the groove as it is") + "; Ø " + mm(outside)
                 + " outside, the seal's size stays, its lip sits tighter by " + mm(2 * in.sleeveWallMm())
-                + " mm: look at the heat again";
+                + " mm: look at the heat again" + (in.wallIsAssumed() ? "; a wall of 0.3 mm is assumed" : "");
         if (in.measuredMm() == null) {
             return made(
                     Remedy.THIN_SLEEVE,

@@ -65,7 +65,7 @@ public final class RunningSurfaceCheck {
             findings.add(finish.judgeRz(in.rzUm()));
         }
         findings.add(finish.judgeHardness(
-                in.hardnessHrc(), in.surfaceSpeedMPerS(), in.isDirty() || in.ptfeLip(), in.outsideDirt() == null));
+                in.hardnessHrc(), in.surfaceSpeedMPerS(), in.isDirty() || in.ptfeLip(), in.assumed()));
         double turned = in.measuredMm() == null ? in.nominalMm() : in.measuredMm();
         findings.add(
                 LeadTest.judge(in.leadAdvanceMm(), in.leadTurns(), in.leadReverses(), turned, finish.leadMostDeg()));

@@ -1,6 +1,7 @@
 package joropo.core.surface;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
 import joropo.core.material.Dirt;
 import joropo.core.material.Elastomer;
@@ -94,7 +95,6 @@ public record RunningSurfaceInput(
                 .optionalNotNegative("hardLayerMm", hardLayerMm)
                 .done();
         lipContactMm = lipContactMm == null ? LIP_CONTACT_MM : lipContactMm;
-        sleeveWallMm = sleeveWallMm == null ? SLEEVE_WALL_MM : sleeveWallMm;
         if (lipMaterial != null) {
             Elastomer.known(lipMaterial, "lipMaterial");
         }
@@ -116,6 +116,28 @@ public record RunningSurfaceInput(
 
     boolean isDirty() {
         return outsideDirt != null && outsideDirt != Dirt.CLEAN;
+    }
+
+    /** Wall of the thin sleeve (mm): as given, else the usual one. */
+    @Override
+    public Double sleeveWallMm() {
+        return sleeveWallMm == null ? SLEEVE_WALL_MM : sleeveWallMm;
+    }
+
+    boolean wallIsAssumed() {
+        return sleeveWallMm == null;
+    }
+
+    /** What asks for no hard track because nobody said otherwise. */
+    List<String> assumed() {
+        List<String> out = new ArrayList<>();
+        if (outsideDirt == null) {
+            out.add("clean outside");
+        }
+        if (lipMaterial == null) {
+            out.add("a rubber lip");
+        }
+        return out;
     }
 
     boolean isOnSleeve() {

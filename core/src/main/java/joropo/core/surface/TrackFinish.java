@@ -1,5 +1,6 @@
 package joropo.core.surface;
 
+import java.util.List;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
@@ -85,11 +86,11 @@ public record TrackFinish(Roughness roughness, Hardness hardness, double leadMos
 
     /** Hardness against what speed (m/s, absent: slow) and dirt outside ask for; absent: MISSING. */
     /**
-     * @param strict whether dirt outside or a PTFE lip asks for the harder track at any speed, @param cleanAssumed
-     *     whether nobody said what lies outside
+     * @param strict whether dirt outside or a PTFE lip asks for the harder track at any speed, @param assumed what
+     *     nobody said that would ask for it
      */
     public Finding judgeHardness(
-            @Nullable Double hrc, @Nullable Double speedMPerS, boolean strict, boolean cleanAssumed) {
+            @Nullable Double hrc, @Nullable Double speedMPerS, boolean strict, List<String> assumed) {
         String subject = "hardness of the track";
         double least = leastHardness(speedMPerS, strict);
         if (hrc == null) {
@@ -114,8 +115,8 @@ public record TrackFinish(Roughness roughness, Hardness hardness, double leadMos
                         subject,
                         status == Status.PASS
                                 ? "The track is hard enough."
-                                        + (cleanAssumed && hrc < hardness.fast
-                                                ? " Outside is assumed to be clean."
+                                        + (!assumed.isEmpty() && hrc < hardness.fast
+                                                ? " Assumed: " + String.join(", ", assumed) + "."
                                                 : "")
                                 : "A groove comes back at once on a soft track.",
                         status == Status.PASS

@@ -55,7 +55,7 @@ final class Written {
                 .speedRpm(out.rpm)
                 .shaftEntersFrom(out.enters)
                 .build();
-        return out.foundMm == null ? section : section.comparedWith(section.withSealAt(out.foundMm, 0));
+        return out.foundMm == null ? section : section.comparedWith(section.withSealAt(out.foundMm, 0.0));
     }
 
     private void space(String text) {

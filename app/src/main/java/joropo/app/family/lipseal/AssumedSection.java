@@ -264,8 +264,8 @@ record AssumedSection(
         return depth == null
                 ? turned
                 : id.equals(turned.seal().id())
-                        ? turned.withSealAt(depth, turned.depthUncertaintyMm())
-                        : turned.withSealAt(id, depth, turned.depthUncertaintyMm());
+                        ? turned.withSealAt(depth, turned.depthU())
+                        : turned.withSealAt(id, depth, turned.depthU());
     }
 
     /** A section that was arranged on the bench: nothing in it is assumed. Its innermost seal is the first item's. */
@@ -339,7 +339,7 @@ record AssumedSection(
         Set<Assumed> left = EnumSet.noneOf(Assumed.class);
         left.addAll(assumed);
         left.remove(Assumed.DEPTH);
-        double uncertaintyMm = section.depthUncertaintyMm();
+        double uncertaintyMm = section.depthU();
         return new AssumedSection(
                 among.isAlone()
                         ? section.withSealAt(fromMm, uncertaintyMm)

@@ -145,9 +145,7 @@ final class LipSealFindings {
         if (work.alike().isAlone()
                 && decided.layout() != null
                 && decided.layout().isPair()) {
-            add(
-                    Stage.DECIDE,
-                    PairRoom.judge(seal.widthMm(), read.get(LipSealFields.STOP_DEPTH), section.depthUncertaintyMm()));
+            add(Stage.DECIDE, PairRoom.judge(seal.widthMm(), read.get(LipSealFields.STOP_DEPTH), section.depthU()));
         }
         arranged();
         if (work.decidedSection() != null) {
