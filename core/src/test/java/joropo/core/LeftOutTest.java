@@ -13,15 +13,23 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.core.assembly.TorquePlanCheck;
 import joropo.core.assembly.TorquePlanInput;
+import joropo.core.diagnosis.DiagnosisCheck;
+import joropo.core.diagnosis.DiagnosisInput;
+import joropo.core.diagnosis.Symptom;
 import joropo.core.fits.DiameterCheck;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInputBuilder;
+import joropo.core.fits.LimitsAndFitsCheck;
+import joropo.core.fits.LimitsAndFitsInput;
+import joropo.core.fits.ThermalFitCheck;
+import joropo.core.fits.ThermalFitInput;
 import joropo.core.lipseal.DriverCheck;
 import joropo.core.lipseal.DriverInput;
 import joropo.core.lipseal.DriverInputBuilder;
@@ -29,6 +37,8 @@ import joropo.core.lipseal.HeldOn;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealInputBuilder;
 import joropo.core.lipseal.LipSealRules;
+import joropo.core.lipseal.LipSealSizeCheck;
+import joropo.core.lipseal.LipSealSizeInput;
 import joropo.core.lipseal.OwnDriver;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Wetting;
@@ -58,6 +68,7 @@ import joropo.core.shaft.Hand;
 import joropo.core.shaft.Motion;
 import joropo.core.shaft.Rotation;
 import joropo.core.shaft.Side;
+import joropo.core.sizes.SealSystem;
 import joropo.core.surface.Defect;
 import joropo.core.surface.RunningSurfaceInput;
 import joropo.core.surface.RunningSurfaceInputBuilder;
@@ -75,17 +86,21 @@ import org.junit.jupiter.api.Test;
  */
 class LeftOutTest {
     /** Values of texts that are codes of a table. */
-    private static final Map<String, List<String>> CODES = Map.of(
-            "fluid", List.of("HLP_OIL", "EP_GEAR_OIL", "WATER_COLD"),
-            "insideFluid", List.of("HLP_OIL", "EP_GEAR_OIL", "WATER_COLD"),
-            "outsideFluid", List.of("HLP_OIL", "WATER_COLD"),
-            "material", List.of("NBR", "FKM", "EPDM", "VMQ"),
-            "lipMaterial", List.of("NBR", "PTFE"),
-            "housingMaterial", List.of("STEEL", "ALUMINIUM", "CAST_IRON"),
-            "partMaterial", List.of("STEEL", "ALUMINIUM"),
-            "toleranceClass", List.of("h11", "h8"),
-            "makerDocument", List.of("sheet 4"),
-            "mayTakeGrease", List.of("the builder's drawing"));
+    private static final Map<String, List<String>> CODES = Map.ofEntries(
+            Map.entry("holeClass", List.of("H7", "H8")),
+            Map.entry("shaftClass", List.of("h11", "m5")),
+            Map.entry("innerMaterial", List.of("STEEL", "ALUMINIUM")),
+            Map.entry("marking", List.of("45x62x10", "50x72x8")),
+            Map.entry("fluid", List.of("HLP_OIL", "EP_GEAR_OIL", "WATER_COLD")),
+            Map.entry("insideFluid", List.of("HLP_OIL", "EP_GEAR_OIL", "WATER_COLD")),
+            Map.entry("outsideFluid", List.of("HLP_OIL", "WATER_COLD")),
+            Map.entry("material", List.of("NBR", "FKM", "EPDM", "VMQ", "STEEL", "ALUMINIUM")),
+            Map.entry("lipMaterial", List.of("NBR", "PTFE")),
+            Map.entry("housingMaterial", List.of("STEEL", "ALUMINIUM", "CAST_IRON")),
+            Map.entry("partMaterial", List.of("STEEL", "ALUMINIUM")),
+            Map.entry("toleranceClass", List.of("h11", "h8")),
+            Map.entry("makerDocument", List.of("sheet 4")),
+            Map.entry("mayTakeGrease", List.of("the builder's drawing")));
     /** What is not judged: names, and words that only tell parts apart. */
     private static final Set<String> NAMES =
             Set.of("name", "id", "beforeItem", "asFound", "clockMarks", "clock", "spring", "what");
@@ -380,6 +395,15 @@ class LeftOutTest {
                 .build();
     }
 
+    /** Nothing seen, and every sign up to this group looked for: what is asked next goes by the place. */
+    private static DiagnosisInput ofThePlace(String lastGroup) {
+        List<String> absent = Symptom.all().stream()
+                .filter(s -> s.group().compareTo(Symptom.Group.valueOf(lastGroup)) <= 0)
+                .map(Symptom::code)
+                .toList();
+        return new DiagnosisInput(List.of(), absent, List.of(), Medium.OIL, DiagnosisInput.PositionKind.LIP_SEAL);
+    }
+
     /** A flanged seal that faces the wrong way on purpose; a set of chevron rings before it. */
     private static Section flanged() {
         return SectionBuilder.builder(section())
@@ -429,6 +453,33 @@ class LeftOutTest {
                         read(DiameterInput.Part.SHAFT, 45, "h11", 44.95, 44.95),
                         DiameterCheck::check,
                         LeftOutTest::findings),
+                kind(
+                        "limits-and-fits",
+                        new LimitsAndFitsInput(45.0, "H8", "h11"),
+                        LimitsAndFitsCheck::check,
+                        LeftOutTest::findings),
+                kind(
+                        "thermal-fit",
+                        new ThermalFitInput(80.0, 0.05, 0.1, "STEEL", "STEEL", 40.0, 110.0, ThermalFitInput.Part.OUTER),
+                        ThermalFitCheck::check,
+                        LeftOutTest::findings),
+                kind(
+                        "lip-seal-size",
+                        new LipSealSizeInput(44.96, 62.02, 10.2, SealSystem.METRIC, "45x62x8"),
+                        LipSealSizeCheck::check,
+                        LeftOutTest::findings),
+                kind(
+                        "diagnosis",
+                        new DiagnosisInput(
+                                List.of("LEAKS_RUNNING", "LEAKS_STANDING", "LIP_SWOLLEN"),
+                                List.of("WET_BELOW"),
+                                List.of("LEVEL"),
+                                Medium.OIL,
+                                DiagnosisInput.PositionKind.LIP_SEAL),
+                        DiagnosisCheck::check,
+                        LeftOutTest::findings),
+                kind("diagnosis place", ofThePlace("RUNNING"), DiagnosisCheck::check, LeftOutTest::findings),
+                kind("diagnosis medium", ofThePlace("INNOCENT"), DiagnosisCheck::check, LeftOutTest::findings),
                 kind("section metered", metered(), LipSealRules::section, LeftOutTest::findings),
                 kind(
                         "driver sunk",
@@ -734,6 +785,27 @@ class LeftOutTest {
         List<Place> all = new ArrayList<>();
         places(kind.body, List.of(), all);
         return all;
+    }
+
+    /** Kinds by name, each with every finding that its bodies give, whole and with one place changed. */
+    static Map<String, List<Finding>> everyFinding() throws ReflectiveOperationException {
+        Map<String, List<Finding>> out = new TreeMap<>();
+        for (Kind kind : kinds()) {
+            List<Finding> all = out.computeIfAbsent(kind.name.replaceAll(" .*", ""), k -> new ArrayList<>());
+            all.addAll(findings(kind.answer.apply(kind.body)));
+            for (Place place : optional(kind)) {
+                List<Object> values = new ArrayList<>(values(type(kind.body, place), place.field()));
+                values.add(null);
+                for (Object value : values) {
+                    try {
+                        all.addAll(findings(kind.answer.apply((Record) with(kind.body, place.steps, value))));
+                    } catch (RefusedInput refused) {
+                        continue; // not a body
+                    }
+                }
+            }
+        }
+        return out;
     }
 
     @Test

@@ -9,6 +9,7 @@ import joropo.app.check.QuickResult.Entry;
 import joropo.app.check.QuickResult.Listing;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
+import joropo.app.ui.Judged;
 import joropo.app.ui.Show;
 import joropo.core.removal.Cleaning;
 import joropo.core.removal.RemovalCheck;
@@ -78,7 +79,7 @@ class RemovalQuickCheck implements QuickCheck {
         RemovalResult r = RemovalCheck.check(CheckInput.of(values, RemovalInput.class));
         List<Entry> ways = r.ways().stream()
                 .map(w -> new Entry(
-                        show.mark(w.verdict()),
+                        show.mark(w.verdict(), Judged.ARRANGEMENT),
                         w.way().words(),
                         String.join(
                                 " ",

@@ -22,6 +22,7 @@ import joropo.app.register.RegisterService;
 import joropo.app.section.BenchService;
 import joropo.app.store.Lot;
 import joropo.app.store.StoreService;
+import joropo.app.ui.Judged;
 import joropo.app.ui.Paged;
 import joropo.app.ui.Show;
 import joropo.core.plan.PartKind;
@@ -160,7 +161,7 @@ class ListsPages {
         return new LotView(
                 lot.id(),
                 "batch " + lot.batch() + ", " + lot.place() + ", " + lot.onHand() + " there",
-                show.mark(offer.life().finding().status()),
+                show.mark(offer.life().finding().status(), Judged.ARRANGEMENT),
                 offer.life().useBy() == null
                         ? offer.life().finding().message()
                         : "to be used by " + offer.life().useBy(),

@@ -18,6 +18,7 @@ import joropo.app.section.BenchView.Panel;
 import joropo.app.section.BenchView.Row;
 import joropo.app.section.BenchView.SchoolView;
 import joropo.app.ui.FindingLine;
+import joropo.app.ui.Judged;
 import joropo.app.ui.Show;
 import joropo.app.ui.StatusMark;
 import joropo.core.lipseal.LipSealRules;
@@ -68,7 +69,7 @@ class BenchPages {
         List<FindingLine> lines = IntStream.range(0, findings.size())
                 .mapToObj(i -> show.line(i + 1, findings.get(i)))
                 .toList();
-        StatusMark verdict = show.mark(Finding.worst(findings));
+        StatusMark verdict = show.mark(Finding.worst(findings), Judged.ARRANGEMENT);
         boolean editable = sheet.isOpen() && person.mayWork();
         return BenchViewBuilder.builder()
                 .id(sheet.id())
@@ -247,7 +248,7 @@ class BenchPages {
                 key.words(section),
                 place,
                 more,
-                status == null ? null : show.mark(status),
+                status == null ? null : show.mark(status, Judged.ARRANGEMENT),
                 key.equals(at),
                 group);
     }
@@ -284,7 +285,7 @@ class BenchPages {
                 .mapToObj(i -> new SchoolView(
                         i,
                         schools.get(i),
-                        show.mark(schools.get(i).verdict()),
+                        show.mark(schools.get(i).verdict(), Judged.ARRANGEMENT),
                         schools.get(i).findings().stream()
                                 .filter(f -> f.status() != Status.PASS && f.status() != Status.MISSING)
                                 .map(f -> f.id() + ": " + f.message())

@@ -15,6 +15,7 @@ import joropo.app.drawing.Pin;
 import joropo.app.drawing.SectionDrawing;
 import joropo.app.drawing.SectionPicture;
 import joropo.app.ui.FindingLine;
+import joropo.app.ui.Judged;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Show;
 import joropo.app.ui.StatusMark;
@@ -195,8 +196,8 @@ class SectionLibrary {
         List<ComparisonPage.RuleLine> rules = LipSealRules.compared(planned, found).stream()
                 .map(r -> new ComparisonPage.RuleLine(
                         r.id(),
-                        r.kit() == null ? null : show.mark(r.kit()),
-                        r.found() == null ? null : show.mark(r.found())))
+                        r.kit() == null ? null : show.mark(r.kit(), Judged.ARRANGEMENT),
+                        r.found() == null ? null : show.mark(r.found(), Judged.ARRANGEMENT)))
                 .toList();
         return ComparisonPageBuilder.builder()
                 .id(id)

@@ -40,19 +40,23 @@ public class Show {
         return MOMENT.withZone(zone).format(at);
     }
 
-    /** A state in words. */
+    /** The state of a whole sheet in words. */
     public String word(Status status) {
-        return switch (status) {
-            case PASS -> "holds";
-            case CAUTION -> "holds, mind";
-            case MISSING -> "not read";
-            case REMEASURE -> "gauge can't tell";
-            case FAIL -> "does not hold";
-        };
+        return Judged.FIGURE.word(status);
     }
 
-    /** A state with its mark. */
+    /** The state of a finding in words, by what it judges. */
+    public String word(Finding f) {
+        return Judged.of(f).word(f.status());
+    }
+
+    /** The state of a whole sheet with its mark. */
     public StatusMark mark(Status status) {
+        return mark(status, Judged.FIGURE);
+    }
+
+    /** A state with its mark, in the words of what is judged. */
+    public StatusMark mark(Status status, Judged what) {
         String name =
                 switch (status) {
                     case PASS -> "holds";
@@ -61,12 +65,12 @@ public class Show {
                     case REMEASURE -> "cant";
                     case FAIL -> "fails";
                 };
-        return new StatusMark(name, word(status));
+        return new StatusMark(name, what.word(status));
     }
 
     /** A finding as a page lists it. @param number its number there */
     public FindingLine line(int number, Finding f) {
-        return new FindingLine(number, f, mark(f.status()), value(f), limits(f), source(f));
+        return new FindingLine(number, f, mark(f.status(), Judged.of(f)), value(f), limits(f), source(f));
     }
 
     /** The value of a finding without its unit; empty when it has none. */

@@ -86,7 +86,7 @@ class JobSectionsIT {
         assertThat(page.locator(".bench-head")).containsText("job " + number + ", as planned");
         page.click(".rows [data-row=b0]");
         page.click("text=Turn round");
-        assertThat(page.locator(".quick-verdict")).containsText("does not hold");
+        assertThat(page.locator(".quick-verdict")).containsText("wrong");
         at(page, number, "decide");
         assertThat(rail(page, "sheets against the section").first())
                 .containsText("open side faces inside on the sheet, outside in the section");
@@ -99,7 +99,7 @@ class JobSectionsIT {
         page.click("text=Section as planned");
         page.waitForURL("**/sections/*");
         page.click("#work [data-key=z]");
-        assertThat(page.locator(".quick-verdict")).not().containsText("does not hold");
+        assertThat(page.locator(".quick-verdict")).not().containsText("wrong");
 
         at(page, number, "measure");
         page.fill("#stopDepth", "11.5");

@@ -91,7 +91,7 @@ class BenchIT {
             assertThat(page.locator("#in-hand")).hasText(next);
         }
         keys.press("Enter").type("air");
-        assertThat(page.locator(".quick-verdict")).not().containsText("does not hold");
+        assertThat(page.locator(".quick-verdict")).not().containsText("wrong");
         assertThat(found(page, "D5")).containsText("Old grease leaves past the turned outer lip: leave it so.");
         assertThat(found(page, "D6")).containsText("Something keeps the mud out.");
         assertThat(page.locator("#bench-said")).containsText("inside: figures");
@@ -165,9 +165,9 @@ class BenchIT {
         page.locator("text=Turn round").tap();
         assertThat(found(page, "D1"))
                 .containsText("The lip faces outside, the oil is at its back: it will leak at once.");
-        assertThat(page.locator(".quick-verdict")).containsText("does not hold");
+        assertThat(page.locator(".quick-verdict")).containsText("wrong");
         page.locator("text=Turn round").tap();
-        assertThat(page.locator(".quick-verdict")).not().containsText("does not hold");
+        assertThat(page.locator(".quick-verdict")).not().containsText("wrong");
         for (Locator button :
                 page.locator(".hand-acts button, .rows a, .found-list summary").all()) {
             if (button.isVisible()) {
@@ -216,7 +216,7 @@ class BenchIT {
         page.waitForURL("**/sections/*");
         assertThat(file(page)).isEqualTo(first);
         assertThat(first).contains("\"reversedOnPurpose\"").doesNotContain("null");
-        assertThat(found(page, "S5").first()).containsText("does not hold");
+        assertThat(found(page, "S5").first()).containsText("wrong");
         assertThat(found(page, "S1").first()).containsText("0.32 to 0.98 mm by worst case");
         page.navigate(Workshop.address() + "/sections");
         for (String wrong : new String[] {
@@ -324,7 +324,7 @@ class BenchIT {
         assertThat(kit.locator("main"))
                 .containsText("It faces inside; the one found faced outside: somebody may have had a reason.");
         assertThat(kit.locator("tr", new Page.LocatorOptions().setHasText(Pattern.compile("\\bD1\\b"))))
-                .containsText("does not hold");
+                .containsText("wrong");
         assertThat(kit.locator(".two-drawings svg")).hasCount(2);
         Workshop.close(kit);
     }

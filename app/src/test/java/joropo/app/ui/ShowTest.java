@@ -28,9 +28,19 @@ class ShowTest {
 
     @Test
     void everyStateHasItsWordAndItsMark() {
-        assertThat(Stream.of(Status.values()).map(show::word))
-                .containsExactly("does not hold", "gauge can't tell", "not read", "holds, mind", "holds");
-        assertThat(Stream.of(Status.values()).map(show::mark).map(StatusMark::mark))
+        assertThat(Stream.of(Status.values()).map(s -> show.word(s)))
+                .containsExactly(
+                        "out of limits",
+                        "too close for this gauge",
+                        "not measured",
+                        "in limits, take care",
+                        "in limits");
+        Finding arrangement = Finding.of("D1", Status.FAIL, "", "", "", Source.GUIDE, "");
+        assertThat(show.word(arrangement)).isEqualTo("wrong");
+        assertThat(show.word(finding("size", 44.96, "mm", new Limits(44.84, 45.0), 0)))
+                .isEqualTo("in limits");
+        assertThat(show.word(arrangement.withId("safe"))).isEqualTo("wrong");
+        assertThat(Stream.of(Status.values()).map(s -> show.mark(s)).map(StatusMark::mark))
                 .containsExactly("fails", "cant", "unread", "mind", "holds");
     }
 

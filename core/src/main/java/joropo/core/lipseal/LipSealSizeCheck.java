@@ -52,7 +52,7 @@ public final class LipSealSizeCheck {
         List<Rejected> rejected = rejected(in, listed, shaft, bore, depth);
 
         List<Finding> findings = new ArrayList<>();
-        findings.add(match(sizes, rejected));
+        findings.add(match(in, sizes, rejected));
         if (in.marking() != null && !in.marking().isBlank()) {
             findings.add(marking(in.marking().strip(), marked, sizes));
         }
@@ -116,7 +116,7 @@ public final class LipSealSizeCheck {
                 .collect(Collectors.joining(", "));
     }
 
-    private static Finding match(List<SealSize> sizes, List<Rejected> rejected) {
+    private static Finding match(LipSealSizeInput in, List<SealSize> sizes, List<Rejected> rejected) {
         if (sizes.isEmpty()) {
             return Finding.of(
                     "match",
@@ -137,10 +137,26 @@ public final class LipSealSizeCheck {
                         + (standard ? ", an ISO 6194-1 size." : ", a size in common use.")
                         + (first.system() == SealSystem.INCH
                                 ? " Inch rows are trade steps, not checked sizes on sale: confirm before ordering."
-                                : ""),
+                                : "")
+                        + assumed(in),
                 "",
                 standard ? Source.STANDARD : Source.GUIDE,
                 standard ? "ISO 6194-1" : "list of sizes");
+    }
+
+    /** What was not read and so speaks against no size, as a sentence. */
+    private static String assumed(LipSealSizeInput in) {
+        List<String> out = new ArrayList<>();
+        if (in.boreMm() == null) {
+            out.add("any bore");
+        }
+        if (in.depthMm() == null) {
+            out.add("depth enough");
+        }
+        if (in.system() == null) {
+            out.add("metric or inch");
+        }
+        return out.isEmpty() ? "" : " Assumed: " + String.join(", ", out) + ".";
     }
 
     /**

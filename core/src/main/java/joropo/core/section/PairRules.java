@@ -52,9 +52,9 @@ final class PairRules {
 
     private static String words(Status status) {
         return switch (status) {
-            case PASS -> "holds";
-            case FAIL -> "does not hold";
-            default -> "with a caution";
+            case PASS -> "right";
+            case FAIL -> "wrong";
+            default -> "right, take care";
         };
     }
 }

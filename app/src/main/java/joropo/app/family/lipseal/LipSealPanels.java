@@ -14,6 +14,7 @@ import joropo.app.family.Panel.Listing;
 import joropo.app.family.Panel.Note;
 import joropo.app.family.Panel.Option;
 import joropo.app.family.Stage;
+import joropo.app.ui.Judged;
 import joropo.app.ui.Show;
 import joropo.core.lipseal.DriverResult;
 import joropo.core.lipseal.LipSealResult;
@@ -137,7 +138,7 @@ final class LipSealPanels {
                 shown.words(),
                 String.join("; ", reasons),
                 "",
-                show.mark(shown.verdict()),
+                show.mark(shown.verdict(), Judged.ARRANGEMENT),
                 LipSealFields.LAYOUT.name() + "=" + shown.layout() + ";" + LipSealFields.MATERIAL.name() + "="
                         + shown.material() + ";" + LipSealFields.CASE_TYPE.name() + "=" + shown.caseType(),
                 shown.equals(taken));
@@ -168,7 +169,7 @@ final class LipSealPanels {
                                 o.remedy().words(),
                                 o.reason(),
                                 o.ruledOut() ? "" : o.precondition() + ". " + o.caution() + ".",
-                                show.mark(o.verdict()),
+                                show.mark(o.verdict(), Judged.ARRANGEMENT),
                                 o.ruledOut() ? "" : LipSealFields.REMEDY.name() + "=" + o.remedy(),
                                 taken != null && taken.remedy() == o.remedy()))
                         .toList(),
@@ -180,7 +181,13 @@ final class LipSealPanels {
         List<Line> lines = removal == null
                 ? List.of()
                 : removal.ways().stream()
-                        .map(w -> new Line(show.mark(w.verdict()), w.way().words(), "", "", w.reason(), w.cautions()))
+                        .map(w -> new Line(
+                                show.mark(w.verdict(), Judged.ARRANGEMENT),
+                                w.way().words(),
+                                "",
+                                "",
+                                w.reason(),
+                                w.cautions()))
                         .toList();
         return new Listing("ways", "out", "", Fold.NONE, lines, removal == null ? "" : DESTROYED);
     }

@@ -20,6 +20,7 @@ import joropo.app.check.QuickResult.Listing;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
+import joropo.app.ui.Judged;
 import joropo.app.ui.Show;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealCheck;
@@ -177,7 +178,10 @@ class LipSealQuickCheck implements QuickCheck {
             figures.add(QuickResult.mm("hot, least", r.hotInterferenceMinMm(), 3));
         }
         List<Entry> all = r.candidates().stream()
-                .map(c -> new Entry(show.mark(c.verdict()), c.rank() + " " + c.words(), String.join("; ", c.reasons())))
+                .map(c -> new Entry(
+                        show.mark(c.verdict(), Judged.ARRANGEMENT),
+                        c.rank() + " " + c.words(),
+                        String.join("; ", c.reasons())))
                 .toList();
         List<Entry> struck = StruckOutLine.of(r.struckOut()).stream()
                 .map(s -> new Entry(null, s.reason(), s.seals()))

@@ -19,6 +19,7 @@ import joropo.app.drawing.TrackPictureBuilder;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
+import joropo.app.ui.Judged;
 import joropo.app.ui.Show;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealRules;
@@ -123,7 +124,7 @@ class RunningSurfaceQuickCheck implements QuickCheck {
         }
         List<Entry> remedies = r.remedies().stream()
                 .map(o -> new Entry(
-                        show.mark(o.verdict()),
+                        show.mark(o.verdict(), Judged.ARRANGEMENT),
                         o.remedy().words(),
                         o.reason() + (o.ruledOut() ? "" : ". " + o.precondition() + ". " + o.caution() + ".")))
                 .toList();

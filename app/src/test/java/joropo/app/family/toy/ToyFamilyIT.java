@@ -61,7 +61,7 @@ class ToyFamilyIT {
 
         String echo = visitor.swap(job + "/measure/draft", "tab", "t", "seq", "0", "i2-thickness", "0.3")
                 .body();
-        assertThat(echo).contains("does not hold", "squeezed to", ">0.24<", "0.300 mm");
+        assertThat(echo).contains("out of limits", "squeezed to", ">0.24<", "0.300 mm");
         assertThat(visitor.post(job + "/measure", "tab", "t", "seq", "1").body())
                 .as("its family wants it before the sheet is kept")
                 .contains("A gasket is measured.");
@@ -88,7 +88,7 @@ class ToyFamilyIT {
     @Test
     void itsQuickCheckListsItself() throws Exception {
         assertThat(visitor.get("/checks").body()).contains("/checks/gasket");
-        assertThat(visitor.get("/checks/gasket?unit=MM&thicknessMm=0.3").body()).contains("does not hold");
+        assertThat(visitor.get("/checks/gasket?unit=MM&thicknessMm=0.3").body()).contains("out of limits");
         assertThat(visitor.get("/api/v1/checks").body()).contains("\"gasket\"");
         assertThat(visitor.json("/api/v1/checks/gasket", "{\"thicknessMm\":1.5}")
                         .body())
