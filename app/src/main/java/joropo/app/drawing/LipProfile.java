@@ -19,6 +19,9 @@ final class LipProfile {
     private static final double SPRING_Y = 0.405;
     private static final double SPRING_SEAT = 0.095;
 
+    /** A lip that is this far off the shaft is drawn so (mm). */
+    private static final double LOOSE_MM = 0.5;
+
     private final BoreItem.Seal seal;
     private final double shaftR;
     private final double boreR;
@@ -29,9 +32,12 @@ final class LipProfile {
     /** A seal on the shaft has its lip on the housing: what is said of the bore then holds of the shaft. */
     LipProfile(BoreItem.Seal seal, double shaftR, double boreR) {
         this.seal = seal;
-        this.shaftR = shaftR;
+        boolean ownHole = seal.mount() == Mount.BORE
+                && seal.insideDiameterMm() != null
+                && Math.abs(seal.insideDiameterMm() / 2 - shaftR) > LOOSE_MM;
+        this.shaftR = ownHole ? seal.insideDiameterMm() / 2 : shaftR;
         this.boreR = boreR;
-        this.h = seal.mount() == Mount.SHAFT ? boreR - shaftR : seal.outsideDiameterMm() / 2 - shaftR;
+        this.h = seal.mount() == Mount.SHAFT ? boreR - shaftR : seal.outsideDiameterMm() / 2 - this.shaftR;
         this.k = Math.min(seal.widthMm(), h);
     }
 

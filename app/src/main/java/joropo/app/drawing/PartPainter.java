@@ -11,6 +11,8 @@ import joropo.core.units.Length;
 /** Paints every part where its figures say, each as one thing that a page can take hold of. */
 final class PartPainter {
     private static final double LEAST = 3;
+    /** A seal that stands this near to the old one's place covers its outline (mm). */
+    private static final double FOUND_MM = 0.05;
     /** A part is taken hold of within this, however thin it is. */
     private static final double GRIP = 26;
 
@@ -34,6 +36,7 @@ final class PartPainter {
     }
 
     void paint() {
+        foundPlaces();
         List<BoreItem> items = section.boreItems();
         for (int i = 0; i < items.size(); i++) {
             BoreItem item = items.get(i);
@@ -280,6 +283,25 @@ final class PartPainter {
     }
 
     /** Three arrows from the side of more pressure against each part that seals. */
+    /** Where the old seals stood, in broken lines behind the new ones. */
+    private void foundPlaces() {
+        if (section.asFound() == null) {
+            return;
+        }
+        for (BoreItem.Seal old : section.asFound().seals()) {
+            boolean moved = section.seals().stream()
+                    .noneMatch(s -> Math.abs(s.fromMm() - old.fromMm()) < FOUND_MM && s.mainLip() == old.mainLip());
+            if (moved) {
+                double top = frame.y(old.outsideDiameterMm() / 2);
+                svg.path(
+                        Ink.THIN,
+                        "M" + Svg.n(frame.x(old.fromMm())) + " " + Svg.n(frame.shaftY()) + "V" + Svg.n(top) + "H"
+                                + Svg.n(frame.x(old.toMm())) + "V" + Svg.n(frame.shaftY()),
+                        " stroke-dasharray=\"6 4\"");
+            }
+        }
+    }
+
     private void pressures() {
         List<BoreItem.Sealing> sealing = section.boreItems().stream()
                 .filter(BoreItem.Sealing.class::isInstance)

@@ -38,10 +38,11 @@ public record Pin(
     public static Pin of(int number, Status status, String rule, @Nullable String part) {
         Spot spot =
                 switch (rule) {
-                    case "D1", "D2", "D7", "D10" -> Spot.LIP;
+                    case "D1", "D2", "D7", "D10", "D13" -> Spot.LIP;
                     case "S4", "S5" -> Spot.TRACK;
-                    case "D9", "S2" -> Spot.BACK;
-                    case "S3" -> Spot.SEAT;
+                    case "D9", "S2", "S9" -> Spot.BACK;
+                    case "S3", "S10" -> Spot.SEAT;
+                    case "S11" -> Spot.SHAFT_END;
                     case "S6" -> Spot.STOP;
                     case "D3" -> Spot.INSIDE;
                     case "D4", "D5" -> part != null && part.startsWith("space") ? Spot.SPACE : Spot.LIP;

@@ -80,7 +80,7 @@ class BenchPages {
                 .seen(sheet.atMove())
                 .at(asked.at().toString())
                 .view(asked.view())
-                .drawn(paper -> drawing(section, result, findings, asked, paper))
+                .drawn(paper -> drawing(section.comparedWith(found), result, findings, asked, paper))
                 .rows(rows(section, findings, asked.at()))
                 .panel(panel(section, result, asked, person))
                 .findings(lines)
@@ -105,12 +105,10 @@ class BenchPages {
                 lines.stream().filter(l -> l.finding().status() == Status.FAIL).count();
         return asked.what() + ". "
                 + (worst.finding().status() == Status.PASS
-                        ? "All rules hold."
-                        : (failing == 0
-                                        ? "Nothing fails"
-                                        : failing + (failing == 1 ? " rule does" : " rules do") + " not hold")
-                                + "; worst: " + worst.finding().id() + " "
-                                + worst.sign().word() + ", " + worst.finding().message());
+                        ? "Everything is right."
+                        : (failing == 0 ? "Nothing is wrong" : failing + (failing == 1 ? " is wrong" : " are wrong"))
+                                + "; first: " + worst.finding().subject() + ", "
+                                + worst.sign().word() + ". " + worst.finding().message());
     }
 
     private static String drawing(

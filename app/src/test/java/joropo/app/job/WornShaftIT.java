@@ -13,6 +13,7 @@ import joropo.app.register.RegisterService;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Rotation;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -185,6 +186,34 @@ class WornShaftIT {
         assertThat(page.locator("#steps")).containsText(step);
         assertThat(page.locator("#steps")).containsText("to " + depth + " mm from the face");
         assertThat(entries).as("entries from the first drip to the plan").isLessThan(MOST_ENTRIES);
+        Workshop.close(page);
+    }
+
+    /** The track is on a sleeve that comes off: whatever the groove, sleeve and seal are renewed together. */
+    @Test
+    void aTrackOnASleeveEndsInRenewingTheSleeve() {
+        page = Workshop.page("marisol");
+        String job = Workshop.address() + "/jobs/" + openJob("sleeve");
+        page.navigate(job + "/strip");
+        Filling.fill(page, "foundDepth", "2.4", "foundFacing", "IN", "runningSleeve", "YES");
+        page.navigate(job + "/measure");
+        Filling.fill(
+                page,
+                "shaftA1",
+                "44.96",
+                "shaftA2",
+                "44.96",
+                "surface",
+                "GROOVE_CATCHES",
+                "grooveDepth",
+                "0.3",
+                "grooveWidth",
+                "1.2",
+                "stopDepth",
+                "10.5");
+        page.navigate(job + "/decide");
+        assertThat(page.locator("main")).containsText("renew the sleeve with the seal");
+        assertThat(page.locator("main")).not().containsText("grind to the next smaller seal:");
         Workshop.close(page);
     }
 }

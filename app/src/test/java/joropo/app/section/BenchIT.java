@@ -16,6 +16,8 @@ import joropo.app.Visitor;
 import joropo.app.Workshop;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The section bench in the real browser: by keys alone, by pointer, by touch, and without script. */
 class BenchIT {
@@ -216,7 +218,7 @@ class BenchIT {
         page.waitForURL("**/sections/*");
         assertThat(file(page)).isEqualTo(first);
         assertThat(first).contains("\"reversedOnPurpose\"").doesNotContain("null");
-        assertThat(found(page, "S5").first()).containsText("wrong");
+        assertThat(found(page, "S5").first()).containsText("out of limits");
         assertThat(found(page, "S1").first()).containsText("0.32 to 0.98 mm by worst case");
         page.navigate(Workshop.address() + "/sections");
         for (String wrong : new String[] {
@@ -327,5 +329,32 @@ class BenchIT {
                 .containsText("wrong");
         assertThat(kit.locator(".two-drawings svg")).hasCount(2);
         Workshop.close(kit);
+    }
+
+    /** Each is said at its rule, and its number stands in the drawing. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "S10 | is not of this place | \"boreDiameterMm\": 72 | \"medium\": \"OIL\"",
+                "D5 | pressed into the machine | \"boreDiameterMm\": 62 | \"medium\": \"AIR\""
+            })
+    void whatLeaksOrWrecksIsWrongAtItsPlace(String rule, String words, String bore, String inside) {
+        Page page = bringIn("marisol", """
+                {"name": "motor", "shaftDiameterMm": 45, %s,
+                 "spaces": [{"medium": "AIR", "dirt": "MUD"}, {"medium": "GREASE", "greaseFeed": "GUN"}, {%s}],
+                 "boreItems": [{"type": "SEAL", "id": "s1", "fromMm": 0, "widthMm": 8, "outsideDiameterMm": 62,
+                   "insideDiameterMm": 45, "mainLip": "IN"},
+                  {"type": "SEAL", "id": "s2", "fromMm": 20, "widthMm": 8, "outsideDiameterMm": 62,
+                   "insideDiameterMm": 45, "mainLip": "IN"}]}""".formatted(bore, inside));
+        Locator wrong = found(page, rule).first();
+        assertThat(wrong).containsText(words);
+        assertThat(wrong).containsText("wrong");
+        String number = wrong.locator(".nr").textContent();
+        assertThat(page.locator("#board .wide-drawing svg text")
+                        .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + number + "$"))))
+                .not()
+                .hasCount(0);
+        Workshop.close(page);
     }
 }

@@ -116,17 +116,18 @@ final class LipSealPicture {
 
     private static SectionPicture drawn(LipSealWork work, AssumedSection entry) {
         boolean decided = entry.knowsTheSeal();
+        Section section = entry.section().comparedWith(work.arranged().found());
         List<Band> tracks = decided
                 ? work.judged().lipTracks().stream()
                         .map(t -> new Band(t.fromMm(), t.toMm()))
                         .toList()
                 : List.of();
         if (work.arranged().planned() != null) {
-            return SectionPicture.of(entry.section(), tracks);
+            return SectionPicture.of(section, tracks);
         }
         boolean inch = work.measured().system() == SealSystem.INCH;
         return SectionPictureBuilder.builder()
-                .section(entry.section())
+                .section(section)
                 .stopMm(entry.stopMm())
                 .stopRead(!entry.assumes(Assumed.STOP))
                 .depthRead(decided && !entry.assumes(Assumed.DEPTH))
