@@ -44,6 +44,16 @@ class RemovalQuickCheck implements QuickCheck {
                     Field.yesNo("elastomersStay", "other elastomers stay in"),
                     Field.yesNo("flammable", "anything flammable near"),
                     Field.yesNo("pressureAllowed", "maker allows pressing out by oil"))
+            .folded(
+                    "Pressing out by oil; a bearing",
+                    Field.yesNo("otherEndClosed", "shaft or plug closes the other end"),
+                    Field.yesNo("allElseClosed", "everything else is closed"),
+                    Field.yesNo("oilAndClear", "oil, never gas; people stand clear"),
+                    Field.choice(
+                            "tightRing",
+                            "ring that is tight",
+                            RemovalInput.TightRing.class,
+                            RemovalInput.TightRing::words))
             .into(
                     "edgeReachable",
                     "rimProud",
@@ -87,7 +97,7 @@ class RemovalQuickCheck implements QuickCheck {
                                         .toList())))
                 .toList();
         List<Entry> cleaning = Cleaning.all().stream()
-                .map(c -> new Entry(null, c.surface(), c.means() + (c.never().isEmpty() ? "" : "; never " + c.never())))
+                .map(c -> new Entry(null, c.surface(), c.use()))
                 .toList();
         return QuickResult.of(
                 show,

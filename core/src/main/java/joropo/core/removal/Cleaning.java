@@ -35,9 +35,14 @@ public record Cleaning(String code, String surface, String means, String coarses
                 .orElseThrow(() -> new IllegalArgumentException("Table cleaning has no " + code));
     }
 
-    /** What to use, then each prohibition with its own never. */
+    /** The surface, then what to use on it. */
     public String words() {
-        String use = surface.substring(0, 1).toUpperCase(Locale.ROOT) + surface.substring(1) + ": " + means + ".";
+        return surface.substring(0, 1).toUpperCase(Locale.ROOT) + surface.substring(1) + ": " + use();
+    }
+
+    /** What to use, then each prohibition with its own never. */
+    public String use() {
+        String use = means + ".";
         return never.isEmpty()
                 ? use
                 : use + " Never "

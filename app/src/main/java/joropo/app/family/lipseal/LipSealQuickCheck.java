@@ -26,6 +26,7 @@ import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealInput;
 import joropo.core.lipseal.LipSealResult;
+import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Wetting;
 import joropo.core.material.Dirt;
 import joropo.core.material.Elastomer;
@@ -50,6 +51,7 @@ class LipSealQuickCheck implements QuickCheck {
     private static final List<Field.Choice> LIPS = LipSealCheck.lipMaterials().stream()
             .map(m -> new Field.Choice(m, m + ", " + Elastomer.of(m).name()))
             .toList();
+    private static final List<Field.Choice> SIDES = Field.pairs("OUT", "outside", "IN", "inside");
     private static final QuickForm FORM = QuickForm.of(
                     "lip-seal",
                     "Choosing a lip seal",
@@ -93,7 +95,12 @@ class LipSealQuickCheck implements QuickCheck {
                             "a stop holds it",
                             Field.pairs("IN", "inside", "OUT", "outside", "BOTH", "on both sides", "NONE", "nowhere")),
                     Field.number("raUm", "Ra on the track", "µm", 0, 100),
-                    Field.number("hardnessHrc", "hardness", "HRC", 0, 80))
+                    Field.number("hardnessHrc", "hardness", "HRC", 0, 80),
+                    Field.choice("mainLip", "open side faces", SIDES),
+                    Field.size("boreDepthMm", "depth of the seat"),
+                    Field.choice("shaftEntersFrom", "shaft goes in from", SIDES),
+                    Field.choice("shaftEnd", "shaft's end", ShaftEnd.class, ShaftEnd::words),
+                    Field.yesNo("food", "food or drinking water"))
             .folded(
                     "What was decided, maker's values",
                     Field.choice("layout", "layout", Layout.class, Layout::words),

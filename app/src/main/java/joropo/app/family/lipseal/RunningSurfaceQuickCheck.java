@@ -73,11 +73,13 @@ class RunningSurfaceQuickCheck implements QuickCheck {
                     Field.yesNo("leadReverses", "walk turns round with the rotation"))
             .folded(
                     "Play and sleeve",
-                    Field.play("axialPlayMm", "axial play, whole"),
+                    Field.play("axialPlayMm", "axial play"),
                     Field.place("growthMm", "growth when hot, + inward"),
                     Field.play("lipContactMm", "width of the lip's contact").hint("empty: 0.8 mm"),
                     Field.size("sleeveWallMm", "wall of the thin sleeve").hint("empty: 0.3 mm"),
-                    Field.choice("lipMaterial", "material of the lip", LIPS))
+                    Field.choice("lipMaterial", "material of the lip", LIPS),
+                    Field.yesNo("runningSleeve", "on a sleeve or spacer that comes off"),
+                    Field.play("hardLayerMm", "depth of the hard layer"))
             .into(
                     "seen:surface",
                     "seen2:surface2",
