@@ -40,7 +40,7 @@ public record QuickResult(
                 .sorted((a, b) -> a.status().compareTo(b.status()))
                 .forEach(f -> lines.add(show.line(lines.size() + 1, f)));
         return new QuickResult(
-                show.mark(Finding.worst(findings)),
+                show.verdict(findings),
                 figures,
                 Arrays.stream(listings).filter(l -> !l.entries().isEmpty()).toList(),
                 lines,

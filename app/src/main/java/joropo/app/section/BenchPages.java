@@ -62,14 +62,15 @@ class BenchPages {
 
     BenchView view(
             StoredSection sheet, Section section, @Nullable Section found, boolean redo, Asked asked, Person person) {
-        SectionResult result = LipSealRules.section(section.comparedWith(found));
+        Section beside = found == null ? section : section.comparedWith(found);
+        SectionResult result = LipSealRules.section(beside);
         List<Finding> findings = result.findings().stream()
                 .sorted(Comparator.comparing(Finding::status))
                 .toList();
         List<FindingLine> lines = IntStream.range(0, findings.size())
                 .mapToObj(i -> show.line(i + 1, findings.get(i)))
                 .toList();
-        StatusMark verdict = show.mark(Finding.worst(findings), Judged.ARRANGEMENT);
+        StatusMark verdict = show.verdict(findings);
         boolean editable = sheet.isOpen() && person.mayWork();
         return BenchViewBuilder.builder()
                 .id(sheet.id())
@@ -80,7 +81,7 @@ class BenchPages {
                 .seen(sheet.atMove())
                 .at(asked.at().toString())
                 .view(asked.view())
-                .drawn(paper -> drawing(section.comparedWith(found), result, findings, asked, paper))
+                .drawn(paper -> drawing(beside, result, findings, asked, paper))
                 .rows(rows(section, findings, asked.at()))
                 .panel(panel(section, result, asked, person))
                 .findings(lines)

@@ -3,6 +3,8 @@ package joropo.app.ui;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
@@ -66,6 +68,15 @@ public class Show {
                     case FAIL -> "fails";
                 };
         return new StatusMark(name, what.word(status));
+    }
+
+    /** What stands over several findings: the worst of them, in its words. */
+    public StatusMark verdict(List<Finding> findings) {
+        Judged what = findings.stream()
+                .min(Comparator.comparing(Finding::status))
+                .map(Judged::of)
+                .orElse(Judged.ARRANGEMENT);
+        return mark(Finding.worst(findings), what);
     }
 
     /** A finding as a page lists it. @param number its number there */

@@ -281,11 +281,10 @@ public final class LipSealCheck {
         if (in.outsideIsAssumed()) {
             out.add("air outside");
         }
-        if (in.pressureInsideMpa() == null && in.insideMedium() != Medium.VACUUM) {
-            out.add("no pressure inside");
-        }
-        if (in.pressureOutsideMpa() == null && in.outsideMedium() != Medium.VACUUM) {
-            out.add("no pressure outside");
+        boolean inside = in.pressureInsideMpa() == null && in.insideMedium() != Medium.VACUUM;
+        boolean outside = in.pressureOutsideMpa() == null && in.outsideMedium() != Medium.VACUUM;
+        if (inside || outside) {
+            out.add(inside && outside ? "no pressure" : inside ? "no pressure inside" : "no pressure outside");
         }
         if (in.corrosive() == null) {
             out.add("no salt or acid outside");
