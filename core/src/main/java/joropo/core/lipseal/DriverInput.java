@@ -32,6 +32,8 @@ public record DriverInput(
         @Nullable Double standsOutMm,
         @Nullable List<Double> availableMm,
         @Nullable List<OwnDriver> available) {
+    private static final int MOST_OWN = 500;
+
     /** Side of the seal towards the tool. */
     public enum PressSide {
         CLOSED,
@@ -71,8 +73,10 @@ public record DriverInput(
                         "must each be above 0")
                 .that(
                         "available",
-                        available == null || available.stream().allMatch(Objects::nonNull),
-                        "has an empty one")
+                        available == null
+                                || available.stream().allMatch(Objects::nonNull) && available.size() <= MOST_OWN,
+                        "has an empty one, or more than " + MOST_OWN)
+                .that("availableMm", availableMm == null || availableMm.size() <= MOST_OWN, "has more than " + MOST_OWN)
                 .done();
         availableMm = availableMm == null ? List.of() : List.copyOf(availableMm);
         available = available == null ? List.of() : List.copyOf(available);

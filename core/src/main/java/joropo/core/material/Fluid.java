@@ -51,6 +51,11 @@ public record Fluid(
         return ALL;
     }
 
+    /** Whether the table has a fluid of this key. */
+    public static boolean isListed(String key) {
+        return BY_KEY.containsKey(key);
+    }
+
     static Optional<Fluid> listed(String key) {
         return Optional.ofNullable(BY_KEY.get(key));
     }

@@ -86,7 +86,11 @@ public record Section(
                                         .allMatch(j -> j != null
                                                 && j.between().stream().allMatch(b -> b <= sealing)),
                         "names a space that is not there")
-                .that("clockMarks", clockMarks == null || whole(clockMarks), "has an empty one")
+                .that("joints", joints == null || joints.size() <= MOST_ITEMS, "has more than " + MOST_ITEMS)
+                .that(
+                        "clockMarks",
+                        clockMarks == null || whole(clockMarks) && clockMarks.size() <= MOST_ITEMS,
+                        "has an empty one, or more than " + MOST_ITEMS)
                 .that("asFound", asFound == null || asFound.asFound() == null, "must not hold another one")
                 .optionalNotNegative("axialPlayMm", axialPlayMm)
                 .optionalPlace("growthMm", growthMm)

@@ -3,6 +3,7 @@ package joropo.core.section;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Objects;
 import joropo.core.material.Dirt;
+import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +38,7 @@ public record Space(
     public Space {
         new Needs()
                 .given("medium", medium)
+                .that("fluid", fluid == null || Fluid.isListed(fluid), "is no fluid of the table, got " + fluid)
                 .optionalBetween("pressureMpa", pressureMpa, VACUUM_MPA, MOST_MPA)
                 .optionalNotNegative("amountMl", amountMl)
                 .done();

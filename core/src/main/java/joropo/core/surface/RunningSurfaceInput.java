@@ -3,6 +3,7 @@ package joropo.core.surface;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import joropo.core.material.Dirt;
 import joropo.core.material.Elastomer;
 import joropo.core.readings.Gauge;
@@ -62,6 +63,7 @@ public record RunningSurfaceInput(
         @Nullable Rotation rotation) {
     private static final double LIP_CONTACT_MM = 0.8;
     private static final double SLEEVE_WALL_MM = 0.3;
+    private static final int MOST_DEFECTS = 100;
 
     public RunningSurfaceInput {
         new Needs()
@@ -91,6 +93,11 @@ public record RunningSurfaceInput(
                         boreMm == null || nominalMm == null || boreMm > nominalMm,
                         "must be above the shaft, got " + boreMm)
                 .optionalNotNegative("ovalityMm", ovalityMm)
+                .that(
+                        "defects",
+                        defects == null
+                                || defects.stream().allMatch(Objects::nonNull) && defects.size() <= MOST_DEFECTS,
+                        "has an empty one, or more than " + MOST_DEFECTS)
                 .optionalSize("sleeveWallMm", sleeveWallMm)
                 .optionalNotNegative("hardLayerMm", hardLayerMm)
                 .done();
