@@ -46,7 +46,7 @@ class DraftsIT {
         assertThat(page.locator("#echo-stopDepth")).containsText("10.500 mm");
         assertThat(page.locator("#drawing svg")).containsText("10.50");
         page.selectOption("#surface", "PIT");
-        assertThat(page.locator("#rail .finding").first()).containsText("out of limits");
+        assertThat(page.locator("#rail .finding").first()).containsText("wrong");
         assertThat(page.locator(".journal.is-now")).containsText("out of limits");
         page.reload();
         assertThat(page.locator("#stopDepth")).hasValue("0.4134 in");

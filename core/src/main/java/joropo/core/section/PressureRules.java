@@ -43,6 +43,9 @@ final class PressureRules {
         if (parts.vacuumIsMissing(part)) {
             return finding(part, MISSING, "How deep the vacuum is, is not known.", "Read its pressure.");
         }
+        if (part instanceof Seal && parts.space(part, part.open().other()).isFed()) {
+            return finding(part, PASS, "Grease leaves past this lip: its pressure is meant to lift it.", "");
+        }
         double across = across(part);
         if (across == 0) {
             return finding(part, PASS, "No pressure across it." + parts.pressureAssumed(part), "")
@@ -58,10 +61,6 @@ final class PressureRules {
     private double across(Sealing part) {
         Space out = parts.space(part, Side.OUT);
         Space in = parts.space(part, Side.IN);
-        Side back = part.open().other();
-        if (part instanceof Seal && parts.space(part, back).isFed()) {
-            return 0; // grease leaves past this lip: its pressure is meant to lift it
-        }
         return Length.snap(Math.max(
                 Math.abs(out.countedMpa() - in.mpa()),
                 Math.max(Math.abs(out.mpa() - in.countedMpa()), Math.abs(out.mpa() - in.mpa()))));
