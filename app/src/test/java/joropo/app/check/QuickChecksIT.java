@@ -33,8 +33,8 @@ class QuickChecksIT {
             delimiter = '|',
             value = {
                 "limits-and-fits | sizeMm=45&holeClass=H8&shaftClass=h11 | 44.840 to 45.000",
-                "diameter | part=BORE&nominalMm=62&toleranceClass=H8&gauge=TELESCOPIC&a1=62,041&a2=62.038 | gauge "
-                        + "too close",
+                "diameter | part=BORE&nominalMm=62&toleranceClass=H8&gauge=TELESCOPIC&a1=62,041&a2=62.038 | too close "
+                        + "for this gauge",
                 "lip-seal-size | shaftMm=44.96&boreMm=62.02&depthMm=10.2&marking=45 62 8 | 45x62x8",
                 "removal | what=LIP_SEAL&edgeReachable=YES&behindMm=6&besideBrittleFace=NO | lever, with a pad "
                         + "under the tool",

@@ -88,7 +88,7 @@ class ToyFamilyIT {
     @Test
     void itsQuickCheckListsItself() throws Exception {
         assertThat(visitor.get("/checks").body()).contains("/checks/gasket");
-        assertThat(visitor.get("/checks/gasket?unit=MM&thicknessMm=0.3").body()).contains("out of limits");
+        assertThat(visitor.get("/checks/gasket?unit=MM&thicknessMm=0.3").body()).contains("wrong");
         assertThat(visitor.get("/api/v1/checks").body()).contains("\"gasket\"");
         assertThat(visitor.json("/api/v1/checks/gasket", "{\"thicknessMm\":1.5}")
                         .body())
