@@ -46,7 +46,7 @@ class RulesTableTest {
             .thenComparing(id -> id.matches(".*\\d$") ? Integer.parseInt(id.replaceAll("^\\D+", "")) : 0);
 
     @Test
-    void theTableIsWhatTheCodeJudges() throws Exception {
+    void theTableIsWhatTheCodeJudges() throws IOException {
         Map<String, Set<String>> files = files();
         var out = new StringBuilder(HEAD);
         for (Map.Entry<String, List<Finding>> kind : LeftOutTest.everyFinding().entrySet()) {

@@ -75,7 +75,7 @@ public final class TorquePlanCheck {
             findings.add(Finding.missing(
                     "threads",
                     subject,
-                    "What is on the threads was not said: the figure stands as it is.",
+                    "What is on the threads is not known: the figure stands as it is.",
                     "Say dry, oiled, anti-seize or threadlocker."));
             return 1;
         }
@@ -84,7 +84,7 @@ public final class TorquePlanCheck {
                     "threads",
                     CAUTION,
                     subject,
-                    "Nobody knows for which threads the figure was given: it stands as it is.",
+                    "For which threads the figure was given is not known: it stands as it is.",
                     "Look it up; on greased threads a dry figure over-tightens by a third."));
             return 1;
         }

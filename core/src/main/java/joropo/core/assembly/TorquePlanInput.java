@@ -47,7 +47,7 @@ public record TorquePlanInput(
     public enum FigureFor {
         DRY("dry threads"),
         LUBRICATED("lubricated threads"),
-        UNKNOWN("nobody knows");
+        UNKNOWN("not known");
 
         private final String words;
 

@@ -102,7 +102,7 @@ final class MaterialRule {
         if (side.unknown()) {
             out.say(
                     MISSING,
-                    "the " + side.medium().words() + " is not named: nobody can say whether " + material.code()
+                    "the " + side.medium().words() + " is not named: it is not known whether " + material.code()
                             + " stands it");
         }
         if (side.isUnrated(material)) {

@@ -38,7 +38,7 @@ public final class NewSealCheck {
                             ? Finding.missing(
                                     "new-outside",
                                     "outside of the new seal",
-                                    "Nobody knows the limits of its outside.",
+                                    "The limits of its outside are not known.",
                                     "Ask its maker, or try it against the bore.")
                             : judge("new-outside", "outside of the new seal", outsideMm, outside, uncertaintyMm));
         }

@@ -53,7 +53,7 @@ public final class PairPlaces {
                 : Optional.of(Finding.missing(
                         "between",
                         "room to the next seal inward",
-                        "Nobody has said all of what lies there; assumed: " + String.join(", ", assumed) + ".",
+                        "What lies there is not all known; assumed: " + String.join(", ", assumed) + ".",
                         "Say medium, level and feed: a dry room burns a lip, fed grease needs a way out."));
     }
 

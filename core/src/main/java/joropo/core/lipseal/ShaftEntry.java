@@ -42,7 +42,7 @@ public final class ShaftEntry {
                     SUBJECT,
                     end == null
                             ? "The shaft's end has not been looked at."
-                            : "It is not said from which side the shaft enters.",
+                            : "From which side the shaft goes in is not known.",
                     "Look at the end and say how the shaft goes in.");
         }
         boolean against = entersFrom == mainLip;

@@ -82,7 +82,7 @@ public final class SheetsAgainstSection {
                 "no-item",
                 "seals of the section against the job",
                 (count == 1 ? "One seal" : count + " seals")
-                        + " of the section has no sheet of its own: nobody reads its size, depth and batch.",
+                        + " of the section has no sheet of its own: its size, depth and batch are not read.",
                 "Add it to the job.");
     }
 

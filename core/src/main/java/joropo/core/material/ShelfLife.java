@@ -96,7 +96,7 @@ public record ShelfLife(@Nullable LocalDate useBy, Finding finding) {
                     null,
                     finding(
                             Status.MISSING,
-                            "Cure date not known: nobody can say how old it is.",
+                            "Its cure date is not known, so its age is not known either.",
                             "Read the bag, or ask its source; without a date it does not go in."));
         }
         if (!cured.hasBegun(today)) {
@@ -104,7 +104,7 @@ public record ShelfLife(@Nullable LocalDate useBy, Finding finding) {
                     null,
                     finding(
                             Status.MISSING,
-                            "Cured " + cured + ", it says, and that has not come yet: nobody can say how old it is.",
+                            "Cured " + cured + ", it says, and that has not come yet: its age is not known.",
                             "Read the bag again."));
         }
         LocalDate useBy = cured.lastDay().plusYears(group.years() + (extended ? group.extension() : 0));

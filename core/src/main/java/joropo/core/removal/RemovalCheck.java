@@ -365,7 +365,7 @@ public final class RemovalCheck {
         wanted.put("the maker's instruction allows it", in.pressureAllowed());
         wanted.put("shaft or plug closes the other end", in.otherEndClosed());
         wanted.put("everything else is closed", in.allElseClosed());
-        wanted.put("oil is used, never gas, and people stand clear", in.oilAndClear());
+        wanted.put("people stand clear, and oil is used, never gas", in.oilAndClear());
         for (Map.Entry<String, @Nullable Boolean> one : wanted.entrySet()) {
             if (Boolean.FALSE.equals(one.getValue())) {
                 return offer(Way.PRESSURE, FAIL, "it is not so that " + one.getKey());

@@ -48,7 +48,7 @@ public final class LeadTest {
                             "lead",
                             SUBJECT,
                             reverses == null
-                                    ? "It is not said whether the walk turned round with the rotation."
+                                    ? "Whether the walk turned round with the rotation is not known."
                                     : "The thread walked the same way in both rotations: the set-up walks, not the "
                                             + "shaft.",
                             "Level the shaft and turn it both ways.")

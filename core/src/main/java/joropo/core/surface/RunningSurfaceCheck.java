@@ -35,7 +35,7 @@ public final class RunningSurfaceCheck {
             findings.add(Finding.missing(
                     "looked",
                     "running surface under the lip",
-                    "Nobody has looked at the track yet.",
+                    "The track was not looked at yet.",
                     "Clean it, look along it, draw a nail across it."));
         }
         if (in.grooveDepthMm() != null) {
