@@ -31,7 +31,7 @@ class RulesTableTest {
     private static final String HEAD = """
             # Rules
 
-            Every rule that a check judges: its id, what it judges, its limits as far as they are figures (as met in the \
+            Every rule that a check judges: its id, what it judges, its limits where they are figures (as met in the \
             bodies of the property test), where it comes from, and the file that holds it. Made by `RulesTableTest`, \
             which fails when it is not what the code does; the new table then lies in `core/target/rules.md`.
 

@@ -63,7 +63,7 @@ public final class SeatSquarenessCheck {
                     "gauge",
                     Status.CAUTION,
                     "gauge of the depths",
-                    "The gauge is not named: judged as if read with a caliper's depth rod.",
+                    "The gauge is not named: judged as if by a caliper's depth rod.",
                     "Name the gauge.",
                     Source.GUIDE,
                     "decision rule"));
@@ -100,7 +100,7 @@ public final class SeatSquarenessCheck {
                     default ->
                         seat
                                 ? "The seat sits out of square: the faces open once a turn."
-                                : "The seal sits out of square: its lip is wide on one side and narrow on the other, and "
+                                : "The seal sits out of square: its lip is wide on one side, narrow on the other, and "
                                         + "wears early.";
                 };
         String remedy = status == Status.PASS || tap == null

@@ -380,7 +380,8 @@ public final class RemovalCheck {
                 Way.PRESSURE,
                 CAUTION,
                 "the maker's instruction allows it and everything else is closed",
-                "Press with oil, at the lowest pressure that does it. Shield up; everybody clear of the line of flight. "
+                "Press with oil, at the lowest pressure that does it. Shield up; everybody clear of the line of "
+                        + "flight. "
                         + "Never use gas.");
     }
 

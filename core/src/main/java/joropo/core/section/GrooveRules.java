@@ -57,7 +57,7 @@ final class GrooveRules {
             return Finding.missing(
                             "S5",
                             SUBJECT,
-                            "The width of the old groove is not measured; if it is as wide as usual the lip clears it by "
+                            "The width of the old groove is not measured; as wide as usual, the lip would clear it by "
                                     + mm(room) + " mm.",
                             "Measure its depth and width along the shaft.")
                     .withPart(seal.id());

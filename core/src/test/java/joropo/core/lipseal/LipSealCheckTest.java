@@ -160,9 +160,9 @@ class LipSealCheckTest {
         assertThat(r.candidates()).extracting(Candidate::rank).isSorted().startsWith(1);
         assertThat(finding(r, "choice").message())
                 .isEqualTo(
-                        "Recommended: lip with dust lip, HNBR, rubber-covered case. Assumed: shaft to its size, bore to "
-                                + "H8, no edge passes the lip, no pressure, no salt or acid outside, housing not split, no "
-                                + "food or drinking water.");
+                        "Recommended: lip with dust lip, HNBR, rubber-covered case. Assumed: shaft to its size, bore "
+                                + "to H8, no edge passes the lip, no pressure, no salt or acid outside, housing not split, "
+                                + "no food or drinking water.");
         assertThat(r.interferenceMinMm()).isCloseTo(0.154, within(1e-6));
         assertThat(r.hotInterferenceMinMm()).isCloseTo(0.13168, within(1e-5));
         assertThat(Finding.worst(r.findings())).isEqualTo(Status.PASS);
