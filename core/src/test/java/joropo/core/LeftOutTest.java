@@ -126,6 +126,8 @@ class LeftOutTest {
     private static final Set<String> WHEN_GIVEN = Set.of("cylindricalDepthMm", "totalDepthMm", "cornerRadiusMm");
 
     private static final String REFUSED = "refused";
+    /** Of the values that may stand at a place, so many are passed over when all findings are gathered. */
+    private static final int EACH = 4;
 
     /** A check with a body in which everything is given and nearly all is well. */
     private record Kind(
@@ -812,8 +814,9 @@ class LeftOutTest {
             all.addAll(findings(kind.answer.apply(kind.body)));
             for (Place place : optional(kind)) {
                 List<Object> values = new ArrayList<>(values(type(kind.body, place), place.field()));
-                values.add(null);
-                for (Object value : values) {
+                values.add(0, null);
+                for (int i = 0; i < values.size(); i += values.size() > 30 ? EACH : 1) {
+                    Object value = values.get(i);
                     try {
                         all.addAll(findings(kind.answer.apply((Record) with(kind.body, place.steps, value))));
                     } catch (RefusedInput refused) {
