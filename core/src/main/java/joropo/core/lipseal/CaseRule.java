@@ -2,6 +2,7 @@ package joropo.core.lipseal;
 
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import joropo.core.material.ThermalExpansion;
@@ -66,6 +67,12 @@ final class CaseRule {
         return fits.get(type);
     }
 
+    /** A message as it stands among reasons. */
+    private static String inASentence(String message) {
+        return message.substring(0, 1).toLowerCase(Locale.ROOT)
+                + message.substring(1).replaceAll("\\.$", "");
+    }
+
     Judgement judge(CaseType type) {
         var out = new Judgement();
         for (Finding f : fits.get(type).findings()) {
@@ -77,7 +84,7 @@ final class CaseRule {
                             f.id().equals("hot")
                                     ? Length.show(f.value(), 3) + " mm of it left when hot"
                                     : "case holds with " + Length.show(f.value(), 3) + " mm");
-                default -> out.say(f.status(), f.message().replaceAll("\\.$", ""));
+                default -> out.say(f.status(), inASentence(f.message()));
             }
         }
         if (in.isSplit() && type != CaseType.RUBBER) {
