@@ -48,7 +48,7 @@ class RemovalQuickCheck implements QuickCheck {
                     "Pressing out by oil; a bearing",
                     Field.yesNo("otherEndClosed", "shaft or plug closes the other end"),
                     Field.yesNo("allElseClosed", "everything else is closed"),
-                    Field.yesNo("oilAndClear", "oil, never gas; people stand clear"),
+                    Field.yesNo("oilAndClear", "people stand clear; oil is used, never gas"),
                     Field.choice(
                             "tightRing",
                             "ring that is tight",
