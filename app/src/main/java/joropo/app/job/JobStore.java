@@ -47,7 +47,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class JobStore {
     /** What a page shows of the lives at a position. */
-    private static final int MOST_LIVES = 20;
+    private static final int MOST_LIVES = 12;
 
     private final JobMapper jobs;
     private final ListsMapper lists;

@@ -12,7 +12,7 @@ import org.springframework.ui.Model;
  * @param total of all pages
  */
 public record Paged<T>(List<T> shown, int page, int asked, long total) {
-    public static final int SIZE = 50;
+    public static final int SIZE = 25;
     /** Name of the page that was asked for, in the model of every page. */
     public static final String ASKED = "askedPage";
 

@@ -35,7 +35,7 @@ class DemoCrowdIT {
             String address = "http://127.0.0.1:" + own.getEnvironment().getProperty("local.server.port");
             Visitor visitor = new Visitor(address).signIn("jacinta");
             assertThat(visitor.get("/").body())
-                    .contains(open + " open, 50 shown")
+                    .contains(open + " open, 25 shown")
                     .contains("page 1 of 3");
             assertThat(visitor.get("/?page=99").body()).contains("There is no page 99: this is the last.");
             assertThat(visitor.get("/?page=-1").body()).contains("page 1 of 3");

@@ -138,7 +138,7 @@ class StoreIT {
         assertThat(page.locator("#progress")).containsText("All of them are in the store.");
         assertThat(STORE.lots()).hasSize(before + 401);
         page.navigate(Workshop.address() + "/store?q=M-&page=99");
-        assertThat(page.locator("#lots")).containsText("400 of " + (before + 401) + ", 50 shown");
+        assertThat(page.locator("#lots")).containsText("400 of " + (before + 401) + ", 25 shown");
         assertThat(page.locator(".pager")).containsText("page 8 of 8");
         assertThat(page.locator(".pager")).containsText("There is no page 99: this is the last.");
         Workshop.close(page);

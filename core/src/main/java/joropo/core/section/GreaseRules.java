@@ -83,7 +83,7 @@ final class GreaseRules {
                                 "The only lip is turned away from its grease: old grease leaves, and nothing keeps the "
                                         + "rest in. Was that done on purpose?",
                                 "Ask why before turning it; else the lip towards the grease and a relief port.")
-                        : finding(number, PASS, "Old grease leaves " + exit.words + ": leave it so.", "");
+                        : leaves(number, exit);
             case ALLOWED ->
                 finding(
                         number,
@@ -108,6 +108,22 @@ final class GreaseRules {
                         "Turn the outer lip outward and the inner one towards the grease, or a relief port in the "
                                 + "greased space.");
         };
+    }
+
+    /**
+     * Old grease has a good way out. Where that is past a lip, and another that keeps no liquid opens towards the
+     * machine as easily, some of it goes there: that one was turned for nothing.
+     */
+    private Finding leaves(int number, Exit exit) {
+        boolean needlessly = exit.into != null
+                && exits(number).stream().anyMatch(e -> e.goes == Goes.MACHINE && !e.into.holdsLiquid());
+        return needlessly
+                ? finding(
+                        number,
+                        CAUTION,
+                        "Old grease leaves " + exit.words + ", and past the inner lip into the machine too.",
+                        "Turn the inner lip towards the grease.")
+                : finding(number, PASS, "Old grease leaves " + exit.words + ": leave it so.", "");
     }
 
     private Finding closed(int number, Space space) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import joropo.core.readings.SeatSquarenessInput.Reading;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
@@ -104,5 +105,36 @@ class SeatSquarenessCheckTest {
         assertThat(SeatSquarenessCheck.clock(0)).isEqualTo(12);
         assertThat(SeatSquarenessCheck.clock(359.9)).isEqualTo(12);
         assertThat(SeatSquarenessCheck.clock(90)).isEqualTo(3);
+    }
+
+    /** The seat of a mechanical seal has one limit whatever its size, and no second step above it. */
+    @ParameterizedTest(name = "tilt {0}, U {1}: {2}")
+    @CsvSource({"0.05, 0, PASS", "0.0502, 0, FAIL", "0.0358, 0.01, PASS", "0.0359, 0.01, REMEASURE"})
+    void aSeatHasItsOwnLimit(double tilt, double u, Status expected) {
+        double half = tilt / 2;
+        SeatSquarenessResult r = SeatSquarenessCheck.check(new SeatSquarenessInput(
+                SeatSquarenessInput.What.SEAT,
+                60.0,
+                60.0,
+                List.of(clock(12, 2 + half), clock(3, 2), clock(6, 2 - half), clock(9, 2)),
+                u));
+        assertThat(r.findings().get(0).status()).isEqualTo(expected);
+    }
+
+    /** The same tilt read round the circle holds; read over a quarter of it the gauge cannot tell. */
+    @Test
+    void aShortArcCannotTell() {
+        assertThat(tilted(0, 3, 6, 9)).isEqualTo(Status.PASS);
+        assertThat(tilted(0, 1, 2, 3)).isEqualTo(Status.REMEASURE);
+    }
+
+    private static Status tilted(int... clocks) {
+        List<Reading> readings = IntStream.of(clocks)
+                .mapToObj(c -> clock(c, 2 + 0.05 * Math.cos(Math.toRadians(30 * c))))
+                .toList();
+        return SeatSquarenessCheck.check(new SeatSquarenessInput(72.0, 72.0, readings, 0.06))
+                .findings()
+                .get(0)
+                .status();
     }
 }
