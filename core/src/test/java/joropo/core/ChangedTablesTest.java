@@ -13,8 +13,17 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import joropo.core.assembly.TorquePlanCheck;
+import joropo.core.assembly.TorquePlanInput;
+import joropo.core.assembly.TorquePlanInputBuilder;
+import joropo.core.bearing.BearingCheck;
+import joropo.core.bearing.BearingInputBuilder;
+import joropo.core.bearing.BearingSign;
+import joropo.core.bearing.Duty;
+import joropo.core.bearing.Ring;
 import joropo.core.diagnosis.DiagnosisCheck;
 import joropo.core.diagnosis.DiagnosisInput;
 import joropo.core.fits.DiameterCheck;
@@ -224,7 +233,22 @@ class ChangedTablesTest {
                 .finding()
                 .status()
                 .name()),
-        CLEANED(() -> Cleaning.all().toString());
+        CLEANED(() -> Cleaning.all().toString()),
+        ROUGH(() -> bearing(b -> b.signs(List.of(BearingSign.ROUGH)))),
+        SEATED(() -> bearing(b -> b.shaftFit(DiameterInputBuilder.builder()
+                .part(DiameterInput.Part.SHAFT)
+                .nominalMm(50.0)
+                .toleranceClass("g6")
+                .uncertaintyMm(0.001)
+                .planes(List.of(new Plane(null, List.of(49.985, 49.985))))
+                .build()))),
+        BY_CLASS(() -> String.valueOf(TorquePlanCheck.check(TorquePlanInputBuilder.builder()
+                        .bolts(4)
+                        .thread("M12")
+                        .boltClass("8.8")
+                        .clamped(TorquePlanInput.Clamped.STEEL)
+                        .build())
+                .wrenchNm()));
 
         private final Supplier<String> found;
 
@@ -236,6 +260,17 @@ class ChangedTablesTest {
         public String get() {
             return found.get();
         }
+    }
+
+    private static String bearing(UnaryOperator<BearingInputBuilder> with) {
+        return verdicts(BearingCheck.check(with.apply(BearingInputBuilder.builder()
+                                .boreMm(50.0)
+                                .outsideMm(90.0)
+                                .widthMm(20.0)
+                                .turningRing(Ring.INNER)
+                                .duty(Duty.SLOW))
+                        .build())
+                .findings());
     }
 
     static Stream<Arguments> rows() {
@@ -293,7 +328,11 @@ class ChangedTablesTest {
                         "\"wet below, lip dry\",PLUG 1 GASKET 3",
                         "LEAK"),
                 Arguments.of("failure-causes", "PLUG,a plug leaks,NO,", "PLUG,a plug leaks,YES,", "LEAK"),
-                Arguments.of("cleaning", "wire wheel; anything along the axis", "anything along the axis", "CLEANED"));
+                Arguments.of("cleaning", "wire wheel; anything along the axis", "anything along the axis", "CLEANED"),
+                Arguments.of("bearing-signs", "turns rough,CAUTION", "turns rough,FAIL", "ROUGH"),
+                Arguments.of("bearing-tolerances", "INNER,30,50,12", "INNER,30,50,30", "SEATED"),
+                Arguments.of("proof-loads", "M12,1.75,84.3", "M12,1.75,80", "BY_CLASS"),
+                Arguments.of("proof-stress", "8.8,0,16,580", "8.8,0,16,500", "BY_CLASS"));
     }
 
     @ParameterizedTest(name = "{0}: {2}")

@@ -5,13 +5,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import joropo.core.material.Medium;
+import joropo.core.plan.Care;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.Step;
+import joropo.core.plan.StrippingInputBuilder;
+import joropo.core.plan.StrippingPlan;
 import joropo.core.removal.Cleaning;
+import joropo.core.shaft.Attitude;
 import org.junit.jupiter.api.Test;
 
 /** Texts that could be said aloud across a bench: no codes, and no prohibition that can be read as an order. */
@@ -39,6 +47,22 @@ class WordsTest {
         assertThat(all).noneMatch(m -> CODE.matcher(m).find());
         assertThat(all).noneMatch(m -> NOBODY.matcher(m).find());
         assertThat(all).noneMatch(m -> ORDER.matcher(m).find());
+    }
+
+    /** Steps of taking apart with everything there, and with every caution that a position may ask for. */
+    @Test
+    void everyStepOfTakingApartCanBeSaidAloud() {
+        List<Step> steps = Care.with(
+                EnumSet.allOf(Care.class),
+                StrippingPlan.of(StrippingInputBuilder.builder()
+                        .there(EnumSet.allOf(PartKind.class))
+                        .inside(Medium.OIL)
+                        .attitude(Attitude.OUTSIDE_DOWN)
+                        .build()));
+        assertThat(steps)
+                .hasSizeGreaterThan(10)
+                .extracting(s -> s.instruction() + " " + s.why() + " " + s.caution())
+                .noneMatch(m -> CODE.matcher(m).find() || ORDER.matcher(m).find());
     }
 
     @Test

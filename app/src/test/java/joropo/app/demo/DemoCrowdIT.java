@@ -9,6 +9,7 @@ import joropo.app.Visitor;
 import joropo.app.Workshop;
 import joropo.app.job.JobService;
 import joropo.app.store.StoreService;
+import joropo.app.ui.Paged;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -30,15 +31,15 @@ class DemoCrowdIT {
             long open = openBefore + JOBS / 40;
             assertThat(jobs.openJobs(1).total()).isEqualTo(open);
             assertThat(jobs.openJobs(99).shown())
-                    .hasSize((int) (open % 50))
+                    .hasSize((int) (open % Paged.SIZE))
                     .doesNotContainAnyElementsOf(jobs.openJobs(1).shown());
             String address = "http://127.0.0.1:" + own.getEnvironment().getProperty("local.server.port");
             Visitor visitor = new Visitor(address).signIn("jacinta");
             assertThat(visitor.get("/").body())
                     .contains(open + " open, 25 shown")
-                    .contains("page 1 of 3");
+                    .contains("page 1 of 5");
             assertThat(visitor.get("/?page=99").body()).contains("There is no page 99: this is the last.");
-            assertThat(visitor.get("/?page=-1").body()).contains("page 1 of 3");
+            assertThat(visitor.get("/?page=-1").body()).contains("page 1 of 5");
             assertThat(visitor.get("/find?q=output").body()).contains("more than 1000 places where it is written");
             String first = jobs.ofMachine(1, 1).shown().get(0).number();
             assertThat(visitor.get("/find?q=" + first).body()).contains(first);

@@ -28,8 +28,10 @@ public final class TorquePlanCheck {
 
     public static TorquePlanResult check(TorquePlanInput in) {
         List<Finding> findings = new ArrayList<>();
-        double nm = unit(in.torqueUnit()).toBase(in.torque()) * factor(in, findings);
-        Double wrench = wrench(in, nm, findings);
+        Double figure = figureNm(in, findings);
+        Double nm = figure == null ? null : Double.valueOf(figure * factor(in, findings));
+        Double wrench = nm == null ? null : wrench(in, nm, findings);
+        stainless(in, findings);
         if (in.leftHand()) {
             findings.add(finding(
                     "left-hand",
@@ -38,26 +40,127 @@ public final class TorquePlanCheck {
                     "It tightens to the left, anticlockwise.",
                     "Say it before the first turn; a forced left-hand thread is lost."));
         }
-        findings.add(Finding.of(
-                        "sequence",
-                        PASS,
-                        "order of the bolts",
-                        in.bolts() == 2
-                                ? "Both in turn, a flat at a time."
-                                : "Each bolt run down by hand to contact first; then three passes and a full round "
-                                        + "at the last figure.",
-                        "",
-                        Source.GUIDE,
-                        "torque")
-                .withValue(Length.snap(nm), "N·m"));
-        List<Double> passes =
-                Arrays.stream(PASSES).mapToObj(p -> Length.snap(p * nm)).toList();
+        if (in.isTrial()) {
+            findings.add(finding(
+                    "trial",
+                    CAUTION,
+                    "gasket seated on trial",
+                    "The bolts go in dry, on trial; then each comes out by itself, is dressed and goes in for good.",
+                    "Count them: none may stay on trial."));
+        }
+        findings.add(sequence(in, nm));
         return new TorquePlanResult(
                 sequence(in.bolts()),
-                passes,
+                nm == null
+                        ? List.of()
+                        : Arrays.stream(PASSES)
+                                .mapToObj(p -> Length.snap(p * nm))
+                                .toList(),
                 wrench == null ? null : Double.valueOf(Length.snap(wrench)),
-                new InUnits(Length.snap(nm), in(Unit.LBF_FT, nm), in(Unit.LBF_IN, nm), in(Unit.KGF_M, nm)),
+                nm == null
+                        ? null
+                        : new InUnits(Length.snap(nm), in(Unit.LBF_FT, nm), in(Unit.LBF_IN, nm), in(Unit.KGF_M, nm)),
                 findings);
+    }
+
+    private static Finding sequence(TorquePlanInput in, @Nullable Double nm) {
+        String order =
+                switch (in.bolts()) {
+                    case 1 -> "One only: run down by hand to contact first, then in steps.";
+                    case 2 -> "Both in turn, a flat at a time.";
+                    default ->
+                        "Each bolt run down by hand to contact first; then three passes and a full round at the last "
+                                + "figure.";
+                };
+        Finding out = Finding.of(
+                "sequence",
+                PASS,
+                in.bolts() == 1 ? "steps of the one fastener" : "order of the bolts",
+                order,
+                "",
+                Source.GUIDE,
+                "torque");
+        return nm == null ? out : out.withValue(Length.snap(nm), "N·m");
+    }
+
+    /** The figure as it was given, else by class (N·m); absent where there is none. */
+    private static @Nullable Double figureNm(TorquePlanInput in, List<Finding> findings) {
+        String subject = "figure for the torque";
+        if (in.torque() != null) {
+            return unit(in.torqueUnit()).toBase(in.torque());
+        }
+        if (in.isToMark()) {
+            findings.add(toMark(in, subject));
+            return null;
+        }
+        if (in.clamped() == null || in.thread() == null || in.boltClass() == null) {
+            findings.add(Finding.missing(
+                    "figure",
+                    subject,
+                    "No figure is given, and "
+                            + (in.clamped() == null
+                                    ? "what is clamped is not known."
+                                    : in.thread() == null
+                                            ? "the thread is not known."
+                                            : "the class on the bolt's head is not known."),
+                    "Find the figure; else thread, class and what is clamped."));
+            return null;
+        }
+        if (in.clamped() != TorquePlanInput.Clamped.STEEL) {
+            findings.add(Finding.missing(
+                    "figure",
+                    subject,
+                    "No figure is given, and the class table is not for "
+                            + in.clamped().words() + ".",
+                    "Ask the machine's maker."));
+            return null;
+        }
+        Double byClass = BoltStrength.dryNm(in.thread(), in.boltClass()).orElse(null);
+        findings.add(
+                byClass == null
+                        ? Finding.missing(
+                                "figure",
+                                subject,
+                                "The class table has coarse threads from M5 to M30 only, and none such as "
+                                        + in.thread() + ".",
+                                "Ask the machine's maker.")
+                        : finding(
+                                "figure",
+                                CAUTION,
+                                subject,
+                                "No figure is given: " + Length.show(byClass, 0) + " N·m for dry threads by the table "
+                                        + "of classes, " + in.thread() + " " + in.boltClass() + ".",
+                                "The machine's own figure goes before it."));
+        return byClass;
+    }
+
+    private static Finding toMark(TorquePlanInput in, String subject) {
+        if (in.newFasteners() == null) {
+            return Finding.missing(
+                    "figure",
+                    subject,
+                    "Whether the same bolt and nut go back is not known: a mark is worth nothing on new ones.",
+                    "Say whether they are new.");
+        }
+        return in.newFasteners()
+                ? finding("figure", FAIL, subject, "A new fastener has no mark to come back to.", "Find the figure.")
+                : finding(
+                        "figure",
+                        CAUTION,
+                        subject,
+                        "Back to the mark that was made before loosening, and five degrees past it at most.",
+                        "Only where the joint was taken apart for access and nothing in it has changed.");
+    }
+
+    private static void stainless(TorquePlanInput in, List<Finding> findings) {
+        if (in.isStainless() && in.threads() == Threads.DRY) {
+            findings.add(finding(
+                    "galling",
+                    CAUTION,
+                    "stainless threads",
+                    "Dry stainless threads gall: they seize before they are tight.",
+                    "Put a lubricant on, and take the figure for it."));
+        }
     }
 
     private static Unit unit(TorqueUnit unit) {
@@ -79,7 +182,8 @@ public final class TorquePlanCheck {
                     "Say dry, oiled, anti-seize or threadlocker."));
             return 1;
         }
-        if (in.figureFor() == FigureFor.UNKNOWN) {
+        FigureFor figureFor = in.torque() == null ? FigureFor.DRY : in.figureFor();
+        if (figureFor == FigureFor.UNKNOWN) {
             findings.add(finding(
                     "threads",
                     CAUTION,
@@ -88,16 +192,16 @@ public final class TorquePlanCheck {
                     "Look it up; on greased threads a dry figure over-tightens by a third."));
             return 1;
         }
-        if (in.figureFor() == FigureFor.LUBRICATED && in.threads() == Threads.DRY) {
+        if (figureFor != FigureFor.DRY && in.threads() == Threads.DRY) {
             findings.add(finding(
                     "threads",
                     FAIL,
                     subject,
-                    "The figure is for lubricated threads and these are dry: they would stay loose.",
+                    "The figure is for " + figureFor.words() + " and these are dry: they would stay loose.",
                     "Lubricate; no torque is raised for dry threads."));
             return 1;
         }
-        double factor = in.figureFor() == FigureFor.DRY
+        double factor = figureFor == FigureFor.DRY
                 ? switch (in.threads()) {
                     case DRY -> 1;
                     case OILED -> 0.75;
@@ -105,14 +209,19 @@ public final class TorquePlanCheck {
                     case THREADLOCKER -> 0.85;
                 }
                 : in.threads() == Threads.ANTISEIZE ? 0.93 : 1;
+        boolean unlocked = figureFor == FigureFor.THREADLOCKER && in.threads() != Threads.THREADLOCKER;
+        String taken = factor == 1
+                ? "The threads are as the figure wants them."
+                : "The figure is taken times " + Length.show(factor, 2) + " for these threads.";
         findings.add(finding(
                 "threads",
-                factor == 1 ? PASS : CAUTION,
+                factor == 1 && !unlocked ? PASS : CAUTION,
                 subject,
-                factor == 1
-                        ? "The threads are as the figure wants them."
-                        : "The figure is taken times " + Length.show(factor, 2) + " for these threads.",
-                ""));
+                unlocked
+                        ? "The figure is for threads with threadlocker and there is none: the lock is missing."
+                                + (factor == 1 ? "" : " " + taken)
+                        : taken,
+                unlocked ? "Clean the threads and use threadlocker, or lock it otherwise." : ""));
         return factor;
     }
 

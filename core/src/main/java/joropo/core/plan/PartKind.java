@@ -17,6 +17,9 @@ public enum PartKind {
     MECHANICAL_SEAL("mechanical seal", After.ASK, null, true, true),
     GASKET("gasket", After.RENEWED, null, false, false),
     SHIM("shim pack", After.GOES_BACK, null, false, false),
+    BELLOWS("bellows", After.ASK, null, false, false),
+    BOOT("boot", After.ASK, null, false, false),
+    HOSE("hose", After.ASK, null, false, false),
     WASHER("washer", After.GOES_BACK, null, true, true),
     BOLT("bolts", After.GOES_BACK, null, false, false),
     STRETCH_BOLT("stretch bolts, one-time", After.RENEWED, null, false, false),
@@ -26,6 +29,7 @@ public enum PartKind {
     PLUG("plug", After.GOES_BACK, null, false, false),
     BREATHER("breather", After.GOES_BACK, null, false, false),
     COUPLING("coupling or hub", After.GOES_BACK, null, true, true),
+    NUT("nut", After.GOES_BACK, null, true, true),
     FILTER("filter", After.GOES_BACK, null, false, false),
     SEALANT("sealant or grease", After.RENEWED, null, false, false),
     OTHER("other part", After.GOES_BACK, null, true, true);

@@ -27,6 +27,8 @@ public record Step(
         String tools) {
     /** The parts of a job that every kind of seal has. */
     public enum Phase {
+        /** Taken apart. */
+        STRIP,
         /** Laid out, clean, tried, lubricated. */
         PREPARE,
         /** Put in. */
@@ -37,6 +39,7 @@ public record Step(
 
     /** @param order within the phase, where parts of several items go in among each other */
     public record When(Phase phase, int order) {
+        public static final When STRIP = new When(Phase.STRIP, 0);
         public static final When PREPARE = new When(Phase.PREPARE, 0);
         public static final When FIT = new When(Phase.FIT, 0);
         public static final When CLOSE = new When(Phase.CLOSE, 0);
@@ -52,6 +55,20 @@ public record Step(
                 .flatMap(List::stream)
                 .sorted(Comparator.comparing((Step s) -> s.when.phase).thenComparing(s -> s.when.order))
                 .toList();
+    }
+
+    /** Whether it belongs to taking apart, done before anything is measured. */
+    public boolean isStripping() {
+        return when.phase == Phase.STRIP;
+    }
+
+    /** Its id as its plan gave it, whatever item it is of. */
+    public String rule() {
+        return id.replaceFirst("^i\\d+-", "");
+    }
+
+    public Step withCaution(String newCaution) {
+        return new Step(id, when, instruction, why, hold, newCaution, part, tools);
     }
 
     /** The same step of one item among several. @param prefix that tells the item apart, empty for the first */

@@ -1,29 +1,44 @@
 package joropo.core.assembly;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import joropo.core.assembly.ProvingInput.FirstRun;
 import joropo.core.assembly.ProvingInput.HandTurn;
 import joropo.core.plan.HoldPoints;
-import joropo.core.verdict.Limits;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class AssemblyTest {
-    @ParameterizedTest(name = "play {0} in {1} to {2}: {3}")
+    /** As people write a pack, and what they are told of one that differs. */
+    @ParameterizedTest(name = "{0} against 0.5 0.2 0.1: {1}, {2}")
     @CsvSource({
-        "0.10, 0.05, 0.20, PASS",
-        "0.195, 0.05, 0.20, REMEASURE",
-        "0.30, 0.05, 0.20, FAIL",
-        "0.10, , , CAUTION",
-        ", 0.05, 0.20, MISSING",
-        "0.10, , 0.20, PASS"
+        "0.5 0.2 0.1, 0.8, ",
+        "0.5 + 0.2 + 0.1, 0.8, ",
+        "0.1; 0.2; 0.5, 0.8, ",
+        "2x0.35 0.1, 0.8, ",
+        "'0,5 0,2 0,1', 0.8, ",
+        "0.5 0.2, 0.7, 'counts 2, and 3 came out'",
+        "0.5 0.2 0.2, 0.9, 'adds up to 0.90 mm, and 0.80 mm came out'",
+        "0.5 0.2 0.12, 0.82, ",
+        "0.5 0.2 0.13, 0.83, 'adds up to 0.83 mm, and 0.80 mm came out'",
     })
-    void axialPlayAgainstTheBuildersLimits(Double play, Double low, Double high, Status expected) {
-        Limits limits = low == null && high == null ? null : new Limits(low, high);
-        assertThat(AxialPlay.judge(play, limits, 0.008).status()).isEqualTo(expected);
+    void shimsGoBackInNumberAndSum(String text, double sum, String unlike) {
+        ShimPack pack = ShimPack.parse(text, LengthUnit.MM);
+        assertThat(pack.sumMm()).isEqualTo(sum);
+        assertThat(pack.unlike(ShimPack.parse("0.5 0.2 0.1", LengthUnit.MM)).orElse(null))
+                .isEqualTo(unlike);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "0", "50", "0.5 0", "x0.1", "0x0.1", "thin"})
+    void whatIsNoPackIsRefused(String text) {
+        assertThatExceptionOfType(RefusedInput.class).isThrownBy(() -> ShimPack.parse(text, LengthUnit.MM));
     }
 
     @ParameterizedTest(name = "{0} by hand, {1} after the run: {2}, {3}")

@@ -24,12 +24,27 @@ import org.junit.jupiter.params.provider.MethodSource;
 class TorquePlanCheckTest {
     private static TorquePlanResult plan(
             int bolts, double torque, TorqueUnit unit, @Nullable FigureFor figureFor, @Nullable Threads threads) {
-        return TorquePlanCheck.check(new TorquePlanInput(bolts, torque, unit, figureFor, threads, null, null, null));
+        return TorquePlanCheck.check(
+                joint(bolts, torque, unit, figureFor, threads).build());
+    }
+
+    private static TorquePlanInputBuilder joint(
+            int bolts,
+            double torque,
+            @Nullable TorqueUnit unit,
+            @Nullable FigureFor figureFor,
+            @Nullable Threads threads) {
+        return TorquePlanInputBuilder.builder()
+                .bolts(bolts)
+                .torque(torque)
+                .torqueUnit(unit)
+                .figureFor(figureFor)
+                .threads(threads);
     }
 
     /** Worked patterns of the trade. */
     @ParameterizedTest
-    @CsvSource({"2, 1 2", "3, 1 2 3", "4, 1 3 2 4", "5, 1 3 5 2 4", "6, 1 4 2 5 3 6", "8, 1 5 3 7 2 6 4 8"})
+    @CsvSource({"1, 1", "2, 1 2", "3, 1 2 3", "4, 1 3 2 4", "5, 1 3 5 2 4", "6, 1 4 2 5 3 6", "8, 1 5 3 7 2 6 4 8"})
     void patternsAreThoseOfTheTrade(int bolts, String sequence) {
         assertThat(TorquePlanCheck.sequence(bolts))
                 .containsExactlyElementsOf(
@@ -86,6 +101,10 @@ class TorquePlanCheckTest {
         "LUBRICATED, ANTISEIZE, 0.93, CAUTION",
         "LUBRICATED, THREADLOCKER, 1, PASS",
         "LUBRICATED, DRY, 1, FAIL",
+        "THREADLOCKER, THREADLOCKER, 1, PASS",
+        "THREADLOCKER, OILED, 1, CAUTION",
+        "THREADLOCKER, ANTISEIZE, 0.93, CAUTION",
+        "THREADLOCKER, DRY, 1, FAIL",
         "UNKNOWN, OILED, 1, CAUTION"
     })
     void threadsChangeTheFigureAndDryOnesNeverRaiseIt(
@@ -116,13 +135,16 @@ class TorquePlanCheckTest {
 
     @Test
     void anExtensionInLineLowersTheSettingOfTheWrench() {
-        TorquePlanResult plan = TorquePlanCheck.check(
-                new TorquePlanInput(4, 100.0, TorqueUnit.NM, FigureFor.DRY, Threads.DRY, 400.0, 100.0, true));
+        TorquePlanResult plan = TorquePlanCheck.check(joint(4, 100, TorqueUnit.NM, FigureFor.DRY, Threads.DRY)
+                .wrenchLengthMm(400.0)
+                .extensionMm(100.0)
+                .leftHand(true)
+                .build());
         assertThat(plan.wrenchNm()).isEqualTo(80);
         assertThat(plan.passesNm()).as("the bolt still gets its torque").endsWith(100.0);
         assertThat(plan.findings()).extracting(Finding::id).contains("left-hand", "wrench");
-        TorquePlanResult unknown =
-                TorquePlanCheck.check(new TorquePlanInput(4, 100.0, TorqueUnit.NM, null, null, null, 100.0, null));
+        TorquePlanResult unknown = TorquePlanCheck.check(
+                joint(4, 100, TorqueUnit.NM, null, null).extensionMm(100.0).build());
         assertThat(unknown.wrenchNm())
                 .as("no figure rather than one that is too high")
                 .isNull();
@@ -135,13 +157,13 @@ class TorquePlanCheckTest {
     @Test
     void impossibleJointsAreRefused() {
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> plan(1, 40, TorqueUnit.NM, null, null))
-                .withMessage("bolts: must be 2 to 96, got 1");
+                .isThrownBy(() -> plan(0, 40, TorqueUnit.NM, null, null))
+                .withMessage("bolts: must be 1 to 96, got 0");
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> plan(97, -1, TorqueUnit.NM, null, null))
                 .withMessageContaining("torque: must be above 0");
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> new TorquePlanInput(null, null, null, null, null, null, null, null))
+                .isThrownBy(() -> joint(4, 40, null, null, null).build())
                 .withMessageContaining("torqueUnit: is needed");
     }
 
@@ -176,8 +198,10 @@ class TorquePlanCheckTest {
         }
         double before = Double.MAX_VALUE;
         for (double extension : new double[] {0, 50, 100, 200, 400}) {
-            Double set = TorquePlanCheck.check(new TorquePlanInput(
-                            4, 100.0, TorqueUnit.NM, FigureFor.DRY, Threads.DRY, 400.0, extension, null))
+            Double set = TorquePlanCheck.check(joint(4, 100, TorqueUnit.NM, FigureFor.DRY, Threads.DRY)
+                            .wrenchLengthMm(400.0)
+                            .extensionMm(extension)
+                            .build())
                     .wrenchNm();
             assertThat(set).isLessThan(before).isCloseTo(100 * 400 / (400 + extension), within(1e-6));
             before = set;

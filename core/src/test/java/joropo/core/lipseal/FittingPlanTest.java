@@ -2,9 +2,11 @@ package joropo.core.lipseal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Medium;
 import joropo.core.plan.Part;
@@ -391,5 +393,19 @@ class FittingPlanTest {
                 .build();
         assertThat(step(FittingPlan.of(oneWay), "turn").instruction())
                 .contains("anticlockwise seen from outside only, never back");
+    }
+
+    /** After a prohibition and a comma another act would read as an order. */
+    @Test
+    void noProhibitionOfAStepReadsAsAnOrder() {
+        PlanInput in = input(Side.IN, Side.OUT, CaseType.RUBBER, ShaftEnd.SPLINE, 4.0);
+        Stream<PlanInput> every = Stream.concat(
+                Arrays.stream(Remedy.values())
+                        .filter(r -> r != Remedy.RENEW_SLEEVE)
+                        .map(r -> with(in, null, r, 0.1, null, true)),
+                Arrays.stream(EdgeCover.values()).map(c -> with(in, c, null, 0.1, null, false)));
+        assertThat(every.flatMap(i -> FittingPlan.of(i).stream()))
+                .extracting(s -> s.instruction() + " " + s.why() + " " + s.caution())
+                .noneMatch(m -> m.matches("(?s).*[Nn]ever [^.:]*?[,;] (?!and never |never |not even |it )[^.]*.*"));
     }
 }

@@ -1,0 +1,162 @@
+package joropo.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import joropo.core.assembly.EndPlayCheck;
+import joropo.core.assembly.EndPlayInput;
+import joropo.core.assembly.TorquePlanCheck;
+import joropo.core.assembly.TorquePlanInput;
+import joropo.core.bearing.BearingCheck;
+import joropo.core.bearing.BearingInput;
+import joropo.core.fits.DiameterInput;
+import joropo.core.fits.DiameterInputBuilder;
+import joropo.core.readings.DiameterReadings;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Cases judged by hand, one a line of {@code cases.txt}: name | kind | inputs | what follows | why. What follows is
+ * {@code rule STATUS}, {@code result = figure}, or {@code refused field}.
+ */
+class CasesTest {
+    private record Kind(Class<? extends Record> input, Function<Record, Object> check) {}
+
+    private static <R extends Record> Kind kind(Class<R> input, Function<R, Object> check) {
+        return new Kind(input, r -> check.apply(input.cast(r)));
+    }
+
+    private static final Map<String, Kind> KINDS = Map.of(
+            "bearing", kind(BearingInput.class, BearingCheck::check),
+            "end-play", kind(EndPlayInput.class, EndPlayCheck::check),
+            "torque-plan", kind(TorquePlanInput.class, TorquePlanCheck::check));
+
+    static Stream<String> cases() throws IOException {
+        try (var in = CasesTest.class.getResourceAsStream("/cases.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList().stream();
+        }
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("cases")
+    void isJudgedAsByHand(String line) throws ReflectiveOperationException {
+        List<String> parts =
+                Arrays.stream(line.split("\\|", -1)).map(String::strip).toList();
+        assertThat(parts)
+                .as("name | kind | inputs | what follows | why")
+                .hasSize(5)
+                .doesNotContain("");
+        Kind kind = KINDS.get(parts.get(1));
+        Object result;
+        try {
+            result = kind.check.apply(record(kind.input, parts.get(2)));
+        } catch (RefusedInput refused) {
+            assertThat("refused " + refused.errors().get(0).field())
+                    .as(refused.getMessage())
+                    .isEqualTo(parts.get(3));
+            return;
+        }
+        for (String expected : parts.get(3).split(",\\s*")) {
+            String[] words = expected.split(" = |\\s");
+            String found = expected.contains(" = ") ? figure(result, words[0]) : status(result, words[0]);
+            assertThat(words[0] + " " + found).as(result.toString()).isEqualTo(words[0] + " " + words[1]);
+        }
+    }
+
+    private static String status(Object result, String id) {
+        return Bodies.findings(result).stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .map(f -> f.status().name())
+                .orElse("none");
+    }
+
+    private static String figure(Object result, String name) throws ReflectiveOperationException {
+        Object value = result.getClass().getMethod(name).invoke(result);
+        return value instanceof Double d
+                ? Double.toString(Math.rint(d * 1000) / 1000)
+                : String.valueOf(value).replaceAll("[\\[\\]]", "").replace(", ", "/");
+    }
+
+    private static Record record(Class<? extends Record> type, String inputs) throws ReflectiveOperationException {
+        Map<String, String> given = new HashMap<>();
+        for (String pair : inputs.split("\\s+")) {
+            given.put(pair.replaceAll("=.*", ""), pair.replaceAll("^[^=]*=", ""));
+        }
+        RecordComponent[] components = type.getRecordComponents();
+        Object[] values = new Object[components.length];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = value(components[i].getGenericType(), given.remove(components[i].getName()));
+        }
+        assertThat(given).as("inputs that there are not").isEmpty();
+        Constructor<? extends Record> made = type.getDeclaredConstructor(
+                Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new));
+        try {
+            return made.newInstance(values);
+        } catch (InvocationTargetException e) {
+            if (e.getCause() instanceof RefusedInput refused) {
+                throw refused;
+            }
+            throw e;
+        }
+    }
+
+    private static @Nullable Object value(Type type, @Nullable String text) {
+        if (text == null) {
+            return null;
+        }
+        if (type instanceof ParameterizedType list) {
+            return text.equals("none")
+                    ? List.of()
+                    : Arrays.stream(text.split("/"))
+                            .map(t -> value(list.getActualTypeArguments()[0], t))
+                            .toList();
+        }
+        Class<?> plain = (Class<?>) type;
+        if (plain.isEnum()) {
+            return Arrays.stream(plain.getEnumConstants())
+                    .filter(c -> ((Enum<?>) c).name().equals(text))
+                    .findFirst()
+                    .orElseThrow();
+        }
+        if (plain == DiameterInput.class) {
+            return seat(text);
+        }
+        return plain == Double.class
+                ? (Object) Double.valueOf(text)
+                : plain == Integer.class
+                        ? (Object) Integer.valueOf(text)
+                        : plain == Boolean.class ? (Object) Boolean.valueOf(text) : text;
+    }
+
+    /** A seat read at 20 °C with a gauge of 1 µm: {@code shaft:50:k5:50.010}. */
+    private static DiameterInput seat(String text) {
+        String[] parts = text.split(":");
+        double read = Double.parseDouble(parts[3]);
+        return DiameterInputBuilder.builder()
+                .part(DiameterInput.Part.valueOf(parts[0].toUpperCase()))
+                .nominalMm(Double.valueOf(parts[1]))
+                .toleranceClass(parts[2])
+                .uncertaintyMm(0.001)
+                .partTemperatureC(20.0)
+                .gaugeTemperatureC(20.0)
+                .partMaterial("STEEL")
+                .planes(List.of(new DiameterReadings.Plane(null, List.of(read, read))))
+                .build();
+    }
+}
