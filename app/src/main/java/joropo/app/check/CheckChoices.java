@@ -3,6 +3,7 @@ package joropo.app.check;
 import java.util.Arrays;
 import java.util.List;
 import joropo.app.ui.Field;
+import joropo.core.assembly.TorquePlanInput;
 import joropo.core.material.Fluid;
 import joropo.core.material.ThermalExpansion;
 import joropo.core.readings.Gauge;
@@ -20,6 +21,11 @@ public final class CheckChoices {
     static final List<Field.Choice> GAUGES = Arrays.stream(Gauge.values())
             .filter(g -> g.serves(Gauge.Use.SHAFT) || g.serves(Gauge.Use.BORE))
             .map(g -> new Field.Choice(g.name(), g.words()))
+            .toList();
+
+    /** Property classes of the table of bolts. */
+    public static final List<Field.Choice> BOLT_CLASSES = TorquePlanInput.BOLT_CLASSES.stream()
+            .map(c -> new Field.Choice(c, c))
             .toList();
 
     private CheckChoices() {}

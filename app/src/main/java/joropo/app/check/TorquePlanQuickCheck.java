@@ -14,6 +14,10 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.Show;
 import joropo.core.assembly.TorquePlanCheck;
+import joropo.core.assembly.TorquePlanInput.Clamped;
+import joropo.core.assembly.TorquePlanInput.FigureFor;
+import joropo.core.assembly.TorquePlanInput.Threads;
+import joropo.core.assembly.TorquePlanInput.TorqueUnit;
 import joropo.core.assembly.TorquePlanInput;
 import joropo.core.assembly.TorquePlanResult;
 import joropo.core.units.Length;
@@ -36,39 +40,30 @@ class TorquePlanQuickCheck implements QuickCheck {
             .mind("Never on a joint under pressure. A wrench that slips takes the hand along: pull, do " + "not push.")
             .with(
                     "Joint",
-                    Field.number("bolts", "bolts round the circle", "", 2, 96).need(),
-                    Field.number("torque", "torque of its figure", "", 0.01, 100_000)
-                            .need(),
-                    Field.choice(
-                                    "torqueUnit",
-                                    "figure is in",
-                                    Field.pairs("NM", "N·m", "LBF_FT", "lbf·ft", "LBF_IN", "lbf·in", "KGF_M", "kgf·m"))
-                            .need(),
-                    Field.choice(
-                            "figureFor",
-                            "figure is for",
-                            Field.pairs(
-                                    "DRY",
-                                    "dry threads",
-                                    "LUBRICATED",
-                                    "lubricated threads",
-                                    "UNKNOWN",
-                                    "nobody knows")),
-                    Field.choice(
-                            "threads",
-                            "threads are",
-                            Field.pairs(
-                                    "DRY",
-                                    "dry",
-                                    "OILED",
-                                    "oiled",
-                                    "ANTISEIZE",
-                                    "with anti-seize",
-                                    "THREADLOCKER",
-                                    "with threadlocker")),
+                    Field.number(
+                                    "bolts",
+                                    "bolts round the circle",
+                                    "",
+                                    TorquePlanInput.LEAST_BOLTS,
+                                    TorquePlanInput.MOST_BOLTS)
+                            .need()
+                            .hint("1: a single nut or screw"),
+                    Field.number("torque", "torque of its figure", "", 0.01, TorquePlanInput.MOST_TORQUE)
+                            .hint("empty: none is to be had"),
+                    Field.choice("torqueUnit", "figure is in", TorqueUnit.class, TorqueUnit::words),
+                    Field.choice("figureFor", "figure is for", FigureFor.class, FigureFor::words),
+                    Field.choice("threads", "threads are", Threads.class, Threads::words),
                     Field.size("wrenchLengthMm", "wrench, grip to square"),
                     Field.play("extensionMm", "extension in line with it").hint("empty: none"),
-                    Field.yesNo("leftHand", "left-hand thread").hint("not said: no"));
+                    Field.yesNo("leftHand", "left-hand thread").hint("not said: no"))
+            .folded(
+                    "No figure, trial, marks",
+                    Field.line("thread", "thread").hint("such as M12"),
+                    Field.choice("boltClass", "class on the head", CheckChoices.BOLT_CLASSES),
+                    Field.choice("clamped", "what is clamped", Clamped.class, Clamped::words),
+                    Field.yesNo("trialSeating", "gasket seated on trial first"),
+                    Field.yesNo("toMark", "back to the mark made before loosening"),
+                    Field.yesNo("newFasteners", "bolt or nut is new"));
 
     private final Show show;
 
@@ -105,9 +100,11 @@ class TorquePlanQuickCheck implements QuickCheck {
         if (r.wrenchNm() != null) {
             figures.add(new Figure("wrench set to", Length.show(r.wrenchNm(), 1), "N·m", null));
         }
-        figures.add(new Figure("that is", Length.show(r.inUnits().lbfFt(), 1), "lbf·ft", null));
-        figures.add(new Figure("or", Length.show(r.inUnits().lbfIn(), 0), "lbf·in", null));
-        figures.add(new Figure("or", Length.show(r.inUnits().kgfM(), 2), "kgf·m", null));
+        if (r.inUnits() != null) {
+            figures.add(new Figure("that is", Length.show(r.inUnits().lbfFt(), 1), "lbf·ft", null));
+            figures.add(new Figure("or", Length.show(r.inUnits().lbfIn(), 0), "lbf·in", null));
+            figures.add(new Figure("or", Length.show(r.inUnits().kgfM(), 2), "kgf·m", null));
+        }
         String order = r.sequence().stream().map(String::valueOf).collect(Collectors.joining(", "));
         return QuickResult.of(
                         show,

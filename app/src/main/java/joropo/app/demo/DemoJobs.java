@@ -15,8 +15,8 @@ import joropo.app.family.Stage;
 import joropo.app.job.Job;
 import joropo.app.job.JobListsService;
 import joropo.app.job.JobService;
-import joropo.app.job.JobSheets;
 import joropo.app.job.JobSheets.Posted;
+import joropo.app.job.JobSheets;
 import joropo.app.section.BenchService;
 import joropo.app.section.SectionText;
 import joropo.core.plan.PartState;
@@ -194,10 +194,6 @@ class DemoJobs {
                 texts(
                         "playMeasured",
                         "0.32",
-                        "playLow",
-                        "0.05",
-                        "playHigh",
-                        "0.20",
                         "tightened",
                         "yes",
                         "lockedUp",
@@ -383,7 +379,7 @@ class DemoJobs {
 
     private void fitting(String number, Person who) {
         intake(number, who, "MILKY", "since the wash-down", "6100", "OIL", "MUD", "1470", "CCW");
-        strip(number, who, "1.2", "IN", "ONE_SIDED", "35 52 8", Map.of());
+        strip(number, who, "1.6", "IN", "ONE_SIDED", "35 52 8", Map.of());
         measure(number, who, 35, 52, 9.6, "13.2", "SMOOTH", "FULL_CHAMFER");
         keep(
                 number,
@@ -432,10 +428,6 @@ class DemoJobs {
                 texts(
                         "playMeasured",
                         "0.12",
-                        "playLow",
-                        "0.05",
-                        "playHigh",
-                        "0.20",
                         "bolts",
                         "8",
                         "boltTorque",
@@ -459,10 +451,10 @@ class DemoJobs {
                         "guardsBack",
                         "yes"));
         for (int bolt : new int[] {1, 5, 3, 7, 2, 6, 4, 8}) {
-            jobs.tick(number, 1, bolt, 10.8, who);
+            jobs.tick(number, "", 1, bolt, 10.8, who);
         }
         for (int bolt : new int[] {1, 5, 3}) {
-            jobs.tick(number, 2, bolt, 21.6, who);
+            jobs.tick(number, "", 2, bolt, 21.6, who);
         }
         type(number, Stage.PROVE, who, texts("handTurn", "EVEN", "levelRight", "yes", "breatherFree", "yes"));
     }
@@ -481,10 +473,6 @@ class DemoJobs {
                 texts(
                         "playMeasured",
                         "0.1",
-                        "playLow",
-                        "0.05",
-                        "playHigh",
-                        "0.2",
                         "tightened",
                         "yes",
                         "lockedUp",
@@ -526,7 +514,7 @@ class DemoJobs {
             Map<String, String> signs,
             List<String> steps) {
         intake(number, who, "DRIPPING", "two weeks", hours, "OIL", "DUST", "145", "CW");
-        strip(number, who, "0.4", "IN", state, size.replace('x', ' '), signs);
+        strip(number, who, fixed(depth - width), "IN", state, size.replace('x', ' '), signs);
         measure(number, who, shaft, bore, depth, fixed(depth + 4), "SMOOTH", "FULL_CHAMFER");
         keep(
                 number,
@@ -662,8 +650,8 @@ class DemoJobs {
                 "clock",
                 "12");
         off(number, who, "KEY", "key 14x9", "condition", "one edge pressed");
-        off(number, who, "RETAINING_RING", "", "place", "0.4", "thickness", "2", "condition", "open ends at 6");
-        off(number, who, "WASHER", "washer under the ring", "thickness", "1.5");
+        off(number, who, "RETAINING_RING", "", "place", "0.2", "thickness", "1.2", "condition", "open ends at 6");
+        off(number, who, "WASHER", "washer under the ring", "place", "1.4", "thickness", "0.7");
         off(
                 number,
                 who,
@@ -735,7 +723,11 @@ class DemoJobs {
                 "partC",
                 "22",
                 "gaugeC",
-                "22");
+                "22",
+                "playLow",
+                "0.05",
+                "playHigh",
+                "0.20");
         texts.putAll(texts(more));
         for (String plane : List.of("A1", "A2", "B1", "B2")) {
             texts.put("shaft" + plane, fixed3(shaft - 0.03 - 0.012 * random.nextDouble()));

@@ -38,6 +38,11 @@ public record Card(String id, String title, Shape shape, List<Field<?>> fields, 
         return new Card(id, title, shape, fields, folded, true);
     }
 
+    /** The same under another title. */
+    public Card titled(String newTitle) {
+        return new Card(id, newTitle, shape, fields, folded, causes);
+    }
+
     /** The same card of one item among several. @param prefix that tells the item apart, empty for the first */
     public Card under(String prefix) {
         return prefix.isEmpty()

@@ -2,10 +2,14 @@ package joropo.app.family;
 
 import java.util.Arrays;
 import java.util.List;
-import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
+import joropo.app.ui.Field.Own;
+import joropo.app.ui.Field;
+import joropo.app.ui.Fields;
+import joropo.core.assembly.Fasteners;
 import joropo.core.assembly.ProvingInput;
 import joropo.core.assembly.TorquePlanInput;
+import joropo.core.readings.Gauge;
 import joropo.core.shaft.Side;
 
 /** Fields that every job has, whatever is sealed; a family may read them too. */
@@ -46,13 +50,28 @@ public final class CommonFields {
             Field.line("reference", "moving parts stand at").hint("reference position, with its mark");
     public static final Field<String> LINE_MARKS = Field.line("lineMarks", "lines that could be swapped, marked how");
 
+    public static final Field<String> SHAFT_GAUGE = gauge("shaftGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES);
+    public static final Field<String> BORE_GAUGE = gauge("boreGauge", Gauge.Use.BORE, Own.BORE_GAUGES);
+    public static final Field<String> FIT_GAUGE = gauge("fitGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES);
+    public static final Field<Double> PART_C =
+            Field.temperature("partC", "of the parts").hint("°C");
+    public static final Field<Double> GAUGE_C =
+            Field.temperature("gaugeC", "of the gauge").hint("empty: as the parts");
+    public static final Field<Double> PLAY_BEFORE = Field.play("playBefore", "axial play, seal out");
+    public static final Field<Boolean> BEARINGS_RENEWED =
+            Field.yesNo("bearingsRenewed", "new bearings, or a new shaft, go in").hint("not said: the old ones");
+    public static final Field<Boolean> SHIM_OPENS = Field.yesNo("shimOpens", "a thicker shim pack gives more play");
     public static final Field<Double> PLAY_MEASURED = Field.play("playMeasured", "measured, whole");
     public static final Field<Double> PLAY_LOW = Field.play("playLow", "builder's least");
     public static final Field<Double> PLAY_HIGH = Field.play("playHigh", "builder's most");
+    public static final Field<String> JOINT =
+            Field.line("joint", "what is tightened").hint("such as cover, or nut of the hub");
     public static final Field<Double> BOLTS = Field.number(
-            "bolts", "bolts round the circle", "", TorquePlanInput.LEAST_BOLTS, TorquePlanInput.MOST_BOLTS);
+                    "bolts", "bolts round the circle", "", TorquePlanInput.LEAST_BOLTS, TorquePlanInput.MOST_BOLTS)
+            .hint("1: a single nut or screw");
     public static final Field<Double> BOLT_TORQUE =
-            Field.number("boltTorque", "torque of its figure", "", 0.01, TorquePlanInput.MOST_TORQUE);
+            Field.number("boltTorque", "torque of its figure", "", 0.01, TorquePlanInput.MOST_TORQUE)
+                    .hint("empty: none is to be had");
     public static final Field<TorquePlanInput.TorqueUnit> TORQUE_UNIT = Field.choice(
             "torqueUnit", "figure is in", TorquePlanInput.TorqueUnit.class, TorquePlanInput.TorqueUnit::words);
     public static final Field<TorquePlanInput.FigureFor> FIGURE_FOR = Field.choice(
@@ -64,6 +83,25 @@ public final class CommonFields {
             Field.play("extension", "extension in line with it").hint("empty: none");
     public static final Field<Boolean> LEFT_HAND =
             Field.yesNo("leftHand", "left-hand thread").hint("not said: no");
+    public static final Field<String> THREAD =
+            Field.line("thread", "no figure: thread").hint("such as M12");
+    public static final Field<String> BOLT_CLASS = Field.choice(
+            "boltClass",
+            "no figure: class on the head",
+            TorquePlanInput.BOLT_CLASSES.stream().map(c -> new Choice(c, c)).toList());
+    public static final Field<TorquePlanInput.Clamped> CLAMPED = Field.choice(
+            "clamped",
+            "no figure: what is clamped",
+            TorquePlanInput.Clamped.class,
+            TorquePlanInput.Clamped::words);
+    public static final Field<String> TIGHTEN_BEFORE =
+            Field.line("tightenBefore", "tight before this closes the way").hint("such as the coupling guard");
+    public static final Field<Boolean> TRIAL_SEATING =
+            Field.yesNo("trialSeating", "gasket seated on trial first").hint("not said: no");
+    public static final Field<Boolean> TO_MARK = Field.yesNo("toMark", "back to the mark made before loosening");
+    public static final Field<Boolean> NEW_FASTENERS = Field.yesNo("newFasteners", "bolt or nut is new");
+    public static final Field<Fasteners.Lining> LOCK_LINED =
+            Field.choice("lockLined", "the lock came into line", Fasteners.Lining.class, Fasteners.Lining::words);
     public static final Field<String> LOCKING = Field.choice(
             "locking",
             "locked by",
@@ -120,6 +158,17 @@ public final class CommonFields {
             Field.date("recommendationOn", "answered on").hint(DAY);
 
     private CommonFields() {}
+
+    /** A gauge of the shop for one use. */
+    public static Field<String> gauge(String name, Gauge.Use use, Own own) {
+        return Field.choice(
+                        name,
+                        "gauge",
+                        Gauge.forUse(use).stream()
+                                .map(g -> new Choice(g.name(), g.words()))
+                                .toList())
+                .with(own);
+    }
 
     /** The sides of an entry as a person at the machine names them. */
     public static Field<Side> side(String name, String label) {

@@ -1,8 +1,6 @@
 package joropo.app.family;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.function.Supplier;
 import joropo.app.register.Position;
 import joropo.core.plan.StripLog;
 import joropo.core.section.Section;
@@ -11,10 +9,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * What is known of one item of a job, for its family to judge.
  *
+ * @param log what came off, in its order, without what another part brought along
  * @param read what was typed on its own cards and on those of the job, @param sections those that were arranged on the
  *     bench: they go before what follows from the texts, @param alike itself among the items of its kind
  */
-public record JobFacts(Position position, ReadFields read, Arranged sections, Alike alike) {
+public record JobFacts(
+        Position position, ReadFields read, List<StripLog.Removed> log, Arranged sections, Alike alike) {
     /**
      * Items of one kind in a job.
      *
@@ -33,7 +33,7 @@ public record JobFacts(Position position, ReadFields read, Arranged sections, Al
 
     /** The same job as another item of this kind has it. */
     public JobFacts as(int index) {
-        return new JobFacts(position, alike.reads().get(index), sections, new Alike("", index, alike.reads()));
+        return new JobFacts(position, alike.reads().get(index), log, sections, new Alike("", index, alike.reads()));
     }
 
     /** @param found as it was found, @param planned as it shall be; each absent until somebody has arranged it */
@@ -41,10 +41,4 @@ public record JobFacts(Position position, ReadFields read, Arranged sections, Al
             @Nullable Section found, @Nullable Section planned) {
         public static final Arranged NONE = new Arranged(null, null);
     }
-
-    /**
-     * What a section of what was found is begun from. @param log what came off, in its order, @param fitted what the
-     * last signed job left at the position, read when it is asked for
-     */
-    public record Evidence(List<StripLog.Removed> log, Supplier<Optional<Section>> fitted) {}
 }

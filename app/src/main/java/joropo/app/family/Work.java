@@ -5,9 +5,11 @@ import java.util.Map;
 import java.util.Optional;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
+import joropo.app.ui.Closed;
 import joropo.app.ui.Figure;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
+import joropo.core.section.Joint;
 import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
@@ -32,6 +34,16 @@ public interface Work {
 
     /** Steps of the plan; none before enough is decided. */
     default List<Step> plan() {
+        return List.of();
+    }
+
+    /** Steps of taking apart. */
+    default List<Step> stripping() {
+        return List.of();
+    }
+
+    /** What ways beside the lip, that were opened and are closed again or not, let through. */
+    default List<Finding> beside(List<Joint> opened) {
         return List.of();
     }
 

@@ -1,6 +1,8 @@
 package joropo.app.family;
 
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
 import joropo.core.section.Section;
 
 /** The section of a job's item between its sheets and the bench. */
@@ -14,8 +16,8 @@ public interface WorkSection {
     /** As it is, as far as that was read. */
     Section fitted();
 
-    /** As it was found. */
-    Section found(JobFacts.Evidence evidence);
+    /** As it was found. @param fitted what the last signed job left at the position, read when it is asked for */
+    Section found(Supplier<Optional<Section>> fitted);
 
     /** What the sheets would say of a section: texts by name of the field, lengths in mm. */
     Map<String, String> asTexts(Section section);

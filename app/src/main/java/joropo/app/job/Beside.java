@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * program, never an empty list.
  *
  * @param steps of the plan that were done, @param ticks bolts tightened, @param parts of the parts list, @param removed
- *     what came off, in its order,
+ *     what came off, in its order: always read, since what follows rests on it
  */
 @RecordBuilder
 record Beside(
@@ -20,7 +20,7 @@ record Beside(
         @Nullable Entered entered,
         @Nullable Earlier earlier,
         @Nullable OnList parts,
-        @Nullable List<StripPart> removed,
+        List<StripPart> removed,
         @Nullable Ending ending) {
     /** What may be read of it. */
     enum Group {
@@ -29,7 +29,6 @@ record Beside(
         ENTERED,
         EARLIER,
         PARTS,
-        REMOVED,
         ENDING;
 
         static final Set<Group> ALL = EnumSet.allOf(Group.class);
@@ -88,18 +87,18 @@ record Beside(
     }
 
     @Override
-    public List<StripPart> removed() {
-        return read(removed);
-    }
-
-    @Override
     public Ending ending() {
         return read(ending);
     }
 
     /** What came off and was not struck. */
     List<StripPart> log() {
-        return removed().stream().filter(StripPart::stands).toList();
+        return removed.stream().filter(StripPart::stands).toList();
+    }
+
+    /** The same without small parts that another brought along, as the order of building goes by it. */
+    List<StripPart> order() {
+        return log().stream().filter(p -> p.cameWith() == null).toList();
     }
 
     private static <T> T read(@Nullable T group) {

@@ -1,10 +1,11 @@
 package joropo.app.job;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import joropo.app.family.Card;
 import joropo.app.family.Card.Shape;
+import joropo.app.family.Card;
 import joropo.app.family.CommonFields;
 import joropo.app.family.Stage;
 import joropo.app.ui.SymptomFields;
@@ -17,6 +18,7 @@ final class CommonCards {
     static {
         CARDS.put(Stage.INTAKE, intake());
         CARDS.put(Stage.STRIP, strip());
+        CARDS.put(Stage.MEASURE, measure());
         CARDS.put(Stage.SET, set());
         CARDS.put(Stage.PROVE, prove());
         CARDS.put(Stage.SIGN, sign());
@@ -24,12 +26,20 @@ final class CommonCards {
 
     private CommonCards() {}
 
-    static List<Card> of(Stage stage) {
-        return CARDS.getOrDefault(stage, List.of());
-    }
-
-    static boolean isOne(Card card) {
-        return CARDS.values().stream().anyMatch(cards -> cards.contains(card));
+    /**
+     * Those of a stage: with the joints where things are tightened, and with bearings and boots that came off.
+     *
+     * @param joints keys of the joints, @param log what came off
+     */
+    static List<Card> of(Stage stage, List<String> joints, List<StripPart> log) {
+        List<Card> own = CARDS.getOrDefault(stage, List.of());
+        List<Card> out = new ArrayList<>(own);
+        if (stage == Stage.SET) {
+            out.addAll(1, Joints.cards(joints));
+        }
+        out.addAll(BearingCards.cards(stage, BearingCards.of(log)));
+        out.addAll(BootCards.cards(stage, BootCards.of(log)));
+        return out;
     }
 
     private static List<Card> intake() {
@@ -77,37 +87,24 @@ final class CommonCards {
                         .fold());
     }
 
+    private static List<Card> measure() {
+        return List.of(Card.of(
+                        "endPlay",
+                        "Axial play, seal out",
+                        Shape.LIST,
+                        CommonFields.PLAY_BEFORE,
+                        CommonFields.PLAY_LOW,
+                        CommonFields.PLAY_HIGH,
+                        CommonFields.BEARINGS_RENEWED,
+                        CommonFields.SHIM_OPENS)
+                .fold());
+    }
+
     private static List<Card> set() {
         return List.of(
                 Card.of(
                         "play",
-                        "Axial play",
-                        Shape.LIST,
-                        CommonFields.PLAY_MEASURED,
-                        CommonFields.PLAY_LOW,
-                        CommonFields.PLAY_HIGH),
-                Card.of(
-                                "bolts",
-                                "Torque plan",
-                                Shape.LIST,
-                                CommonFields.BOLTS,
-                                CommonFields.BOLT_TORQUE,
-                                CommonFields.TORQUE_UNIT,
-                                CommonFields.FIGURE_FOR,
-                                CommonFields.THREADS,
-                                CommonFields.WRENCH_LENGTH,
-                                CommonFields.EXTENSION,
-                                CommonFields.LEFT_HAND)
-                        .fold(),
-                Card.of(
-                                "locking",
-                                "Locking",
-                                Shape.LIST,
-                                CommonFields.LOCKING,
-                                CommonFields.LOCKING_WAY,
-                                CommonFields.HELD_AGAINST,
-                                CommonFields.IMPACT)
-                        .fold(),
+                        "Axial play, shaft back in", Shape.LIST, CommonFields.PLAY_MEASURED),
                 Card.of(
                         "closed",
                         "Closed and locked",

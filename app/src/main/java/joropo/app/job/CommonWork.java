@@ -6,19 +6,23 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
 import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.ui.Field;
-import joropo.core.assembly.AxialPlay;
+import joropo.core.assembly.EndPlayCheck;
+import joropo.core.assembly.EndPlayInputBuilder;
 import joropo.core.assembly.Fasteners;
 import joropo.core.assembly.ProvingCheck;
 import joropo.core.assembly.ProvingInput;
+import joropo.core.assembly.ShimPack;
 import joropo.core.assembly.TorquePlanCheck;
-import joropo.core.assembly.TorquePlanInput;
+import joropo.core.assembly.TorquePlanInputBuilder;
 import joropo.core.assembly.TorquePlanResult;
 import joropo.core.diagnosis.DiagnosisCheck;
 import joropo.core.diagnosis.DiagnosisInput;
@@ -28,7 +32,6 @@ import joropo.core.plan.HoldPoints;
 import joropo.core.readings.Gauge;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
-import joropo.core.verdict.Limits;
 import org.jspecify.annotations.Nullable;
 
 /** What follows from the cards that every job has, whatever is sealed. */
@@ -42,17 +45,22 @@ final class CommonWork {
 
     private final ReadFields read;
     private final @Nullable DiagnosisResult diagnosis;
-    private final @Nullable TorquePlanResult torque;
+    private final List<Joint> joints;
+    private final @Nullable List<Double> pack;
     private final List<JobFinding> findings = new ArrayList<>();
     private final Map<String, String> errors = new HashMap<>();
 
     /**
+     * @param cards of the job, which say what joints, bearings and shims there are
      * @param symptoms what was seen, @param absent what was looked for and is not there; codes of the table of signs
      */
-    CommonWork(ReadFields read, Set<String> symptoms, Set<String> absent) {
+    CommonWork(ReadFields read, JobCards cards, Set<String> symptoms, Set<String> absent) {
         this.read = read;
         diagnosis = diagnosis(symptoms, absent);
-        torque = torquePlan();
+        joints = joints(cards.joints());
+        List<ShimPack> packs =
+                cards.log().stream().map(StripPart::shims).filter(Objects::nonNull).toList();
+        pack = packs.size() == 1 ? packs.get(0).shimsMm() : null;
         intake();
         add(
                 Stage.STRIP,
@@ -61,6 +69,8 @@ final class CommonWork {
                         read.is(CommonFields.LOCKED),
                         read.is(CommonFields.PRESSURE_OFF),
                         read.get(CommonFields.UNSAFE_WHY)));
+        measure();
+        BearingCards.of(cards.log()).forEach(b -> findings.addAll(BearingCards.findings(b, read, errors)));
         set();
         prove();
     }
@@ -80,10 +90,16 @@ final class CommonWork {
         return diagnosis;
     }
 
-    /** How the bolts are tightened; absent while nobody has said. */
-    @Nullable
-    TorquePlanResult torque() {
-        return torque;
+    /**
+     * One joint that is tightened. @param key of its fields, empty: the first, @param name empty: it needs none, @param
+     * plan absent while nobody has said how
+     */
+    record Joint(
+            String key, String name, ReadFields read, @Nullable TorquePlanResult plan) {}
+
+    /** Joints of which somebody has said how they are tightened. */
+    List<Joint> joints() {
+        return joints.stream().filter(j -> j.plan != null).toList();
     }
 
     /** What has to be typed before a stage is kept, by name of the field: in words what is missing. */
@@ -132,17 +148,22 @@ final class CommonWork {
         }
     }
 
-    private void set() {
-        add(
-                Stage.SET,
-                AxialPlay.judge(
-                        read.get(CommonFields.PLAY_MEASURED), playLimits(), Gauge.DIAL_INDICATOR.uncertaintyMm(1)));
-        if (torque != null) {
-            torque.findings().forEach(f -> add(Stage.SET, f.withId("torque-" + f.id())));
+    /** Play that is read with the seal still out is judged there: afterwards it costs a seal. */
+    private void measure() {
+        Double before = read.get(CommonFields.PLAY_BEFORE);
+        if (before != null) {
+            play(before).forEach(f -> add(Stage.MEASURE, f.withId("before-" + f.id())));
         }
-        Fasteners.impact(read.get(CommonFields.IMPACT)).ifPresent(f -> add(Stage.SET, f));
-        Fasteners.locking(read.get(CommonFields.LOCKING), read.is(CommonFields.LOCKED_UP))
-                .ifPresent(f -> add(Stage.SET, f));
+    }
+
+    private void set() {
+        Double measured = read.get(CommonFields.PLAY_MEASURED);
+        if (measured == null) {
+            add(Stage.SET, EndPlayCheck.unread("since the shaft went back"));
+        } else {
+            play(measured).forEach(f -> add(Stage.SET, f));
+        }
+        joints.forEach(this::tightened);
         add(
                 Stage.SET,
                 HoldPoints.closed(
@@ -152,48 +173,118 @@ final class CommonWork {
                         read.is(CommonFields.GUARDS_BACK)));
     }
 
-    /** Absent while its builder's limits are not known, or cross each other. */
-    private @Nullable Limits playLimits() {
+    private List<Finding> play(double measured) {
         Double low = read.get(CommonFields.PLAY_LOW);
         Double high = read.get(CommonFields.PLAY_HIGH);
-        if (low != null && high != null && low > high) {
-            errors.put(CommonFields.PLAY_HIGH.name(), "must not be below the least");
-            return null;
+        if (high == null) {
+            return List.of(EndPlayCheck.withoutLimits(measured));
         }
-        return low == null && high == null ? null : new Limits(low, high);
+        try {
+            return EndPlayCheck.check(EndPlayInputBuilder.builder()
+                            .measuredMm(measured)
+                            .lowMm(low == null ? 0 : low)
+                            .highMm(high)
+                            .packMm(pack)
+                            .shimOpens(read.get(CommonFields.SHIM_OPENS))
+                            .bearingsRenewed(read.is(CommonFields.BEARINGS_RENEWED))
+                            .uncertaintyMm(Gauge.DIAL_INDICATOR.uncertaintyMm(1))
+                            .build())
+                    .findings();
+        } catch (RefusedInput e) {
+            errors.put(
+                    e.errors().get(0).field().equals("highMm")
+                            ? CommonFields.PLAY_HIGH.name()
+                            : CommonFields.PLAY_BEFORE.name(),
+                    e.errors().get(0).message());
+            return List.of(EndPlayCheck.withoutLimits(measured));
+        }
     }
 
-    private @Nullable TorquePlanResult torquePlan() {
-        Double bolts = read.get(CommonFields.BOLTS);
-        Double torqueTyped = read.get(CommonFields.BOLT_TORQUE);
-        TorquePlanInput.TorqueUnit unit = read.get(CommonFields.TORQUE_UNIT);
-        if (bolts == null || torqueTyped == null || unit == null) {
+    private void tightened(Joint joint) {
+        if (joint.plan != null) {
+            joint.plan.findings().forEach(f -> add(Stage.SET, joint, f.withId("torque-" + f.id())));
+        }
+        Fasteners.impact(joint.read.get(CommonFields.IMPACT)).ifPresent(f -> add(Stage.SET, joint, f));
+        Fasteners.lining(joint.read.get(CommonFields.LOCK_LINED)).ifPresent(f -> add(Stage.SET, joint, f));
+        if (joint.key.isEmpty() || joint.plan != null) {
+            Fasteners.locking(joint.read.get(CommonFields.LOCKING), read.is(CommonFields.LOCKED_UP))
+                    .ifPresent(f -> add(Stage.SET, joint, f));
+        }
+    }
+
+    /** Joints of which enough is typed, each by its own name. */
+    private List<Joint> joints(List<String> keys) {
+        List<Joint> out = new ArrayList<>();
+        Set<String> names = new HashSet<>();
+        for (String key : keys) {
+            ReadFields of = Joints.read(read, key);
+            String name = Joints.name(of, key);
+            if (!names.add(name.toLowerCase(Locale.ROOT))) {
+                errors.put(key + CommonFields.JOINT.name(), "another joint of this job is called so");
+            }
+            out.add(new Joint(key, name, of, torquePlan(key, of)));
+        }
+        return out;
+    }
+
+    private @Nullable TorquePlanResult torquePlan(String key, ReadFields of) {
+        Double bolts = of.get(CommonFields.BOLTS);
+        if (bolts == null) {
             return null;
         }
         if (bolts != Math.rint(bolts)) {
-            errors.put(CommonFields.BOLTS.name(), "must be a whole number");
+            errors.put(key + CommonFields.BOLTS.name(), "must be a whole number");
             return null;
+        }
+        Double torque = of.get(CommonFields.BOLT_TORQUE);
+        if (torque == null
+                && of.get(CommonFields.BOLT_CLASS) == null
+                && of.get(CommonFields.CLAMPED) == null
+                && !of.is(CommonFields.TO_MARK)) {
+            errors.put(
+                    key + CommonFields.BOLT_TORQUE.name(),
+                    "is needed, or in its place what is clamped, thread and class, or the mark");
         }
         try {
-            return TorquePlanCheck.check(new TorquePlanInput(
-                    bolts.intValue(),
-                    torqueTyped,
-                    unit,
-                    read.get(CommonFields.FIGURE_FOR),
-                    read.get(CommonFields.THREADS),
-                    read.get(CommonFields.WRENCH_LENGTH),
-                    read.get(CommonFields.EXTENSION),
-                    read.get(CommonFields.LEFT_HAND)));
+            return TorquePlanCheck.check(TorquePlanInputBuilder.builder()
+                    .bolts(bolts.intValue())
+                    .torque(torque)
+                    .torqueUnit(of.get(CommonFields.TORQUE_UNIT))
+                    .figureFor(of.get(CommonFields.FIGURE_FOR))
+                    .threads(of.get(CommonFields.THREADS))
+                    .thread(of.get(CommonFields.THREAD))
+                    .boltClass(of.get(CommonFields.BOLT_CLASS))
+                    .clamped(of.get(CommonFields.CLAMPED))
+                    .wrenchLengthMm(of.get(CommonFields.WRENCH_LENGTH))
+                    .extensionMm(of.get(CommonFields.EXTENSION))
+                    .leftHand(of.get(CommonFields.LEFT_HAND))
+                    .trialSeating(of.get(CommonFields.TRIAL_SEATING))
+                    .toMark(of.get(CommonFields.TO_MARK))
+                    .newFasteners(of.get(CommonFields.NEW_FASTENERS))
+                    .build());
         } catch (RefusedInput e) {
-            errors.put(CommonFields.BOLT_TORQUE.name(), e.errors().get(0).message());
+            errors.put(key + fieldOf(e.errors().get(0).field()), e.errors().get(0).message());
             return null;
         }
+    }
+
+    private static String fieldOf(String input) {
+        return switch (input) {
+            case "bolts" -> CommonFields.BOLTS.name();
+            case "torqueUnit" -> CommonFields.TORQUE_UNIT.name();
+            case "thread" -> CommonFields.THREAD.name();
+            default -> CommonFields.BOLT_TORQUE.name();
+        };
     }
 
     private void prove() {
         ProvingCheck.check(new ProvingInput(read.get(CommonFields.HAND_TURN), read.get(CommonFields.FIRST_RUN)))
                 .forEach(f -> add(Stage.PROVE, f));
         add(Stage.PROVE, HoldPoints.filled(read.is(CommonFields.LEVEL_RIGHT), read.is(CommonFields.BREATHER_FREE)));
+    }
+
+    private void add(Stage stage, Joint joint, Finding finding) {
+        add(stage, joint.name.isEmpty() ? finding : finding.ofItem(joint.key, joint.name));
     }
 
     private void add(Stage stage, Finding finding) {

@@ -1,27 +1,54 @@
 package joropo.app.job;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import joropo.app.family.Card;
 import joropo.app.family.Families;
 import joropo.app.family.Family;
 import joropo.app.family.Stage;
+import joropo.app.family.Typed;
 import joropo.app.ui.Field;
 
 /** The cards of a job's sheets: those that every job has, then those of each item in turn. */
 final class JobCards {
     private final List<JobItem> items;
+    private final List<String> joints;
+    private final List<StripPart> log;
     private final Families families;
+    private final Map<Stage, List<Card>> common = new EnumMap<>(Stage.class);
 
-    JobCards(List<JobItem> items, Families families) {
+    /** @param log what came off, @param texts by name of the field: they say how many joints there are */
+    JobCards(List<JobItem> items, List<StripPart> log, Map<String, Typed> texts, Families families) {
         this.items = items;
+        this.joints = Joints.keys(texts);
+        this.log = log;
         this.families = families;
     }
 
     List<Card> of(Stage stage) {
-        return Stream.concat(CommonCards.of(stage).stream(), items.stream().flatMap(i -> of(stage, i).stream()))
+        return Stream.concat(common(stage).stream(), items.stream().flatMap(i -> of(stage, i).stream()))
                 .toList();
+    }
+
+    /** Those of the job itself, whatever is sealed. */
+    List<Card> common(Stage stage) {
+        return common.computeIfAbsent(stage, s -> CommonCards.of(s, joints, log));
+    }
+
+    boolean isCommon(Card card) {
+        return Arrays.stream(Stage.values()).anyMatch(s -> common(s).contains(card));
+    }
+
+    List<String> joints() {
+        return joints;
+    }
+
+    /** What came off, without small parts that another brought along. */
+    List<StripPart> log() {
+        return log;
     }
 
     /** Those of one item, also of one that was taken out. */

@@ -252,13 +252,14 @@ class JobController {
             @PathVariable String number,
             @PathVariable int pass,
             @PathVariable int bolt,
+            @RequestParam(defaultValue = "") String joint,
             @RequestParam double nm,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         String notice = "";
         try {
-            jobs.tick(number, pass, bolt, nm, me);
+            jobs.tick(number, joint, pass, bolt, nm, me);
         } catch (RefusedInput e) {
             notice = "Not ticked: the plan " + e.errors().get(0).message() + ".";
         }

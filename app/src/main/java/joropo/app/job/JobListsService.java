@@ -14,6 +14,7 @@ import joropo.app.settings.SettingsService;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
 import joropo.app.ui.NotFound;
+import joropo.core.assembly.ShimPack;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
@@ -212,6 +213,10 @@ public class JobListsService {
                 continue;
             }
             try {
+                if (field == StripPart.SHIMS) {
+                    texts.put(field.name(), ShimPack.parse(typed, unit).text());
+                    continue;
+                }
                 FieldReader.read(field, typed, unit, settings.shop());
                 texts.put(
                         field.name(),
@@ -280,6 +285,10 @@ public class JobListsService {
                     .section()
                     .map(w -> w.planned().seals().size())
                     .orElse(0);
+            if (part.kind() == PartKind.SHIM) {
+                countedBack(number, part, reason, person);
+                return;
+            }
             Reuse.refused(part.kind(), reason, seals).ifPresent(why -> {
                 throw new RefusedInput(at, why);
             });
@@ -287,6 +296,35 @@ public class JobListsService {
         if (part.back() != to || !part.backReason().equals(reason.strip())) {
             lists.back(number, partId, to, reason.strip(), person);
         }
+    }
+
+    /**
+     * A pack goes back in the number and sum that came out, counted again.
+     *
+     * @param counted each shim, then after a colon why it is another pack, such as new bearings
+     */
+    private void countedBack(String number, StripPart part, String counted, Person person) {
+        String at = "back-" + part.id();
+        String[] said = counted.split(":", 2);
+        ShimPack now;
+        try {
+            now = ShimPack.parse(said[0], person.unit());
+        } catch (RefusedInput e) {
+            throw new RefusedInput(at, "is counted back: write each shim, such as 0.5 0.2 2x0.1");
+        }
+        ShimPack out = part.shims();
+        String unlike = out == null ? "" : now.unlike(out).orElse("");
+        boolean reason = said.length > 1 && !said[1].isBlank();
+        if (!unlike.isEmpty() && !reason) {
+            throw new RefusedInput(
+                    at, "the pack " + unlike + ": count again, or write a colon and why, such as \": new bearings\"");
+        }
+        lists.back(
+                number,
+                part.id(),
+                StripPart.Back.BACK,
+                now.words() + (unlike.isEmpty() ? "" : "; " + unlike + ", because " + said[1].strip()),
+                person);
     }
 
     /** @throws RefusedInput when it has no name or no time */

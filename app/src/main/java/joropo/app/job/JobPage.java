@@ -95,11 +95,11 @@ public record JobPage(
     /** One that was taken out. @param lines what was typed of it on this stage: kept, never judged */
     public record TakenOut(String name, String why, List<Snapshot.Line> lines) {}
 
-    /** The plan. @param wayRound which way it faces, absent while that is not decided */
-    public record Plan(List<StepView> steps, @Nullable String wayRound) {}
+    /** The plan. @param wayRound which way it faces, absent while that is not decided, or nothing is fitted yet */
+    public record Plan(String title, List<StepView> steps, @Nullable String wayRound) {}
 
-    /** What was put in for a time and tightened. @param torque absent while nobody has said how */
-    public record Counted(List<JobEntry> entries, @Nullable TorqueView torque) {
+    /** What was put in for a time and tightened. @param torque joints of which somebody has said how */
+    public record Counted(List<JobEntry> entries, List<TorqueView> torque) {
         /** What was entered of one kind. @param kind TEMPORARY or FASTENER */
         public List<JobEntry> entries(String kind) {
             return entries.stream().filter(e -> e.kind().name().equals(kind)).toList();
@@ -115,8 +115,19 @@ public record JobPage(
         }
     }
 
-    /** The torque plan as far as it has come. @param bolt the next one, 0: all are done, @param left turns to do */
-    public record TorqueView(String drawing, int pass, int passes, int bolt, int left, Setting set) {}
+    /**
+     * The torque plan of one joint as far as it has come. @param key of the joint, @param name empty: the only one needs
+     * none, @param bolt the next one, 0: all are done, @param left turns to do, @param set absent: there is no figure
+     */
+    public record TorqueView(
+            String key,
+            String name,
+            String drawing,
+            int pass,
+            int passes,
+            int bolt,
+            int left,
+            @Nullable Setting set) {}
 
     /**
      * What a wrench is set to. @param nm torque of this pass (N·m), @param figure the same in the unit of the sheet,
@@ -195,14 +206,15 @@ public record JobPage(
 
     /**
      * A step of the plan. @param before its tick from when it said something else, absent: none, @param ready whether
-     * every hold point before it is done
+     * every hold point before it is done, @param stopped why it cannot be ticked as things are, empty: it can
      */
     public record StepView(
             int number,
             Step step,
             @Nullable StepDone done,
             @Nullable StepDone before,
-            boolean ready) {}
+            boolean ready,
+            String stopped) {}
 
     /** Typing of another window. */
     public record AsideView(String tab, String personName, Instant savedAt, List<Difference> differences) {}

@@ -39,6 +39,7 @@ import joropo.app.job.JobPage.Window;
 import joropo.app.ui.Field;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
+import joropo.core.assembly.TorquePlanInput;
 import joropo.core.assembly.TorquePlanResult;
 import joropo.core.plan.Step;
 import joropo.core.sizes.SealSize;
@@ -107,7 +108,9 @@ class JobPages {
         List<FindingLine> rail = rail(work, stage);
         boolean editable = state.isOpen() && person.mayWork();
         List<Finding> numbered = rail.stream().map(FindingLine::finding).toList();
-        List<StepView> steps = stage == Stage.FIT ? steps(state, work) : List.of();
+        List<StepView> steps = stage == Stage.FIT
+                ? steps(state, work, work.plan())
+                : stage == Stage.STRIP ? steps(state, work, work.stripping()) : List.of();
         String next = steps.stream()
                 .filter(s -> s.done() == null && s.ready())
                 .findFirst()
@@ -141,7 +144,10 @@ class JobPages {
                                 .orElse(""),
                         state.sections()),
                 rail,
-                new Plan(steps, work.main().summary().wayRound()),
+                new Plan(
+                        stage == Stage.STRIP ? "Taking apart" : "Fitting plan",
+                        steps,
+                        stage == Stage.FIT ? work.main().summary().wayRound() : null),
                 lists.echo(state, stage, work),
                 stage == Stage.SET ? new Counted(List.of(), torque(state, stage, work)) : null,
                 null);
@@ -259,24 +265,39 @@ class JobPages {
         return value == null ? "" : Length.show((Double) value, decimals) + " " + unit;
     }
 
-    /** In the unit of the wrench at hand first; absent while no plan can be made. */
-    private static @Nullable TorqueView torque(JobState state, Stage stage, JobWork work) {
-        TorquePlanResult plan = stage == Stage.SET ? work.torque() : null;
-        if (plan == null) {
-            return null;
+    /** In the unit of the wrench at hand first; none while no plan can be made. */
+    private static List<TorqueView> torque(JobState state, Stage stage, JobWork work) {
+        return stage != Stage.SET
+                ? List.of()
+                : work.joints().stream()
+                        .map(j -> torque(
+                                j,
+                                new TorqueProgress(
+                                        j.key(), j.plan(), state.beside().ticks())))
+                        .toList();
+    }
+
+    private static TorqueView torque(CommonWork.Joint joint, TorqueProgress progress) {
+        TorquePlanResult plan = joint.plan();
+        String drawing = "b-" + joint.key();
+        if (plan.passesNm().isEmpty()) {
+            return new TorqueView(
+                    joint.key(), joint.name(), BoltCircle.svg(plan.sequence(), List.of(), 0, drawing), 0, 0, 0, 0, null);
         }
-        var progress = new TorqueProgress(plan, state.beside().ticks());
         TorqueProgress.Tick next = progress.next();
         int pass = next == null ? plan.passesNm().size() : next.pass();
         int bolt = next == null ? 0 : next.bolt();
         double nm = plan.passesNm().get(pass - 1);
-        Unit own = Unit.valueOf(work.read().get(CommonFields.TORQUE_UNIT).name());
+        TorquePlanInput.TorqueUnit typed = joint.read().get(CommonFields.TORQUE_UNIT);
+        Unit own = typed == null ? Unit.NM : Unit.valueOf(typed.name());
         String others = Stream.of(Unit.NM, Unit.LBF_FT, Unit.LBF_IN, Unit.KGF_M)
                 .filter(u -> u != own)
                 .map(u -> figure(nm, u))
                 .collect(Collectors.joining(", "));
         return new TorqueView(
-                BoltCircle.svg(plan.sequence(), progress.done(pass), bolt, "b-"),
+                joint.key(),
+                joint.name(),
+                BoltCircle.svg(plan.sequence(), progress.done(pass), bolt, drawing),
                 pass,
                 plan.passesNm().size(),
                 bolt,
@@ -299,8 +320,7 @@ class JobPages {
         return Length.show(value, value < 10 ? 2 : 1) + " " + unit.symbol();
     }
 
-    private static List<StepView> steps(JobState state, JobWork work) {
-        List<Step> plan = work.plan();
+    private static List<StepView> steps(JobState state, JobWork work, List<Step> plan) {
         Map<String, StepDone> done = state.done(plan);
         List<StepView> out = new ArrayList<>();
         for (Step step : plan) {
@@ -311,7 +331,8 @@ class JobPages {
                     state.newestTick(step)
                             .filter(t -> !done.containsKey(step.id()))
                             .orElse(null),
-                    JobRules.stepHeldBy(plan, done.keySet(), step.id()).isEmpty()));
+                    JobRules.stepHeldBy(plan, done.keySet(), step.id()).isEmpty(),
+                    JobRules.stepStopped(work, step).orElse("")));
         }
         return out;
     }

@@ -2,8 +2,9 @@ package joropo.app.job;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
 import joropo.app.access.Person;
-import joropo.app.family.JobFacts;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.family.WorkSection;
@@ -43,17 +44,12 @@ class JobSectionService {
         return bench.openFor(
                 state.job().id(),
                 role,
-                role == SectionRole.PLANNED ? section.typed() : section.found(evidence(state)),
+                role == SectionRole.PLANNED ? section.typed() : section.found(fitted(state)),
                 person);
     }
 
-    private JobFacts.Evidence evidence(JobState state) {
-        return new JobFacts.Evidence(
-                state.beside().log().stream()
-                        .filter(p -> p.cameWith() == null)
-                        .map(StripPart::removed)
-                        .toList(),
-                () -> bench.fittedAt(state.position().id()));
+    private Supplier<Optional<Section>> fitted(JobState state) {
+        return () -> bench.fittedAt(state.position().id());
     }
 
     /**
@@ -62,7 +58,7 @@ class JobSectionService {
      */
     void planAsFound(String number, Person person) {
         JobState state = store.load(number);
-        plan(state, section(works.of(state)).found(evidence(state)), person);
+        plan(state, section(works.of(state)).found(fitted(state)), person);
     }
 
     /** Plans a section from the bench likewise. @throws RefusedInput likewise */

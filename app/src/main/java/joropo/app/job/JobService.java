@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import joropo.app.access.Person;
 import joropo.app.access.Sha256;
 import joropo.app.drawing.LineDrawing;
@@ -146,24 +147,33 @@ public class JobService {
             String number, String step, @Nullable String read, @Nullable String skippedWhy, Person person) {
         JobState state = store.load(number);
         JobWork work = works.of(state);
-        Step ticked = work.plan().stream()
+        Step ticked = Stream.concat(work.stripping().stream(), work.plan().stream())
                 .filter(s -> s.id().equals(step))
                 .findFirst()
                 .orElseThrow(() -> new RefusedInput(step, "is no step of this plan"));
+        List<Step> plan = ticked.isStripping() ? work.stripping() : work.plan();
+        if (ticked.isOfTheList()) {
+            throw new RefusedInput(step, "is done when its part is back in the list below");
+        }
         if (read != null && !read.equals(ticked.instruction())) {
             throw new RefusedInput(step, "says something else by now: read it again");
         }
-        Set<String> done = state.done(work.plan()).keySet();
+        Set<String> done = state.done(plan).keySet();
         if (skippedWhy != null && (skippedWhy.isBlank() || skippedWhy.length() > LONGEST_REASON)) {
             throw new RefusedInput(step, "skipping needs a written reason, up to " + LONGEST_REASON + " characters");
         }
-        Step held = JobRules.stepHeldBy(work.plan(), done, step).orElse(null);
+        Step held = JobRules.stepHeldBy(plan, done, step).orElse(null);
         if (held != null) {
             throw new RefusedInput(step, "waits for the hold point before it: " + held.instruction());
         }
-        JobRules.held(Stage.FIT, state, work).ifPresent(stage -> {
+        JobRules.held(ticked.isStripping() ? Stage.STRIP : Stage.FIT, state, work).ifPresent(stage -> {
             throw new RefusedInput(step, stage.why());
         });
+        if (skippedWhy == null) {
+            JobRules.stepStopped(work, ticked).ifPresent(why -> {
+                throw new RefusedInput(step, why);
+            });
+        }
         if (step.equals("parts") && skippedWhy == null && !done.contains(step)) {
             JobRules.partsHeld(state, work).ifPresent(why -> {
                 throw new RefusedInput(step, why);
@@ -184,14 +194,17 @@ public class JobService {
     }
 
     /**
-     * Ticks the bolt that is next in the torque plan. @param nm what it was tightened to (N·m)
+     * Ticks the bolt that is next in the torque plan of a joint. @param joint its key, empty: the first, @param nm what
+     * it was tightened to (N·m)
      *
      * @throws RefusedInput when another one is next, or another figure: somebody else may have ticked it, or typed
      */
-    public void tick(String number, int pass, int bolt, double nm, Person person) {
+    public void tick(String number, String joint, int pass, int bolt, double nm, Person person) {
         JobState state = store.load(number);
-        var progress =
-                new TorqueProgress(works.of(state).torque(), state.beside().ticks());
+        TorqueProgress progress = TorqueProgress.all(works.of(state), state).stream()
+                .filter(p -> p.joint().equals(joint))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput("torque", "has no such joint"));
         TorqueProgress.Tick next = progress.next();
         if (progress.isDone(pass, bolt, nm)) {
             return;

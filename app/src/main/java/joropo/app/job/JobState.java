@@ -1,14 +1,17 @@
 package joropo.app.job;
 
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import joropo.app.family.CommonFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.register.Position;
 import joropo.core.plan.Step;
+import joropo.core.verdict.Limits;
 
 /**
  * A job as it stands in the store, with the texts that count now: the newest typing, kept or not.
@@ -23,6 +26,10 @@ record JobState(
         JobSections sections,
         Beside beside,
         Map<Stage, Map<String, Typed>> texts) {
+    /** Limits of the play were asked for with the play as read at the end. */
+    private static final List<String> FROM_SET_TO_MEASURE =
+            List.of(CommonFields.PLAY_LOW.name(), CommonFields.PLAY_HIGH.name());
+
     static JobState of(
             Job job, Position position, List<Typing> typing, JobSections sections, Beside beside, TextsJson json) {
         return of(
@@ -48,7 +55,20 @@ record JobState(
         drafts.stream()
                 .filter(d -> !d.aside() && isNewer(d, revisions))
                 .forEach(d -> texts.put(d.stage(), json.read(d.texts())));
+        moved(texts);
         return new JobState(job, position, revisions, drafts, sections, beside, texts);
+    }
+
+    /** What an older sheet has of a field that stands on another stage now is read there. */
+    private static void moved(Map<Stage, Map<String, Typed>> texts) {
+        Map<String, Typed> old = texts.getOrDefault(Stage.SET, Map.of());
+        Map<String, Typed> now = new HashMap<>(texts.getOrDefault(Stage.MEASURE, Map.of()));
+        FROM_SET_TO_MEASURE.stream()
+                .filter(name -> old.containsKey(name) && !now.containsKey(name))
+                .forEach(name -> now.put(name, old.get(name)));
+        if (!now.isEmpty()) {
+            texts.put(Stage.MEASURE, now);
+        }
     }
 
     static List<JobMapper.StageDraft> drafts(List<Typing> typing) {
@@ -119,10 +139,20 @@ record JobState(
         return drafts.stream().anyMatch(d -> d.stage() == stage && !d.aside() && isNewer(d, revisions));
     }
 
-    /** The steps of this plan that are done, by id: a tick counts as long as the step says what it said then. */
+    /**
+     * The steps of this plan that are done, by id: a tick counts as long as the step says what it said then, and a part
+     * is back when the list of parts says so.
+     */
     Map<String, StepDone> done(List<Step> plan) {
         Map<String, StepDone> out = new LinkedHashMap<>();
-        plan.forEach(s -> newestTick(s)
+        List<StripPart> order = beside.order();
+        plan.stream().filter(Step::isOfTheList).forEach(s -> {
+            StripPart part = order.get(s.numberInList() - 1);
+            if (part.back() != StripPart.Back.OUT) {
+                out.put(s.id(), new StepDone(s.id(), s.instruction(), part.backBy(), part.backAt(), null));
+            }
+        });
+        plan.stream().filter(s -> !s.isOfTheList()).forEach(s -> newestTick(s)
                 .filter(t -> t.act().isEmpty() || t.act().equals(s.instruction()))
                 .ifPresent(t -> out.put(s.id(), t)));
         return out;

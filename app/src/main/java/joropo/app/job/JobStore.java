@@ -27,8 +27,8 @@ import joropo.app.job.JobMapper.StageDraft;
 import joropo.app.job.ListsMapper.LifeRow;
 import joropo.app.register.Position;
 import joropo.app.register.RegisterService;
-import joropo.app.section.BenchService;
 import joropo.app.section.BenchService.Arranged;
+import joropo.app.section.BenchService;
 import joropo.app.section.SectionRole;
 import joropo.app.ui.Closed;
 import joropo.app.ui.NotFound;
@@ -410,7 +410,8 @@ class JobStore {
     }
 
     private Beside beside(Job job, Set<Group> groups) {
-        var out = BesideBuilder.builder();
+        var out = BesideBuilder.builder()
+                .removed(lists.removed(job.id()).stream().map(this::stripPart).toList());
         if (groups.contains(Group.STEPS)) {
             out.steps(jobs.steps(job.id()));
         }
@@ -425,9 +426,6 @@ class JobStore {
         }
         if (groups.contains(Group.PARTS)) {
             out.parts(OnList.of(lists.partRows(job.id())));
-        }
-        if (groups.contains(Group.REMOVED)) {
-            out.removed(lists.removed(job.id()).stream().map(this::stripPart).toList());
         }
         if (groups.contains(Group.ENDING)) {
             out.ending(new Ending(jobs.signature(job.id()).orElse(null), jobs.addenda(job.id())));
@@ -448,6 +446,7 @@ class JobStore {
                 .back(r.back() == null ? StripPart.Back.OUT : r.back())
                 .backReason(r.backReason() == null ? "" : r.backReason())
                 .backBy(r.backBy())
+                .backAt(r.backAt())
                 .build();
     }
 

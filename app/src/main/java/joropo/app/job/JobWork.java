@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import joropo.app.family.Card;
+import joropo.app.family.CommonFields;
 import joropo.app.family.Families;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
@@ -20,13 +22,16 @@ import joropo.app.family.Typed;
 import joropo.app.family.Work;
 import joropo.app.register.Position;
 import joropo.app.settings.Shop;
+import joropo.app.ui.Closed;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
-import joropo.core.assembly.TorquePlanResult;
 import joropo.core.diagnosis.DiagnosisResult;
+import joropo.core.plan.Care;
 import joropo.core.plan.Part;
+import joropo.core.plan.PartsBack;
 import joropo.core.plan.Step;
+import joropo.core.plan.StripLog;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +41,8 @@ import org.jspecify.annotations.Nullable;
  * item says bears its prefix, so that two of a kind stay apart.
  */
 final class JobWork {
+    private static final int BEFORE_THE_REST = -2;
+
     private record ItemWork(JobItem item, Work work) {
         /** As they stand among those of the others. @param name empty: they need none */
         List<JobFinding> findings(String name) {
@@ -58,15 +65,20 @@ final class JobWork {
     private final CommonWork common;
     private final List<JobFinding> findings;
     private final Map<String, String> errors;
+    private final Set<Care> care;
+    private final List<StripLog.Removed> log;
 
     private JobWork(
             Position position,
             List<JobItem> all,
             Map<String, Typed> texts,
+            List<StripPart> off,
             JobFacts.Arranged arranged,
             Shop shop,
             Families families) {
-        cards = new JobCards(all, families);
+        care = position.care();
+        log = off.stream().map(StripPart::removed).toList();
+        cards = new JobCards(all, off, texts, families);
         read = ReadFields.of(cards.fields(), texts, shop);
         standing = all;
         items = all.stream()
@@ -76,6 +88,7 @@ final class JobWork {
                                 .evaluate(new JobFacts(
                                         position,
                                         read(i),
+                                        log,
                                         i.kind() == all.get(0).kind() ? arranged : JobFacts.Arranged.NONE,
                                         alike(i)))))
                 .toList();
@@ -85,29 +98,32 @@ final class JobWork {
                 .flatMap(i -> i.work().symptoms().stream())
                 .filter(s -> !absent.contains(s))
                 .forEach(symptoms::add);
-        common = new CommonWork(read, symptoms, absent);
-        findings = Stream.concat(
+        common = new CommonWork(read, cards, symptoms, absent);
+        findings = Stream.of(
                         common.findings().stream(),
-                        items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()))
+                        items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()),
+                        BootCards.of(off).stream().flatMap(b -> BootCards.findings(b, read, main()).stream()))
+                .flatMap(s -> s)
                 .sorted(Comparator.comparing(JobFinding::stage))
                 .toList();
         errors = merged();
     }
 
     /**
-     * @param texts by stage and name of the field, @param shop whose gauges, drivers, fluids and materials they may
+     * @param texts by stage and name of the field, @param off what came off, in its order, @param shop whose gauges, drivers, fluids and materials they may
      *     name
      */
     static JobWork of(
             Position position,
             List<JobItem> items,
             Map<Stage, Map<String, Typed>> texts,
+            List<StripPart> off,
             JobFacts.Arranged arranged,
             Shop shop,
             Families families) {
         Map<String, Typed> all = new HashMap<>();
-        texts.values().forEach(all::putAll);
-        return new JobWork(position, items, all, arranged, shop, families);
+        texts.values().forEach(sheet -> sheet.forEach(all::putIfAbsent));
+        return new JobWork(position, items, all, off, arranged, shop, families);
     }
 
     private ReadFields read(JobItem item) {
@@ -217,19 +233,46 @@ final class JobWork {
         return common.diagnosis();
     }
 
-    /** How the bolts are tightened; absent while nobody has said. */
-    @Nullable
-    TorquePlanResult torque() {
-        return common.torque();
+    /** How each joint is tightened, where somebody has said. */
+    List<CommonWork.Joint> joints() {
+        return common.joints();
     }
 
-    /** Steps of the plan; none before something is decided. */
+    /** Steps of taking apart, by what is there. */
+    List<Step> stripping() {
+        return Care.with(care, main().stripping());
+    }
+
+    /** Steps of the fitting plan, with the way back of what else came off; none before something is decided. */
     List<Step> plan() {
-        return Step.merged(items.stream()
+        List<List<Step>> plans = new ArrayList<>(items.stream()
                 .map(i -> i.work().plan().stream()
                         .map(s -> s.under(i.item().prefix()))
                         .toList())
                 .toList());
+        if (plans.stream().allMatch(List::isEmpty)) {
+            return List.of();
+        }
+        plans.add(0, PartsBack.of(log));
+        plans.add(1, before());
+        return Care.with(care, Step.merged(plans));
+    }
+
+    /** Joints that have to be tight before something closes the way to them. */
+    private List<Step> before() {
+        return common.joints().stream()
+                .filter(j -> j.read().get(CommonFields.TIGHTEN_BEFORE) != null)
+                .map(j -> new Step(
+                        "tight-" + j.key(),
+                        Step.When.CLOSE.at(BEFORE_THE_REST),
+                        "Tighten " + (j.name().isEmpty() ? "the bolts" : j.name()) + " by its plan before "
+                                + j.read().get(CommonFields.TIGHTEN_BEFORE) + " closes the way.",
+                        "No wrench reaches it later.",
+                        true,
+                        "",
+                        null,
+                        ""))
+                .toList();
     }
 
     /** Items for which nothing is decided that a plan could be made from, by name. */
@@ -250,7 +293,7 @@ final class JobWork {
 
     /** Whose card it is; empty: the job's own. */
     Optional<JobItem> itemOf(Card card) {
-        return CommonCards.isOne(card) ? Optional.empty() : Optional.of(itemOf(card.id()));
+        return cards.isCommon(card) ? Optional.empty() : Optional.of(itemOf(card.id()));
     }
 
     /** By the prefix of a name as it stands on the sheet. */

@@ -1,5 +1,7 @@
 package joropo.app.job;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import joropo.app.family.Families;
 import joropo.app.family.JobFacts;
@@ -26,7 +28,13 @@ class JobWorks {
     /** As if these texts stood in its sheets. */
     JobWork of(JobState state, Map<Stage, Map<String, Typed>> texts) {
         return JobWork.of(
-                state.position(), state.items(), texts, state.sections().asFacts(), settings.shop(), families);
+                state.position(),
+                state.items(),
+                texts,
+                state.beside().order(),
+                state.sections().asFacts(),
+                settings.shop(),
+                families);
     }
 
     /** What follows from one sheet by itself. */
@@ -35,12 +43,15 @@ class JobWorks {
                 state.position(),
                 state.items(),
                 Map.of(stage, sheet),
+                List.of(),
                 JobFacts.Arranged.NONE,
                 settings.shop(),
                 families);
     }
 
     JobCards cards(JobState state) {
-        return new JobCards(state.items(), families);
+        Map<String, Typed> texts = new HashMap<>();
+        state.texts().values().forEach(texts::putAll);
+        return new JobCards(state.items(), state.beside().order(), texts, families);
     }
 }

@@ -131,7 +131,8 @@ interface ListsMapper {
             @Nullable String texts,
             StripPart.@Nullable Back back,
             @Nullable String backReason,
-            @Nullable String backBy) {}
+            @Nullable String backBy,
+            @Nullable Instant backAt) {}
 
     /** What was fitted last. */
     record LastSeal(

@@ -118,10 +118,10 @@ class ListsPages {
     static Set<Group> neededFor(Stage stage) {
         Set<Group> out = EnumSet.noneOf(Group.class);
         if (stage != Stage.INTAKE) { // whether the parts are in hand may hold it
-            out.addAll(Set.of(Group.PARTS, Group.REMOVED));
+            out.add(Group.PARTS);
         }
         switch (stage) {
-            case FIT -> out.add(Group.STEPS);
+            case STRIP, FIT -> out.add(Group.STEPS);
             case SET -> out.add(Group.TICKS);
             default -> {}
         }

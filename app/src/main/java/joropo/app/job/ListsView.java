@@ -40,6 +40,7 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
         public List<Field<?>> noteFields(StripPart part) {
             return StripPart.FIELDS.stream()
                     .filter(f -> part.kind().isFaced() || f != StripPart.FACED)
+                    .filter(f -> part.kind() == PartKind.SHIM || f != StripPart.SHIMS)
                     .filter(f -> part.kind().isPlaced() || f != StripPart.PLACE && f != StripPart.THICKNESS)
                     .toList();
         }

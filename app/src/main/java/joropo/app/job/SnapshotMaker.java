@@ -2,6 +2,7 @@ package joropo.app.job;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -143,7 +144,7 @@ class SnapshotMaker {
     /** Every field of a stage that holds something, or held a reading that was struck. */
     static List<Line> lines(Stage stage, Map<String, Typed> texts, JobWork work) {
         boolean several = work.items().size() > 1;
-        List<Line> out = new ArrayList<>(lines(CommonCards.of(stage), texts, work));
+        List<Line> out = new ArrayList<>(lines(work.cards().common(stage), texts, work));
         for (JobWork.Named item : work.items()) {
             List<Line> own = lines(work.cards().of(stage, item.item()), texts, work);
             out.addAll(several ? own.stream().map(l -> l.of(item.name())).toList() : own);
@@ -201,8 +202,11 @@ class SnapshotMaker {
     }
 
     private static List<StepLine> steps(JobState state, JobWork work) {
-        Map<String, StepDone> done = state.done(work.plan());
-        return work.plan().stream()
+        List<Step> stripping = work.stripping();
+        Map<String, StepDone> done = new HashMap<>(state.done(stripping));
+        done.putAll(state.done(work.plan()));
+        return Stream.concat(
+                        stripping.stream().filter(s -> done.containsKey(s.id())), work.plan().stream())
                 .map(s -> {
                     StepDone d = done.get(s.id());
                     return new StepLine(
@@ -219,7 +223,10 @@ class SnapshotMaker {
     private static List<String> cautions(JobWork work) {
         Set<String> out = new LinkedHashSet<>();
         out.add("Isolated, locked and proved dead before anything is opened; pressure off, weight held.");
-        work.plan().stream().map(Step::caution).filter(c -> !c.isEmpty()).forEach(out::add);
+        Stream.concat(work.stripping().stream(), work.plan().stream())
+                .map(Step::caution)
+                .filter(c -> !c.isEmpty())
+                .forEach(out::add);
         out.add(ALWAYS);
         return List.copyOf(out);
     }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
+import joropo.core.assembly.ShimPack;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.StripLog;
 import joropo.core.shaft.Side;
@@ -20,7 +21,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param cameWith the part that brought it along, absent: it came by itself, @param texts what was noted of it, by
  *     field; lengths with their unit
- * @param back what became of it, @param backReason why, or what an inspection found, @param struckWhy absent: it stands
+ * @param back what became of it, @param backReason why, or what an inspection found, @param backBy, @param backAt who
+ *     said so, and when, @param struckWhy absent: it stands
  */
 @RecordBuilder
 public record StripPart(
@@ -34,7 +36,8 @@ public record StripPart(
         Map<String, String> texts,
         Back back,
         String backReason,
-        @Nullable String backBy) {
+        @Nullable String backBy,
+        @Nullable Instant backAt) {
     /** What became of a part that was taken off. */
     public enum Back {
         OUT("not back yet"),
@@ -57,16 +60,15 @@ public record StripPart(
     static final Field<Double> PLACE = Field.place("place", "its outer face from the housing's face");
     static final Field<Double> THICKNESS = Field.size("thickness", "its length along the shaft");
     private static final Field<Double> CLOCK = Field.number("clock", "clock position", "", 0, 12);
+    static final Field<String> SHIMS =
+            Field.line("shims", "each shim, mm").hint("such as 0.5 0.2 2x0.1");
+
+    private static final Field<String> MARK = Field.line("mark", "match mark");
+    static final Field<String> MARKING = Field.line("marking", "marking read");
+    private static final Field<String> CONDITION = Field.line("condition", "condition");
 
     /** What may be noted of a part. */
-    static final List<Field<?>> FIELDS = List.of(
-            FACED,
-            PLACE,
-            THICKNESS,
-            CLOCK,
-            Field.line("mark", "match mark"),
-            Field.line("marking", "marking read"),
-            Field.line("condition", "condition"));
+    static final List<Field<?>> FIELDS = List.of(FACED, PLACE, THICKNESS, SHIMS, CLOCK, MARK, MARKING, CONDITION);
 
     String text(Field<?> field) {
         return texts.getOrDefault(field.name(), "");
@@ -88,7 +90,11 @@ public record StripPart(
                         ? "at " + text
                         : field == THICKNESS
                                 ? text + " long"
-                                : field == CLOCK ? "at " + text + " o'clock" : field.label() + ": " + text;
+                                : field == CLOCK
+                                        ? "at " + text + " o'clock"
+                                        : field == SHIMS
+                                                ? Objects.requireNonNull(shims()).words()
+                                                : field.label() + ": " + text;
     }
 
     boolean stands() {
@@ -97,7 +103,13 @@ public record StripPart(
 
     /** As the rules read it. */
     StripLog.Removed removed() {
-        return new StripLog.Removed(kind, value(FACED), value(PLACE), value(THICKNESS));
+        return new StripLog.Removed(kind, name, value(FACED), value(PLACE), value(THICKNESS), shims(), back == Back.LEFT_OUT);
+    }
+
+    /** The shims of a pack as they were counted; absent: not counted. */
+    @Nullable
+    ShimPack shims() {
+        return text(SHIMS).isBlank() ? null : ShimPack.parse(text(SHIMS), LengthUnit.MM);
     }
 
     private <T> @Nullable T value(Field<T> field) {

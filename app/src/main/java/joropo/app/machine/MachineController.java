@@ -4,6 +4,7 @@ import java.security.Principal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import joropo.app.access.PeopleService;
 import joropo.app.family.Families;
 import joropo.app.job.JobService;
@@ -18,6 +19,7 @@ import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.plan.Care;
 import joropo.core.plan.PartKind;
 import joropo.core.shaft.Rotation;
 import joropo.core.units.Length;
@@ -52,9 +54,10 @@ class MachineController {
             @Nullable Rotation rotation,
             String speed,
             @Nullable Boolean oneWay,
+            @Nullable Set<Care> cares,
             @Nullable String note) {
         static final PositionForm EMPTY =
-                new PositionForm(PartKind.LIP_SEAL, "", "", "", Medium.OIL, Dirt.DUST, null, "", false, "");
+                new PositionForm(PartKind.LIP_SEAL, "", "", "", Medium.OIL, Dirt.DUST, null, "", false, Set.of(), "");
 
         /** As it stands, in the unit of the reader. */
         static PositionForm of(Position p, LengthUnit unit) {
@@ -68,6 +71,7 @@ class MachineController {
                     p.rotation(),
                     p.speedRpm() == null ? "" : Length.show(p.speedRpm(), p.speedRpm() % 1 == 0 ? 0 : 2),
                     p.oneWay(),
+                    p.care(),
                     p.note());
         }
 
@@ -90,6 +94,7 @@ class MachineController {
                     .rotation(rotation)
                     .speedRpm(fields.speedRpm("speed", speed))
                     .oneWay(Boolean.TRUE.equals(oneWay))
+                    .cares(Care.codes(cares == null ? Set.of() : cares))
                     .note(note == null ? "" : note.strip())
                     .build();
         }

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What is asked of a seal position; sizes in mm, speed in rpm. @param kind what seals there, @param oneWay whether it
- * may be turned in its running direction only
+ * may be turned in its running direction only, @param cares codes of {@link joropo.core.plan.Care}, parted by blanks
  */
 @RecordBuilder
 public record NewPosition(
@@ -22,7 +22,12 @@ public record NewPosition(
         @Nullable Rotation rotation,
         @Nullable Double speedRpm,
         boolean oneWay,
+        String cares,
         String note) {
+    public NewPosition {
+        cares = cares == null ? "" : cares;
+    }
+
     /** A lip seal of which no more is known. */
     public NewPosition(
             String name,
@@ -32,6 +37,6 @@ public record NewPosition(
             Dirt dirt,
             @Nullable Rotation rotation,
             @Nullable Double speedRpm) {
-        this(PartKind.LIP_SEAL, name, shaftMm, boreMm, medium, dirt, rotation, speedRpm, false, "");
+        this(PartKind.LIP_SEAL, name, shaftMm, boreMm, medium, dirt, rotation, speedRpm, false, "", "");
     }
 }

@@ -1,8 +1,10 @@
 package joropo.app.register;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Set;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.plan.Care;
 import joropo.core.plan.PartKind;
 import joropo.core.shaft.Rotation;
 import org.jspecify.annotations.Nullable;
@@ -11,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * One place of a machine where a shaft passes a wall.
  *
  * @param shaftMm, @param boreMm nominal sizes, where known
- * @param rotation as seen from outside, where known, @param kind what seals there, @param oneWay whether it may be
+ * @param cares codes of {@link Care}, parted by blanks, @param rotation as seen from outside, where known, @param kind what seals there, @param oneWay whether it may be
  *     turned in its running direction only
  */
 @RecordBuilder
@@ -29,4 +31,14 @@ public record Position(
         @Nullable Double speedRpm,
         PartKind kind,
         boolean oneWay,
-        String note) {}
+        String cares,
+        String note) {
+    public Position {
+        cares = cares == null ? "" : cares;
+    }
+
+    /** What wants its caution at each step. */
+    public Set<Care> care() {
+        return Care.parse(cares);
+    }
+}

@@ -3,6 +3,7 @@ package joropo.app.register;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
+import joropo.core.plan.Care;
 import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -31,6 +32,7 @@ final class PositionWords {
                 .rotation(before.rotation())
                 .speedRpm(before.speedRpm())
                 .oneWay(before.oneWay())
+                .cares(before.cares())
                 .note(before.note())
                 .build());
         return facts(after).entrySet().stream()
@@ -50,6 +52,7 @@ final class PositionWords {
         out.put("turns", p.rotation() == null ? NOT_SAID : p.rotation().words());
         out.put("speed", figure(p.speedRpm(), "rpm"));
         out.put("turned one way only", p.oneWay() ? "yes" : "no");
+        out.put("care", p.cares().isEmpty() ? NOT_SAID : Care.words(p.cares()));
         out.put("note", p.note().isBlank() ? NOT_SAID : "\"" + p.note().strip() + "\"");
         return out;
     }

@@ -41,7 +41,7 @@ class JobByKeyboardIT {
         keep(keys, "strip");
 
         keys.tick("isolated").tick("locked").tick("pressureOff");
-        keys.field("foundDepth", "0.4")
+        keys.field("foundDepth", "2.5")
                 .pick("foundFacing", "inside")
                 .pick("foundState", "worn")
                 .field("marking", "45 62 8");
@@ -91,7 +91,7 @@ class JobByKeyboardIT {
         assertThat(page.locator("#figures-square")).containsText("2.50");
         keep(keys, "set");
 
-        keys.field("playMeasured", "0.12").field("playLow", "0.05").field("playHigh", "0.20");
+        keys.field("playMeasured", "0.12");
         keys.tick("tightened").tick("lockedUp").tick("countedOut").tick("guardsBack");
         keep(keys, "prove");
         keys.pick("handTurn", "even")

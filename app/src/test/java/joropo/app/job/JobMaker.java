@@ -86,7 +86,11 @@ final class JobMaker {
                 "shaftEnd",
                 "FULL_CHAMFER",
                 "entersFrom",
-                "IN");
+                "IN",
+                "playLow",
+                "0.05",
+                "playHigh",
+                "0.2");
         keep(
                 number,
                 Stage.DECIDE,
@@ -125,10 +129,6 @@ final class JobMaker {
                 Stage.SET,
                 "playMeasured",
                 "0.1",
-                "playLow",
-                "0.05",
-                "playHigh",
-                "0.2",
                 "tightened",
                 "yes",
                 "lockedUp",

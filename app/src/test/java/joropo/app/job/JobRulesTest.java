@@ -61,7 +61,10 @@ class JobRulesTest {
                 List.of(),
                 List.of(),
                 null,
-                BesideBuilder.builder().steps(List.of(ticks)).build(),
+                BesideBuilder.builder()
+                        .steps(List.of(ticks))
+                        .removed(List.of())
+                        .build(),
                 Map.of());
     }
 

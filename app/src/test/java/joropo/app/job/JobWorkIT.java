@@ -46,6 +46,7 @@ class JobWorkIT {
                 POSITION,
                 List.of(new JobItem(1, PartKind.LIP_SEAL, "", null)),
                 Map.of(stage, sheet),
+                List.of(),
                 JobFacts.Arranged.NONE,
                 Shop.bare(LocalDate.of(2026, 11, 25)),
                 Workshop.bean(Families.class));

@@ -155,7 +155,7 @@ class SeveralSealsIT {
         tab("lip seal 1");
         assertThat(page.locator("#figures-square")).containsText("32.00");
         keep("set");
-        fill("playMeasured", "0.1", "playLow", "0.05", "playHigh", "0.2");
+        fill("playMeasured", "0.1");
         fill("tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
         keep("prove");
         fill("handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes");

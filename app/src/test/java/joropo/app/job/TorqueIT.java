@@ -42,32 +42,33 @@ class TorqueIT {
         }
         assertThat(page.locator("#torque")).containsText("Pass 2 of 4: bolt 1 to 13.5 lbf·ft");
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> jobs.tick(number, 2, 3, 18.3, person))
+                .isThrownBy(() -> jobs.tick(number, "", 2, 3, 18.3, person))
                 .withMessageContaining("goes on with bolt 1 in pass 2 to 18.3 N·m");
-        jobs.tick(number, 1, 3, 9.15, person); // said before: changes nothing
+        jobs.tick(number, "", 1, 3, 9.15, person); // said before: changes nothing
         assertThatExceptionOfType(RefusedInput.class)
                 .as("another figure")
-                .isThrownBy(() -> jobs.tick(number, 2, 1, 19, person))
+                .isThrownBy(() -> jobs.tick(number, "", 2, 1, 19, person))
                 .withMessageContaining("goes on with bolt 1 in pass 2");
         page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
         assertThat(page.locator(".open-list")).containsText("Torque plan: 12 turns of the wrench are not ticked.");
         for (int pass = 2; pass <= 4; pass++) {
             for (int bolt : new int[] {1, 3, 2, 4}) {
                 jobs.tick(
-                        number,
+                        number, "",
                         pass,
                         bolt,
                         Workshop.bean(JobSheets.class)
                                 .page(number, Stage.SET, person)
                                 .counted()
                                 .torque()
+                                .get(0)
                                 .set()
                                 .nm(),
                         person);
             }
         }
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> jobs.tick(number, 5, 1, 30.5, person))
+                .isThrownBy(() -> jobs.tick(number, "", 5, 1, 30.5, person))
                 .withMessageContaining("no bolt left");
         page.navigate(Workshop.address() + "/jobs/" + number + "/set");
         assertThat(page.locator("#torque")).containsText("All passes are done.");

@@ -21,6 +21,8 @@ import org.junit.jupiter.api.Test;
  * and what is left at the position.
  */
 class WholeJobIT {
+    private static final int COVER_BACK = 13;
+
     private Page page;
 
     private void fill(String... idAndText) {
@@ -167,9 +169,16 @@ class WholeJobIT {
         assertThat(page.locator("#parts-head + .word")).hasText("all settled");
         assertThat(store.lot(right).lot().onHand()).isEqualTo(before - 1);
         assertThat(store.lot(wrong).lot().onHand()).as("the wrong one is back").isEqualTo(1);
-        for (int step = 1; step <= 17; step++) {
-            page.click("button[aria-label='Done: step " + step + "']");
-            assertThat(page.locator("#steps summary").first()).containsText(step + " of 17");
+        page.click("button[aria-label='New one: lip seal']");
+        page.click("button[aria-label='Back in: cover']");
+        assertThat(page.locator("#back li.is-open")).hasCount(0);
+        int done = 1; // the cover is back, so its step is done
+        for (int step = 1; step <= 18; step++) {
+            if (step != COVER_BACK) {
+                page.click("button[aria-label='Done: step " + step + "']");
+                done++;
+                assertThat(page.locator("#steps summary").first()).containsText(done + " of 18");
+            }
         }
         fill(
                 "newOutside",
@@ -189,18 +198,11 @@ class WholeJobIT {
         assertThat(page.locator("#rail .is-worst")).containsText("outside of the new seal");
         fill("newOutside", "62.25");
         assertThat(page.locator("#rail .is-worst .is-fails")).hasCount(0);
-        page.click("button[aria-label='New one: lip seal']");
-        page.click("button[aria-label='Back in: cover']");
-        assertThat(page.locator("#back li.is-open")).hasCount(0);
         keep("set");
 
         fill(
                 "playMeasured",
                 "0.12",
-                "playLow",
-                "0.05",
-                "playHigh",
-                "0.20",
                 "bolts",
                 "2",
                 "boltTorque",

@@ -12,8 +12,9 @@ import java.util.stream.Collectors;
 import joropo.app.Workshop;
 import joropo.app.family.Families;
 import joropo.app.family.Stage;
-import joropo.app.ui.Field;
 import joropo.app.ui.Field.Kind;
+import joropo.app.ui.Field;
+import joropo.app.ui.Fields;
 import joropo.core.plan.PartKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -144,7 +145,10 @@ class WrongEntriesIT {
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage.path());
         page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
         List<Field<?>> fields = new JobCards(
-                        List.of(new JobItem(1, PartKind.LIP_SEAL, "", null)), Workshop.bean(Families.class))
+                        List.of(new JobItem(1, PartKind.LIP_SEAL, "", null)),
+                        List.of(),
+                        Map.of(),
+                        Workshop.bean(Families.class))
                 .fields(stage)
                 .filter(f -> WRONG.containsKey(f.kind()))
                 .toList();

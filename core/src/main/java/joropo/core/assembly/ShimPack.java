@@ -78,6 +78,11 @@ public record ShimPack(List<Double> shimsMm) {
                         : ": " + shimsMm.stream().map(t -> Length.show(t, 2)).collect(Collectors.joining(", ")));
     }
 
+    /** As {@link #parse} reads it in mm. */
+    public String text() {
+        return shimsMm.stream().map(t -> Length.show(t, 3)).collect(Collectors.joining(" "));
+    }
+
     /** How it differs from the pack that came out; empty where number and sum are the same. */
     public Optional<String> unlike(ShimPack cameOut) {
         if (shimsMm.size() != cameOut.shimsMm.size()) {

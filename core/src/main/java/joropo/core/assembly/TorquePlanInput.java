@@ -1,6 +1,7 @@
 package joropo.core.assembly;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -36,6 +37,8 @@ public record TorquePlanInput(
     public static final int MOST_BOLTS = 96;
     /** In any unit (guide). */
     public static final double MOST_TORQUE = 100_000;
+    /** Property classes of the table, such as 8.8. */
+    public static final List<String> BOLT_CLASSES = BoltStrength.classes();
 
     /** Units of a wrench. */
     public enum TorqueUnit {

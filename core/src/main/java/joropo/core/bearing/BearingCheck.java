@@ -62,6 +62,15 @@ public final class BearingCheck {
         return new BearingCheck(in).result();
     }
 
+    /** What is said of one that came off while what every check of it needs is not known. */
+    public static Finding unread() {
+        return Finding.missing(
+                "look",
+                "bearing as inspected",
+                "It came off, and its sizes, the ring that turns and its duty are not all known.",
+                "Look at it, washed and turned dry, before it goes back.");
+    }
+
     private BearingResult result() {
         DiameterInput fit = tight == Ring.INNER ? in.shaftFit() : in.boreFit();
         Limits interference = fit == null ? null : interference(DiameterCheck.check(fit));

@@ -53,7 +53,7 @@ public final class ThermalFitCheck {
                 null,
                 Length.snap(to),
                 Length.snap(inner * d * (to - DiameterReadings.REFERENCE_C)),
-                List.of(cold(in, to)));
+                List.of(cold(in, to, inner * d, open)));
     }
 
     private static double alpha(String field, String code) {
@@ -102,7 +102,7 @@ public final class ThermalFitCheck {
                 .withLimits(limits, 0);
     }
 
-    private static Finding cold(ThermalFitInput in, double to) {
+    private static Finding cold(ThermalFitInput in, double to, double perK, double open) {
         double limit = in.limitC() != null ? in.limitC() : DRY_ICE_C;
         Limits limits = Limits.atLeast(limit);
         Status status = limits.judge(to, 0);
@@ -111,17 +111,26 @@ public final class ThermalFitCheck {
                 : to >= DRY_ICE_C
                         ? "Dry ice reaches it: it takes the air away, so ventilate."
                         : "Neither a freezer nor dry ice reaches it.";
+        String gives = open <= 0
+                ? ""
+                : " A freezer takes " + gain(perK, FREEZER_C) + " of the " + Length.show(open, 3) + " mm, dry ice "
+                        + gain(perK, DRY_ICE_C) + ".";
         return finding(
                         "cold",
                         status,
                         "temperature of the inner part",
-                        means,
+                        means + gives,
                         status == Status.PASS
                                 ? "Frozen parts burn and sweat: gloves, dry and oil at once."
                                 : "Heat the outer part instead, or both.",
                         in)
                 .withValue(Length.snap(to), "°C")
                 .withLimits(limits, 0);
+    }
+
+    /** How much a diameter shrinks down to a temperature. */
+    private static String gain(double perK, double toC) {
+        return Length.show(perK * (DiameterReadings.REFERENCE_C - toC), 3);
     }
 
     private static Finding finding(

@@ -268,7 +268,11 @@ public final class FittingPlan {
         } else if (item instanceof BoreItem.Ring) {
             hold(
                     "in-" + item.id(),
-                    "Retaining ring " + item.id() + " into its groove: felt and tapped home all round.",
+                    "Retaining ring " + item.id() + " into its groove, rounded edge to the side of the load"
+                            + (in.ringEdge() == null
+                                    ? ""
+                                    : ", as it came out to the " + in.ringEdge().words())
+                            + ": felt and tapped home all round.",
                     "A ring that only looks home flies out.",
                     "Eye protection; nobody in line with the ring.",
                     item.id());
@@ -316,7 +320,7 @@ public final class FittingPlan {
         hold(
                 "depth",
                 "Depth" + ofThis() + " at four places, " + depthWords() + "; tilt in its limit.",
-                "A tilted seal wears one side of its lip.");
+                (in.found().isEmpty() ? "" : in.found() + " ") + "A tilted seal wears one side of its lip.");
         hold(
                 "free",
                 (in.among().isAlone()

@@ -7,6 +7,7 @@ import joropo.core.material.Elastomer;
 import joropo.core.section.BoreItem;
 import joropo.core.section.CaseType;
 import joropo.core.section.Section;
+import joropo.core.shaft.Side;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param layout, @param material absent while not decided
  * @param shaftEnd the edge that passes under the lip, as seen; absent: not looked at, @param cover what covers it;
  *     absent: nothing
- * @param targetDepthMm where the outer face should stand, absent: no limit inward is known
+ * @param targetDepthMm where the outer face should stand, absent: no limit inward is known, @param found how the place
+ *     of the old seal comes into that, sentences; absent: it was not read, @param ringEdge side to which the rounded
+ *     edge of the retaining ring faced, absent: not noted
  * @param remedy what is done about the running surface, absent: nothing, @param sleeveWallMm wall of a thin sleeve
  * @param lubricants by zone, empty while the material is not decided
  * @param driver absent while nothing says how deep, @param runningSleeve whether a removable running sleeve or spacer
@@ -39,6 +42,8 @@ public record PlanInput(
         @Nullable ShaftEnd shaftEnd,
         @Nullable EdgeCover cover,
         @Nullable Double targetDepthMm,
+        @Nullable String found,
+        @Nullable Side ringEdge,
         @Nullable Offer remedy,
         List<Zone> lubricants,
         @Nullable DriverResult driver,
@@ -47,6 +52,7 @@ public record PlanInput(
         boolean oneWay) {
 
     public PlanInput {
+        found = found == null ? "" : found;
         among = among == null ? Among.alone(section) : among;
     }
 

@@ -1,8 +1,11 @@
 package joropo.core.plan;
 
+import java.util.Arrays;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -49,6 +52,23 @@ public enum Care {
 
     public String words() {
         return words;
+    }
+
+    /** @param codes parted by blanks; what is none is left out */
+    public static Set<Care> parse(String codes) {
+        return Arrays.stream(values())
+                .filter(c -> List.of(codes.split(" ")).contains(c.name()))
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Care.class)));
+    }
+
+    /** Codes parted by blanks, in their order. */
+    public static String codes(Set<Care> cares) {
+        return cares.stream().sorted().map(Care::name).collect(Collectors.joining(" "));
+    }
+
+    /** Codes in words. */
+    public static String words(String codes) {
+        return parse(codes).stream().map(Care::words).collect(Collectors.joining("; "));
     }
 
     /** The same steps, each with the cautions that belong to it. */

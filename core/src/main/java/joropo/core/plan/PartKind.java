@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 /** Kinds of part that come off with a seal or go in with it (guide). */
 public enum PartKind {
     COVER("cover", After.GOES_BACK, null, true, false),
-    RETAINING_RING("retaining ring", After.ASK, null, true, false),
+    RETAINING_RING("retaining ring", After.ASK, null, true, true),
     SPACER("spacer", After.GOES_BACK, null, true, true),
     LIP_SEAL("lip seal", After.RENEWED, "running sleeve", true, true),
     CHEVRON("chevron set", After.RENEWED, null, true, true),
@@ -82,10 +82,15 @@ public enum PartKind {
     }
 
     /**
-     * Whether an old one goes back only with a written inspection: a seal counts as destroyed, a bearing or running
-     * sleeve is looked at.
+     * Whether an old one goes back only with a written inspection: a seal counts as destroyed, a bearing, running sleeve
+     * or retaining ring is looked at, one-time rings among them.
      */
     public boolean wantsInspection() {
-        return this == LIP_SEAL || this == CHEVRON || this == BEARING || this == SLEEVE || this == MECHANICAL_SEAL;
+        return this == LIP_SEAL
+                || this == CHEVRON
+                || this == BEARING
+                || this == SLEEVE
+                || this == RETAINING_RING
+                || this == MECHANICAL_SEAL;
     }
 }

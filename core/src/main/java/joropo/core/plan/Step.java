@@ -62,6 +62,16 @@ public record Step(
         return when.phase == Phase.STRIP;
     }
 
+    /** Whether it is done when the list of what came off says that its part is back. */
+    public boolean isOfTheList() {
+        return id.startsWith(PartsBack.ID);
+    }
+
+    /** The number in that list of the part that goes back with it, from 1. */
+    public int numberInList() {
+        return Integer.parseInt(id.substring(PartsBack.ID.length()));
+    }
+
     /** Its id as its plan gave it, whatever item it is of. */
     public String rule() {
         return id.replaceFirst("^i\\d+-", "");

@@ -115,6 +115,7 @@ public sealed interface BoreItem {
      * @param decidedMm where its outer face was to stand, @param uncertaintyMm of the depth that was read, absent: not
      *     known
      * @param mayStandProudMm how far it may stand out of the bore on purpose, absent: not at all
+     * @param placeAssumed whether its place is only drawn so and was not read, as of an old seal; absent: no
      */
     @RecordBuilder
     record Seal(
@@ -139,7 +140,8 @@ public sealed interface BoreItem {
             @Nullable Double flangeThicknessMm,
             @Nullable Double decidedMm,
             @Nullable Double uncertaintyMm,
-            @Nullable Double mayStandProudMm)
+            @Nullable Double mayStandProudMm,
+            @Nullable Boolean placeAssumed)
             implements Sealing {
         /** Where the lip stands when its maker does not say (guide). */
         private static final double USUAL_OFFSET = 0.4;
@@ -241,7 +243,10 @@ public sealed interface BoreItem {
 
         @Override
         public Seal at(double newFromMm) {
-            return BoreItemSealBuilder.builder(this).fromMm(newFromMm).build();
+            return BoreItemSealBuilder.builder(this)
+                    .fromMm(newFromMm)
+                    .placeAssumed(null)
+                    .build();
         }
 
         @Override

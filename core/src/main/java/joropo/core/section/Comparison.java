@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
 public record Comparison(List<Pair> pairs, double totalMm) {
     /** Thicknesses nearer than this are the same (mm, guide). */
     private static final double SAME_MM = 0.1;
+    /** A seal that stands within this of the old one's place stands there (mm, guide). */
+    private static final double SAME_PLACE_MM = 0.3;
 
     private static final double SLACK = 1e-9;
 
@@ -132,8 +134,15 @@ public record Comparison(List<Pair> pairs, double totalMm) {
                 out.add("It faces " + a.open().words() + "; the one found faced "
                         + b.open().words() + ": somebody may have had a reason.");
             }
-            if (kit instanceof Seal a && found instanceof Seal b && a.dustLip() != b.dustLip()) {
-                out.add("Its dust lip is not as on the one found.");
+            if (kit instanceof Seal a && found instanceof Seal b) {
+                if (a.dustLip() != b.dustLip()) {
+                    out.add("Its dust lip is not as on the one found.");
+                }
+                if (!Boolean.TRUE.equals(b.placeAssumed())
+                        && Math.abs(a.fromMm() - b.fromMm()) > SAME_PLACE_MM + SLACK) {
+                    out.add("It goes to " + Length.show(a.fromMm(), 2) + " mm; the one found stood at "
+                            + Length.show(b.fromMm(), 2) + " mm.");
+                }
             }
             if (kit instanceof Spacer a
                     && found instanceof Spacer b

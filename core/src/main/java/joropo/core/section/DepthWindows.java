@@ -65,7 +65,7 @@ final class DepthWindows {
         parts.seals().forEach(s -> Optional.ofNullable(of(s).window()).ifPresent(out::add));
         parts.items(Bearing.class)
                 .filter(b -> b.mateMm() != null && b.id() != null)
-                .forEach(b -> out.add(new DepthWindow(b.id(), b.mateMm(), b.mateMm(), b.mateMm())));
+                .forEach(b -> out.add(new DepthWindow(b.id(), b.mateMm(), b.mateMm(), b.mateMm(), "")));
         return out;
     }
 
@@ -102,7 +102,7 @@ final class DepthWindows {
         double usual = outward.ring != null || seal.hasFlange() || !onStop ? from : to;
         Found found = found(seal, from, to);
         return new Depth(
-                new DepthWindow(seal.id(), from, to, found.targetMm == null ? usual : found.targetMm),
+                new DepthWindow(seal.id(), from, to, found.targetMm == null ? usual : found.targetMm, found.words),
                 byRing,
                 onStop,
                 List.copyOf(unread),
@@ -131,6 +131,9 @@ final class DepthWindows {
             return new Found(null, "");
         }
         Seal old = asFound.seals().get(number);
+        if (Boolean.TRUE.equals(old.placeAssumed())) {
+            return new Found(null, "");
+        }
         String place = Length.show(old.fromMm(), 2) + " mm";
         if (Math.abs(old.widthMm() - seal.widthMm()) > SLACK) {
             return new Found(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import joropo.core.shaft.Attitude;
 import joropo.core.shaft.Motion;
 import joropo.core.shaft.PlayAndGrowth;
@@ -166,6 +167,28 @@ public record Section(
                         .toList(),
                 shaftItems,
                 uncertaintyMm);
+    }
+
+    /** The same section with the depth that was decided for one seal, and how surely its own was read. */
+    public Section decided(String id, double decidedMm, @Nullable Double uncertaintyMm) {
+        return with(
+                boreItems.stream()
+                        .map(i -> i instanceof BoreItem.Seal s && s.id().equals(id)
+                                ? BoreItemSealBuilder.builder(s)
+                                        .decidedMm(decidedMm)
+                                        .uncertaintyMm(uncertaintyMm)
+                                        .build()
+                                : i)
+                        .toList(),
+                shaftItems,
+                depthUncertaintyMm);
+    }
+
+    /** The same section with more ways past its lips. */
+    public Section withJoints(List<Joint> more) {
+        return SectionBuilder.builder(this)
+                .joints(Stream.concat(joints.stream(), more.stream()).toList())
+                .build();
     }
 
     /** The same section with an old track worked off or covered. */

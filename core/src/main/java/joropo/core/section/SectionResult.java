@@ -30,11 +30,21 @@ public record SectionResult(
     /** Band of one lip. */
     public record LipTrack(String seal, double fromMm, double toMm) {}
 
-    /** Depth window of an outer face and the depth to aim at (mm); empty when {@code toMm < fromMm}. */
-    public record Window(double fromMm, double toMm, double targetMm) {}
+    /**
+     * Depth window of an outer face and the depth to aim at (mm); empty when {@code toMm < fromMm}. @param found how the
+     * place of the old seal comes into the aim, a sentence; empty where none was read
+     */
+    public record Window(double fromMm, double toMm, double targetMm, String found) {
+        public Window(double fromMm, double toMm, double targetMm) {
+            this(fromMm, toMm, targetMm, "");
+        }
+    }
 
-    /** Window of one seal, or of a bearing whose mating part wants it somewhere. */
-    public record DepthWindow(String seal, double fromMm, double toMm, double targetMm) {}
+    /**
+     * Window of one seal, or of a bearing whose mating part wants it somewhere. @param found how the place of the old
+     * seal comes into the aim, a sentence; empty where none was read
+     */
+    public record DepthWindow(String seal, double fromMm, double toMm, double targetMm, String found) {}
 
     /**
      * A place for a seal's outer face at which its lip clears an old groove.
@@ -85,7 +95,7 @@ public record SectionResult(
         return depthWindows.stream()
                 .filter(w -> w.seal().equals(seal))
                 .findFirst()
-                .map(w -> new Window(w.fromMm(), w.toMm(), w.targetMm()))
+                .map(w -> new Window(w.fromMm(), w.toMm(), w.targetMm(), w.found()))
                 .orElse(null);
     }
 }

@@ -136,11 +136,11 @@ class PartsOfAJobTest {
     @Test
     void whatCameOffIsTheSectionThatWasFoundAndBackwardsTheOrderOfBuilding() {
         List<Removed> log = List.of(
-                new Removed(PartKind.COVER, null, null, null),
-                new Removed(PartKind.RETAINING_RING, null, 1.0, null),
-                new Removed(PartKind.LIP_SEAL, Side.OUT, null, 8.0),
-                new Removed(PartKind.WASHER, null, null, 3.0),
-                new Removed(PartKind.LIP_SEAL, Side.IN, 16.0, 8.0));
+                Removed.of(PartKind.COVER),
+                Removed.of(PartKind.RETAINING_RING).at(1.0),
+                new Removed(PartKind.LIP_SEAL, "lip seal", Side.OUT, null, 8.0, null, false),
+                new Removed(PartKind.WASHER, "washer", null, null, 3.0, null, false),
+                new Removed(PartKind.LIP_SEAL, "lip seal 2", Side.IN, 16.0, 8.0, null, false));
         Section found = StripLog.asFound(typed(), log);
         assertThat(found.boreItems()).extracting(BoreItem::id).containsExactly("r1", "s1", "w1", "s2", "h1");
         assertThat(found.seals()).extracting(BoreItem.Seal::mainLip).containsExactly(Side.OUT, Side.IN);

@@ -141,9 +141,12 @@ class PartsPropertiesTest {
     private Removed removed() {
         return new Removed(
                 any(List.of(PartKind.values())),
+                "part",
                 any(List.of(Side.OUT, Side.IN)),
                 random.nextInt(4) == 0 ? Double.valueOf(random.nextInt(60)) : null,
-                random.nextBoolean() ? Double.valueOf(1 + random.nextInt(9)) : null);
+                random.nextBoolean() ? Double.valueOf(1 + random.nextInt(9)) : null,
+                null,
+                random.nextInt(8) == 0);
     }
 
     /**

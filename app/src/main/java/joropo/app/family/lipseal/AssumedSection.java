@@ -3,8 +3,10 @@ package joropo.app.family.lipseal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -17,7 +19,7 @@ import joropo.core.lipseal.Among;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.PairPlaces;
 import joropo.core.material.Medium;
-import joropo.core.section.Arranging;
+import joropo.core.plan.StripLog;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Profile;
@@ -29,18 +31,22 @@ import joropo.core.shaft.Rotation;
 import joropo.core.shaft.Side;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.SurfaceByEye;
+import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The section of a job as far as it is known, filled up with what is assumed so that it can be drawn at every moment;
  * seen from one of its seals.
  *
- * @param among which seal that is, @param grooves of the shaft that its old lip ran in
+ * @param among which seal that is, @param found where its old one stood, @param goesByFound whether its place follows
+ *     from that and is nobody's decision, @param grooves of the shaft that its old lip ran in
  * @param assumed what is in the section without having been read or decided, @param errors by name of the field
  */
 record AssumedSection(
         Section section,
         Among among,
+        FoundPlace found,
+        boolean goesByFound,
         List<ShaftItem.WearGroove> grooves,
         Set<Assumed> assumed,
         Map<String, String> errors) {
@@ -89,10 +95,10 @@ record AssumedSection(
         int index = facts.alike().index();
         Set<Assumed> assumed = EnumSet.noneOf(Assumed.class);
         SealSize chosen = read.get(LipSealFields.SIZE);
-        SealSize found = measured.sizes() == null || measured.sizes().sizes().isEmpty()
+        SealSize measuredSize = measured.sizes() == null || measured.sizes().sizes().isEmpty()
                 ? null
                 : measured.sizes().sizes().get(0);
-        SealSize size = chosen != null ? chosen : found != null ? found : USUAL;
+        SealSize size = chosen != null ? chosen : measuredSize != null ? measuredSize : USUAL;
         double shaft = either(
                 chosen != null
                         ? Double.valueOf(chosen.shaftMm())
@@ -110,7 +116,8 @@ record AssumedSection(
         if (stop == null) {
             assumed.add(Assumed.STOP);
         }
-        BoreItem.Seal seal = seal(read, index, shaft, bore, size.widthMm(), stop, assumed);
+        FoundPlace found = FoundPlace.of(facts);
+        BoreItem.Seal seal = seal(read, found, index, shaft, bore, size.widthMm(), stop, assumed);
         Layout layout = read.get(LipSealFields.LAYOUT);
         boolean pair = facts.alike().isAlone() && layout != null && layout.isPair();
         List<BoreItem> items = new ArrayList<>();
@@ -119,6 +126,12 @@ record AssumedSection(
         }
         items.add(seal);
         items.addAll(housing(read, stop, (shaft + bore) / 2));
+        List<BoreItem> logged = StripLog.placed(facts.log(), read.get(LipSealFields.TURNING_DEPTH));
+        if (logged.stream().anyMatch(BoreItem.Bearing.class::isInstance)) {
+            items.removeIf(BoreItem.Bearing.class::isInstance);
+        }
+        items.addAll(logged);
+        items.sort(Comparator.comparing(BoreItem::fromMm));
         ShopGauge depthGauge = read.gauge(LipSealFields.DEPTH_GAUGE);
         Double play = read.get(CommonFields.PLAY_MEASURED);
         boolean grounded = isGround(read);
@@ -134,30 +147,40 @@ record AssumedSection(
                                 ? List.of(outside(position, read), PairPlaces.between(), inside(position, read))
                                 : List.of(outside(position, read), inside(position, read)))
                 .boreItems(items)
-                .shaftItems(shaftItems(read, size.widthMm(), grounded, assumed))
-                .axialPlayMm(play != null ? play : read.get(LipSealFields.PLAY_BEFORE))
+                .shaftItems(shaftItems(read, found, size.widthMm(), grounded, assumed))
+                .axialPlayMm(play != null ? play : read.get(CommonFields.PLAY_BEFORE))
                 .growthMm(read.get(LipSealFields.GROWTH))
                 .cylindricalDepthMm(read.get(LipSealFields.CYL_DEPTH))
                 .totalDepthMm(stop)
                 .cornerRadiusMm(read.get(LipSealFields.CORNER_RADIUS))
                 .depthUncertaintyMm(depthGauge == null || stop == null ? null : depthGauge.uncertaintyMm(stop))
                 .build();
-        boolean crossed =
-                read.get(LipSealFields.GROUND_FROM) != null && read.get(LipSealFields.GROUND_TO) != null && !grounded;
+        Map<String, String> errors = new HashMap<>();
+        if (read.get(LipSealFields.GROUND_FROM) != null && read.get(LipSealFields.GROUND_TO) != null && !grounded) {
+            errors.put(LipSealFields.GROUND_TO.name(), "must lie further in than where the ground surface begins");
+        }
+        Double foundDepth = read.get(LipSealFields.FOUND_DEPTH);
+        if (foundDepth != null && (foundDepth <= -size.widthMm() || stop != null && foundDepth >= stop)) {
+            errors.put(
+                    LipSealFields.FOUND_DEPTH.name(),
+                    stop != null && foundDepth >= stop
+                            ? "lies behind the shoulder, which is at " + Length.show(stop, 2) + " mm"
+                            : "lies outside the bore: the whole seal would stand out");
+        }
         return new AssumedSection(
                 section,
                 among(facts.alike(), section),
+                found,
+                read.get(LipSealFields.PLANNED_DEPTH) == null && found.placeMm() != null,
                 grooves(section),
                 assumed,
-                crossed
-                        ? Map.of(
-                                LipSealFields.GROUND_TO.name(),
-                                "must lie further in than where the ground surface begins")
-                        : Map.of());
+                errors);
     }
 
+    /** A place that somebody decided goes first, then that of the old seal, then the stop. */
     private static BoreItem.Seal seal(
             ReadFields read,
+            FoundPlace found,
             int index,
             double shaft,
             double bore,
@@ -170,14 +193,19 @@ record AssumedSection(
             facing = Side.IN;
         }
         Double planned = read.get(LipSealFields.PLANNED_DEPTH);
-        boolean onStop = stop != null && index == 0;
-        if (planned == null && !onStop) {
+        boolean onStop = stop != null && index == 0 && found.placeMm() == null;
+        if (planned == null && !onStop && found.placeMm() == null) {
             assumed.add(Assumed.DEPTH);
         }
         Layout layout = read.get(LipSealFields.LAYOUT);
         return BoreItemSealBuilder.builder()
                 .id(id(index))
-                .fromMm(planned != null ? planned : onStop ? Math.max(0, stop - width) : 0.0)
+                .fromMm(
+                        planned != null
+                                ? planned
+                                : onStop
+                                        ? Math.max(0, stop - width)
+                                        : Objects.requireNonNullElse(found.placeMm(), 0.0))
                 .widthMm(width)
                 .outsideDiameterMm(bore)
                 .insideDiameterMm(shaft)
@@ -248,38 +276,33 @@ record AssumedSection(
                         .shaftItems(shaft)
                         .build(),
                 among,
+                found,
+                goesByFound,
                 grooves,
                 assumed,
                 errors);
     }
 
-    /** The same entry with one seal as it was found, as far as that was read. */
-    static Section found(Section typed, String id, ReadFields read) {
-        BoreItem.Seal seal = typed.seal(id);
-        Side faced = read.get(LipSealFields.FOUND_FACING);
-        Section turned = faced == null || faced == seal.mainLip()
-                ? typed
-                : Arranging.turned(typed, typed.boreItems().indexOf(seal)).section();
-        Double depth = read.get(LipSealFields.FOUND_DEPTH);
-        return depth == null
-                ? turned
-                : id.equals(turned.seal().id())
-                        ? turned.withSealAt(depth, turned.depthU())
-                        : turned.withSealAt(id, depth, turned.depthU());
-    }
-
     /** A section that was arranged on the bench: nothing in it is assumed. Its innermost seal is the first item's. */
-    static AssumedSection arranged(Section section, JobFacts.Alike alike) {
+    static AssumedSection arranged(Section section, JobFacts facts) {
+        JobFacts.Alike alike = facts.alike();
+        FoundPlace found = FoundPlace.of(facts);
         if (alike.isAlone()) {
             return new AssumedSection(
-                    section, Among.alone(section), grooves(section), EnumSet.noneOf(Assumed.class), Map.of());
+                    section, Among.alone(section), found, false, grooves(section), EnumSet.noneOf(Assumed.class), Map.of());
         }
         String id = arrangedId(section, alike.index());
         List<ShaftItem.WearGroove> own = grooves(section).stream()
                 .filter(g -> nearest(section, g).id().equals(id))
                 .toList();
         return new AssumedSection(
-                section, new Among(id, alike.name(), alike.index() == 0), own, EnumSet.noneOf(Assumed.class), Map.of());
+                section,
+                new Among(id, alike.name(), alike.index() == 0),
+                found,
+                false,
+                own,
+                EnumSet.noneOf(Assumed.class),
+                Map.of());
     }
 
     /** The name of an item's seal in a section that was arranged: items count from the innermost outward. */
@@ -318,6 +341,11 @@ record AssumedSection(
         return seal().id().equals(section.seal().id());
     }
 
+    /** Whether nothing stands between it and what is outside. */
+    boolean facesOutside() {
+        return seal().id().equals(section.seals().get(0).id());
+    }
+
     boolean assumes(Assumed what) {
         return assumed.contains(what);
     }
@@ -339,12 +367,23 @@ record AssumedSection(
         Set<Assumed> left = EnumSet.noneOf(Assumed.class);
         left.addAll(assumed);
         left.remove(Assumed.DEPTH);
+        return at(fromMm, left, false);
+    }
+
+    /** The same with the seal where the rules aim, in place of where the old one stood. */
+    AssumedSection aimedAt(double fromMm) {
+        return at(fromMm, assumed, true);
+    }
+
+    private AssumedSection at(double fromMm, Set<Assumed> left, boolean byFound) {
         double uncertaintyMm = section.depthU();
         return new AssumedSection(
                 among.isAlone()
                         ? section.withSealAt(fromMm, uncertaintyMm)
                         : section.withSealAt(among.id(), fromMm, uncertaintyMm),
                 among,
+                found,
+                byFound,
                 grooves,
                 left,
                 errors);
@@ -356,7 +395,7 @@ record AssumedSection(
         for (ShaftItem.WearGroove groove : grooves) {
             left = left.without(groove);
         }
-        return new AssumedSection(left, among, List.of(), assumed, errors);
+        return new AssumedSection(left, among, found, goesByFound, List.of(), assumed, errors);
     }
 
     private static double either(@Nullable Double known, double usual, Assumed what, Set<Assumed> assumed) {
@@ -390,13 +429,14 @@ record AssumedSection(
         return from != null && to != null && to > from;
     }
 
-    private static List<ShaftItem> shaftItems(ReadFields read, double width, boolean ground, Set<Assumed> assumed) {
+    private static List<ShaftItem> shaftItems(
+            ReadFields read, FoundPlace found, double width, boolean ground, Set<Assumed> assumed) {
         List<ShaftItem> out = new ArrayList<>();
         if (ground) {
             out.add(new ShaftItem.RunningSurface(
                     read.get(LipSealFields.GROUND_FROM), read.get(LipSealFields.GROUND_TO)));
         }
-        oldTrack(read, width).ifPresent(groove -> {
+        oldTrack(read, found, width).ifPresent(groove -> {
             out.add(groove);
             if (!groove.widthMeasured()) {
                 assumed.add(Assumed.GROOVE);
@@ -409,17 +449,15 @@ record AssumedSection(
      * Where the old lip ran: from the depth and the way round of the old seal, taken to be as wide as the new one;
      * absent while they were not read.
      */
-    static @Nullable Double oldLipMm(ReadFields read, double width) {
-        Double depth = read.get(LipSealFields.FOUND_DEPTH);
-        Side faced = read.get(LipSealFields.FOUND_FACING);
-        return depth == null || faced == null
+    static @Nullable Double oldLipMm(FoundPlace found, double width) {
+        return found.placeMm() == null || found.faced() == null
                 ? null
-                : Double.valueOf(
-                        BoreItem.Seal.pressed("old", depth, width, width, faced).lipMm());
+                : Double.valueOf(BoreItem.Seal.pressed("old", found.placeMm(), width, width, found.faced())
+                        .lipMm());
     }
 
-    private static Optional<ShaftItem.WearGroove> oldTrack(ReadFields read, double width) {
-        Double lip = oldLipMm(read, width);
+    private static Optional<ShaftItem.WearGroove> oldTrack(ReadFields read, FoundPlace found, double width) {
+        Double lip = oldLipMm(found, width);
         Double depth = read.get(LipSealFields.GROOVE_DEPTH);
         boolean worn = depth != null ? depth > 0 : read.get(LipSealFields.SURFACE) == SurfaceByEye.GROOVE_CATCHES;
         if (lip == null || !worn) {

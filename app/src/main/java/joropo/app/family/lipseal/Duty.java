@@ -118,7 +118,11 @@ record Duty(
 
     /** Seal materials and fluids that may be taken, and those that this job names. */
     static Materials seals(ReadFields read) {
-        return read.shop().seals(read.get(LipSealFields.MATERIAL), read.get(LipSealFields.FLUID));
+        return read.shop()
+                .seals(
+                        read.get(LipSealFields.MATERIAL),
+                        read.get(LipSealFields.FLUID),
+                        read.get(LipSealFields.OUTSIDE_FLUID));
     }
 
     private static LipSealInputBuilder input(
@@ -133,6 +137,7 @@ record Duty(
                 .insideMedium(entry.inside().medium())
                 .insideFluid(entry.facesTheMachine() ? read.get(LipSealFields.FLUID) : null)
                 .outsideMedium(entry.outside().medium())
+                .outsideFluid(entry.facesOutside() ? read.get(LipSealFields.OUTSIDE_FLUID) : null)
                 .pressureInsideMpa(entry.inside().pressureMpa())
                 .pressureOutsideMpa(entry.outside().pressureMpa())
                 .dirt(entry.isItsOwnExcluder() ? Dirt.CLEAN : entry.outside().dirt())
@@ -183,7 +188,7 @@ record Duty(
     private static @Nullable HeldOn heldOn(AssumedSection entry) {
         return entry.assumes(Assumed.STOP) || entry.assumes(Assumed.DEPTH) || !entry.facesTheMachine()
                 ? null
-                : HeldOn.byStop(entry.seal(), entry.stopMm());
+                : HeldOn.of(entry.section(), entry.seal(), entry.stopMm());
     }
 
     /** How tight a case of this kind sits in the bore, cold and at the sump's temperature. */

@@ -4,8 +4,8 @@ import java.util.List;
 import joropo.app.family.ReadFields;
 import joropo.app.register.Position;
 import joropo.core.lipseal.DriverCheck;
-import joropo.core.lipseal.DriverInput;
 import joropo.core.lipseal.DriverInput.PressSide;
+import joropo.core.lipseal.DriverInput;
 import joropo.core.lipseal.DriverResult;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.lipseal.Lubricants;
@@ -13,9 +13,12 @@ import joropo.core.lipseal.PartsList;
 import joropo.core.lipseal.PlanInputBuilder;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.plan.Part;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
+import joropo.core.plan.StripLog;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult;
+import joropo.core.section.SectionResult.Window;
 import joropo.core.shaft.Side;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +42,8 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
             @Nullable Offer remedy,
             AssumedSection entry,
             @Nullable SectionResult judged,
-            @Nullable Double targetMm) {
+            @Nullable Double targetMm,
+            List<StripLog.Removed> log) {
         if (!decided.canBePlanned() || judged == null) {
             return NONE;
         }
@@ -66,6 +70,12 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
                 .shaftEnd(end)
                 .cover(read.get(LipSealFields.EDGE_COVER))
                 .targetDepthMm(targetMm)
+                .found(found(read, entry, judged))
+                .ringEdge(log.stream()
+                        .filter(r -> r.kind() == PartKind.RETAINING_RING && r.faced() != null)
+                        .map(StripLog.Removed::faced)
+                        .findFirst()
+                        .orElse(null))
                 .remedy(remedy)
                 .lubricants(lubricants)
                 .driver(driver)
@@ -74,6 +84,16 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
                 .oneWay(position.oneWay())
                 .build();
         return new FittingOutcome(driver, FittingPlan.of(input), PartsList.of(input));
+    }
+
+    /** Where the old one stood, and why this one goes elsewhere. */
+    private static String found(ReadFields read, AssumedSection entry, SectionResult judged) {
+        Window window = judged.window(entry.among().id());
+        String found = window == null ? "" : window.found();
+        String why = read.get(LipSealFields.DECIDE_WHY);
+        return found.isEmpty() || why == null || read.get(LipSealFields.PLANNED_DEPTH) == null
+                ? found
+                : found + " Decided otherwise: " + why + ".";
     }
 
     /** The seal is driven in from outside, so the tool meets its closed side when the open side faces inward. */

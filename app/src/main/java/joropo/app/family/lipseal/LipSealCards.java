@@ -4,8 +4,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import joropo.app.family.Card;
 import joropo.app.family.Card.Shape;
+import joropo.app.family.Card;
+import joropo.app.family.CommonFields;
 import joropo.app.family.Stage;
 import joropo.app.ui.Field;
 import joropo.app.ui.SymptomFields;
@@ -92,6 +93,7 @@ final class LipSealCards {
                                 LipSealFields.PRESSURE,
                                 LipSealFields.PRESSURE_OUT,
                                 LipSealFields.OUTSIDE_MEDIUM,
+                                LipSealFields.OUTSIDE_FLUID,
                                 LipSealFields.CORROSIVE,
                                 LipSealFields.FOOD,
                                 LipSealFields.SWING_ANGLE,
@@ -145,11 +147,10 @@ final class LipSealCards {
                 finish(),
                 Card.of(
                                 "runout",
-                                "Run-out, offset, play",
+                                "Run-out, offset, growth",
                                 Shape.LIST,
                                 LipSealFields.RUNOUT_TIR,
                                 LipSealFields.OFFSET,
-                                LipSealFields.PLAY_BEFORE,
                                 LipSealFields.GROWTH)
                         .fold(),
                 Card.of(
@@ -164,7 +165,7 @@ final class LipSealCards {
                                 LipSealFields.BORE_SEEN,
                                 LipSealFields.BORE_SEEN_DEPTH)
                         .fold(),
-                Card.of("warmth", "Temperature while reading", Shape.LIST, LipSealFields.PART_C, LipSealFields.GAUGE_C)
+                Card.of("warmth", "Temperature while reading", Shape.LIST, CommonFields.PART_C, CommonFields.GAUGE_C)
                         .fold());
     }
 
@@ -186,7 +187,7 @@ final class LipSealCards {
 
     private static List<Card> fit() {
         List<Field<?>> square = Stream.of(
-                        Stream.of(LipSealFields.FIT_GAUGE),
+                        Stream.of(CommonFields.FIT_GAUGE),
                         LipSealFields.DEPTHS.stream(),
                         Stream.of(LipSealFields.GAUGE_CIRCLE))
                 .<Field<?>>flatMap(s -> s)
@@ -220,6 +221,7 @@ final class LipSealCards {
                         LipSealFields.LINE_ROOM,
                         LipSealFields.TOOL_LENGTH,
                         LipSealFields.BEHIND,
+                        LipSealFields.LIP_OPENING,
                         LipSealFields.BRITTLE_BESIDE,
                         LipSealFields.OTHER_SIDE,
                         LipSealFields.ELASTOMERS_STAY,
@@ -233,7 +235,7 @@ final class LipSealCards {
                 "shaft",
                 "Shaft at the lip",
                 Shape.PLANES,
-                LipSealFields.SHAFT_GAUGE,
+                CommonFields.SHAFT_GAUGE,
                 LipSealFields.SHAFT_A1,
                 LipSealFields.SHAFT_A2,
                 LipSealFields.SHAFT_B1,
@@ -245,7 +247,7 @@ final class LipSealCards {
                 "bore",
                 "Bore at the seat",
                 Shape.PLANES,
-                LipSealFields.BORE_GAUGE,
+                CommonFields.BORE_GAUGE,
                 LipSealFields.BORE_A1,
                 LipSealFields.BORE_A2,
                 LipSealFields.BORE_B1,

@@ -2,9 +2,9 @@ package joropo.app.family.lipseal;
 
 import java.util.List;
 import joropo.app.family.CommonFields;
-import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
+import joropo.app.ui.Field;
 import joropo.core.diagnosis.DrainedOil;
 import joropo.core.lipseal.EdgeCover;
 import joropo.core.lipseal.Layout;
@@ -65,6 +65,12 @@ final class LipSealFields {
     static final Field<Medium> OUTSIDE_MEDIUM = Field.choice(
                     "outsideMedium", "medium outside", Medium.class, Medium::words)
             .hint("not said: air");
+    static final Field<String> OUTSIDE_FLUID = Field.choice(
+                    "outsideFluid",
+                    "which outside, by name",
+                    Fluid.all().stream().map(f -> new Choice(f.key(), f.name())).toList())
+            .with(Own.FLUIDS)
+            .hint("not said: the worst it may be");
     static final Field<Boolean> CORROSIVE =
             Field.yesNo("corrosive", "salt or acid wash outside").hint(NOT_SAID_NO);
     static final Field<Boolean> FOOD =
@@ -92,6 +98,7 @@ final class LipSealFields {
     static final Field<Double> LINE_ROOM = Field.size("lineRoom", "room in line with the shaft");
     static final Field<Double> TOOL_LENGTH = Field.size("toolLength", "length of the slide hammer");
     static final Field<Double> BEHIND = Field.play("behind", "free depth behind it");
+    static final Field<Double> LIP_OPENING = Field.size("lipOpening", "opening of the lip, for inner jaws");
     static final Field<Boolean> BRITTLE_BESIDE =
             Field.yesNo("brittleBeside", "brittle face or running surface beside it");
     static final Field<Boolean> OTHER_SIDE = Field.yesNo("otherSide", "can be reached from behind");
@@ -100,17 +107,15 @@ final class LipSealFields {
     static final Field<Boolean> PRESSURE_ALLOWED = Field.yesNo("pressureAllowed", "maker allows pressing out by oil");
 
     // measure
-    static final Field<String> SHAFT_GAUGE = gauge("shaftGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES);
     static final Field<Double> SHAFT_A1 = Field.size("shaftA1", "A at the old track, 12 to 6");
     static final Field<Double> SHAFT_A2 = Field.size("shaftA2", "A at the old track, 3 to 9");
     static final Field<Double> SHAFT_B1 = Field.size("shaftB1", "B beside it, 12 to 6");
     static final Field<Double> SHAFT_B2 = Field.size("shaftB2", "B beside it, 3 to 9");
-    static final Field<String> BORE_GAUGE = gauge("boreGauge", Gauge.Use.BORE, Own.BORE_GAUGES);
     static final Field<Double> BORE_A1 = Field.size("boreA1", "A near the mouth, 12 to 6");
     static final Field<Double> BORE_A2 = Field.size("boreA2", "A near the mouth, 3 to 9");
     static final Field<Double> BORE_B1 = Field.size("boreB1", "B near the stop, 12 to 6");
     static final Field<Double> BORE_B2 = Field.size("boreB2", "B near the stop, 3 to 9");
-    static final Field<String> DEPTH_GAUGE = gauge("depthGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES);
+    static final Field<String> DEPTH_GAUGE = CommonFields.gauge("depthGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES);
     static final Field<Double> STOP_DEPTH = Field.size("stopDepth", "to the shoulder");
     static final Field<Double> TURNING_DEPTH = Field.size("turningDepth", "to the nearest turning part");
     static final Field<Double> GROUND_FROM = Field.place("groundFrom", "ground surface from");
@@ -139,7 +144,6 @@ final class LipSealFields {
     static final Field<Boolean> LEAD_REVERSES = Field.yesNo("leadReverses", "walk turns round with the rotation");
     static final Field<Double> RUNOUT_TIR = Field.play("runoutTir", "run-out at the lip, TIR");
     static final Field<Double> OFFSET = Field.play("offset", "offset of bore and shaft");
-    static final Field<Double> PLAY_BEFORE = Field.play("playBefore", "axial play, seal out");
     static final Field<Double> GROWTH = Field.place("growth", "growth when hot, + inward");
     static final Field<Double> CYL_DEPTH = Field.size("cylDepth", "cylindrical depth");
     static final Field<Double> CORNER_RADIUS = Field.play("cornerRadius", "corner radius at the bottom");
@@ -159,10 +163,6 @@ final class LipSealFields {
                     "BORE_WEAR",
                     "worn"));
     static final Field<Double> BORE_SEEN_DEPTH = Field.number("boreSeenDepth", "how deep", "µm", 0, 5000);
-    static final Field<Double> PART_C =
-            Field.temperature("partC", "of the parts").hint("°C");
-    static final Field<Double> GAUGE_C =
-            Field.temperature("gaugeC", "of the gauge").hint("empty: as the parts");
 
     // decide
     static final Field<Remedy> REMEDY = Field.choice("remedy", "what is done about it", Remedy.class, Remedy::words)
@@ -210,7 +210,6 @@ final class LipSealFields {
             Field.line("makerDocument", "document, edition, page").hint("empty: shown as unproved");
 
     // fit
-    static final Field<String> FIT_GAUGE = gauge("fitGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES);
     /** Depth of the fitted seal, in the order of {@link CommonFields#clockPlaces()}. */
     static final List<Field<Double>> DEPTHS = CommonFields.clockPlaces().stream()
             .map(clock -> Field.place("depth" + clock, "at " + clock))
@@ -218,20 +217,10 @@ final class LipSealFields {
 
     static final Field<Double> GAUGE_CIRCLE =
             Field.size("gaugeCircle", "gauge circle").hint("empty: half way between shaft and bore");
-    static final Field<String> NEW_GAUGE = gauge("newGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES);
+    static final Field<String> NEW_GAUGE = CommonFields.gauge("newGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES);
     static final Field<Double> NEW_OUTSIDE = Field.size("newOutside", "outside of its case");
     static final Field<Double> NEW_WIDTH = Field.size("newWidth", "width");
     static final Field<Double> SLEEVE_PLACE_NEW = Field.place("sleevePlaceNew", "its place from its shoulder");
 
     private LipSealFields() {}
-
-    private static Field<String> gauge(String name, Gauge.Use use, Own own) {
-        return Field.choice(
-                        name,
-                        "gauge",
-                        Gauge.forUse(use).stream()
-                                .map(g -> new Choice(g.name(), g.words()))
-                                .toList())
-                .with(own);
-    }
 }

@@ -3,11 +3,13 @@ package joropo.app.family.lipseal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
 import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.settings.ShopGauge;
 import joropo.app.ui.Field;
+import joropo.core.diagnosis.DrainedOil;
 import joropo.core.lipseal.BoreFinish;
 import joropo.core.lipseal.Deciding;
 import joropo.core.lipseal.LipSealResult;
@@ -18,6 +20,7 @@ import joropo.core.lipseal.PairRoom;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.ShaftEntry;
 import joropo.core.lipseal.SheetsAgainstSection;
+import joropo.core.plan.StripLog;
 import joropo.core.readings.Gauge;
 import joropo.core.readings.GaugeDue;
 import joropo.core.section.AsFound;
@@ -34,7 +37,7 @@ import joropo.core.verdict.Status;
 /** What the checks of a lip seal find, by the stage whose readings each rests on. */
 final class LipSealFindings {
     /** Rules that are judged again with the depth where the seal really stands. */
-    private static final Set<String> FITTED = Set.of("S2", "S4", "S5");
+    private static final Set<String> FITTED = Set.of("S2", "S4", "S5", "S9");
     /** What the shaft's own readings say already. */
     private static final Set<String> READ_ALREADY = Set.of("size", "roundness");
     /** Findings of the choice that are judged with the readings, or said elsewhere on the sheet. */
@@ -72,7 +75,21 @@ final class LipSealFindings {
     }
 
     private void strip() {
-        Side faced = read.get(LipSealFields.FOUND_FACING);
+        FoundPlace found = work.entry().found();
+        Side faced = found.faced();
+        DrainedOil drained = read.get(LipSealFields.DRAINED);
+        if (drained != null) {
+            drained.finding().ifPresent(f -> add(Stage.INTAKE, f));
+        }
+        AsFound.places(read.get(LipSealFields.FOUND_DEPTH), work.loggedMm()).ifPresent(f -> add(Stage.STRIP, f));
+        if (work.entry().among().leads()) {
+            AsFound.count(
+                            StripLog.seals(work.log()).stream()
+                                    .filter(r -> !r.leftOut())
+                                    .count(),
+                            section.seals().size())
+                    .ifPresent(f -> add(Stage.DECIDE, f));
+        }
         if (faced != null) {
             add(Stage.STRIP, AsFound.judge(faced, work.entry().inside().medium()));
         }
@@ -109,8 +126,8 @@ final class LipSealFindings {
                     .isPresent();
             add(Stage.MEASURE, BoreFinish.judge(boreRa, seal.widthMm(), rubber));
         }
-        inDate(Stage.MEASURE, LipSealFields.SHAFT_GAUGE);
-        inDate(Stage.MEASURE, LipSealFields.BORE_GAUGE);
+        inDate(Stage.MEASURE, CommonFields.SHAFT_GAUGE);
+        inDate(Stage.MEASURE, CommonFields.BORE_GAUGE);
         inDate(Stage.MEASURE, LipSealFields.DEPTH_GAUGE);
     }
 
@@ -217,7 +234,7 @@ final class LipSealFindings {
                             read.get(LipSealFields.SLEEVE_PLACE_NEW),
                             seat.uncertaintyMm()));
         }
-        inDate(Stage.FIT, LipSealFields.FIT_GAUGE);
+        inDate(Stage.FIT, CommonFields.FIT_GAUGE);
     }
 
     private void newSeal() {

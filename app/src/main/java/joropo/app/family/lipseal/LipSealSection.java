@@ -1,14 +1,13 @@
 package joropo.app.family.lipseal;
 
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Supplier;
 import joropo.app.family.JobFacts;
-import joropo.app.family.ReadFields;
 import joropo.app.family.WorkSection;
 import joropo.core.lipseal.Layout;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.StripLog;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
@@ -34,20 +33,16 @@ final class LipSealSection implements WorkSection {
 
     @Override
     public Section fitted() {
-        return work.fitted();
+        return work.placed();
     }
 
     /** As the strip log has it; before a seal is logged as the position was left, else as the sheets say. */
     @Override
-    public Section found(JobFacts.Evidence evidence) {
-        Section sheets = typed();
-        List<ReadFields> reads = work.alike().reads();
-        for (int i = 0; i < reads.size(); i++) {
-            sheets = AssumedSection.found(sheets, AssumedSection.id(i), reads.get(i));
-        }
-        return evidence.log().stream().anyMatch(r -> r.kind() == PartKind.LIP_SEAL)
-                ? StripLog.asFound(sheets, evidence.log())
-                : evidence.fitted().get().orElse(sheets);
+    public Section found(Supplier<Optional<Section>> fitted) {
+        Section sheets = Objects.requireNonNullElse(work.foundSection(), typed());
+        return StripLog.seals(work.log()).isEmpty()
+                ? fitted.get().orElse(sheets)
+                : StripLog.asFound(sheets, work.log());
     }
 
     @Override

@@ -1,9 +1,12 @@
 package joropo.app.family.lipseal;
 
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -28,18 +31,28 @@ import joropo.core.lipseal.OldSeal;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.PressFitResult;
 import joropo.core.plan.Part;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.PartsOfSection;
 import joropo.core.plan.Step;
+import joropo.core.plan.StripLog;
+import joropo.core.plan.StrippingInput;
+import joropo.core.plan.StrippingInputBuilder;
+import joropo.core.plan.StrippingPlan;
 import joropo.core.removal.RemovalCheck;
 import joropo.core.removal.RemovalInput;
 import joropo.core.removal.RemovalInputBuilder;
 import joropo.core.removal.RemovalResult;
+import joropo.core.section.BoreItem;
 import joropo.core.section.CaseType;
+import joropo.core.section.Joint;
 import joropo.core.section.Section;
-import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
+import joropo.core.section.SectionResult;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;
+import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,6 +62,9 @@ import org.jspecify.annotations.Nullable;
 final class LipSealWork implements Work {
     /** The driver's drawing, as its links name it. */
     static final String DRIVER = "driver";
+    private static final double SAME_MM = 1e-9;
+    /** A depth that differs by more than this is another place (mm, guide). */
+    private static final double ELSEWHERE_MM = 0.3;
 
     private final JobFacts facts;
     private final Show show;
@@ -77,17 +93,15 @@ final class LipSealWork implements Work {
         AssumedSection alone = AssumedSection.of(facts, measured);
         typed = alike.isAlone() ? alone : alone.beside(Standing.others(facts), Standing.of(facts, alone));
         onBench = arranged != null && alike.index() < arranged.seals().size();
-        AssumedSection asPlanned = onBench ? AssumedSection.arranged(arranged, alike) : typed;
+        AssumedSection asPlanned = onBench ? AssumedSection.arranged(arranged, facts) : typed;
         String id = asPlanned.among().id();
         speedMPerS = Duty.speedMPerS(facts.position(), read, asPlanned.section().shaftDiameterMm());
-        SectionResult before = LipSealRules.section(
-                asPlanned.section().comparedWith(facts.sections().found()));
+        SectionResult before = judged(asPlanned);
         track = TrackAssessment.of(read, measured, asPlanned, before.window(id), speedMPerS);
-        planned = track.appliedTo(asPlanned, onBench || read.get(LipSealFields.PLANNED_DEPTH) != null);
-        judged = planned == asPlanned
-                ? before
-                : LipSealRules.section(
-                        planned.section().comparedWith(facts.sections().found()));
+        AssumedSection worked = track.appliedTo(asPlanned, onBench || read.get(LipSealFields.PLANNED_DEPTH) != null);
+        SectionResult asWorked = worked == asPlanned ? before : judged(worked);
+        planned = aimed(worked, asWorked.window(id));
+        judged = planned == worked ? asWorked : judged(planned);
         duty = Duty.of(facts.position(), read, measured, planned);
         decided = Decided.of(read, duty);
         removal = read.get(LipSealFields.EDGE_REACHABLE) == null ? null : RemovalCheck.check(removal(read));
@@ -98,9 +112,23 @@ final class LipSealWork implements Work {
                 : PressFitCheck.check(
                         duty.pressFit(read, measured, planned.section().boreDiameterMm(), caseType));
         fitting = FittingOutcome.of(
-                facts.position(), read, decided, track.remedy(), planned, decidedSection(), targetMm());
+                facts.position(), read, decided, track.remedy(), planned, decidedSection(), targetMm(), facts.log());
         seat = seat(read);
         findings = LipSealFindings.of(this);
+    }
+
+    /** By all rules, beside the arrangement as it was found: kept on the bench, else as the places were read. */
+    private SectionResult judged(AssumedSection entry) {
+        Section found = facts.sections().found();
+        return LipSealRules.section(entry.section()
+                .comparedWith(found == null ? FoundPlace.section(facts, entry.section()) : found));
+    }
+
+    /** Where the old seal's place will not do, the seal goes where the rules aim. */
+    private static AssumedSection aimed(AssumedSection entry, @Nullable Window window) {
+        return entry.goesByFound() && window != null && Math.abs(window.targetMm() - entry.seal().fromMm()) > SAME_MM
+                ? entry.aimedAt(window.targetMm())
+                : entry;
     }
 
     private static RemovalInput removal(ReadFields read) {
@@ -116,11 +144,27 @@ final class LipSealWork implements Work {
                 .flammable(read.get(LipSealFields.FLAMMABLE))
                 .rimProud(read.get(LipSealFields.RIM_PROUD))
                 .toolLengthMm(read.get(LipSealFields.TOOL_LENGTH))
+                .lipOpeningMm(read.get(LipSealFields.LIP_OPENING))
                 .build();
     }
 
     ReadFields read() {
         return facts.read();
+    }
+
+    List<StripLog.Removed> log() {
+        return facts.log();
+    }
+
+    @Nullable
+    Double loggedMm() {
+        return FoundPlace.loggedMm(facts);
+    }
+
+    /** As the sheets and the strip log have it; absent where no place was read. */
+    @Nullable
+    Section foundSection() {
+        return FoundPlace.section(facts, typed.section());
     }
 
     JobFacts.Arranged arranged() {
@@ -207,8 +251,22 @@ final class LipSealWork implements Work {
                 of, planned.section().boreDiameterMm(), planned.section().shaftDiameterMm());
     }
 
-    /** The section with each seal where it really stands, as far as that was read. */
+    /** The same with where this seal was to stand. */
     Section fitted() {
+        Section out = placed();
+        if (seat.square() == null || targetMm() == null) {
+            return out;
+        }
+        boolean alone = facts.alike().isAlone();
+        BoreItem.Seal read = alone ? planned.section().seals().get(0) : planned.seal();
+        return out.decided(
+                read.id(),
+                alone ? Length.snap(targetMm() + read.fromMm() - planned.seal().fromMm()) : targetMm(),
+                seat.namedU());
+    }
+
+    /** The section with each seal where it really stands, as far as that was read. */
+    Section placed() {
         Section out = planned.section();
         if (facts.alike().isAlone()) {
             return seat.square() == null
@@ -268,10 +326,25 @@ final class LipSealWork implements Work {
 
     @Override
     public Map<String, String> wanted(Stage stage) {
-        boolean reason = stage == Stage.DECIDE && decided.wantsReason() && read().get(LipSealFields.CHOOSE_WHY) == null;
-        return reason
-                ? Map.of(LipSealFields.CHOOSE_WHY.name(), "Another than the recommended seal needs its reason.")
-                : Map.of();
+        Map<String, String> out = new LinkedHashMap<>();
+        if (stage == Stage.DECIDE && decided.wantsReason() && read().get(LipSealFields.CHOOSE_WHY) == null) {
+            out.put(LipSealFields.CHOOSE_WHY.name(), "Another than the recommended seal needs its reason.");
+        }
+        if (stage == Stage.DECIDE && leavesFound() && read().get(LipSealFields.DECIDE_WHY) == null) {
+            out.put(LipSealFields.DECIDE_WHY.name(), "Another place than that of the old seal needs its reason.");
+        }
+        return out;
+    }
+
+    /** Whether somebody plans it elsewhere than where the old one stood, though that place would do. */
+    private boolean leavesFound() {
+        Double decidedMm = read().get(LipSealFields.PLANNED_DEPTH);
+        Double old = planned.found().placeMm();
+        return decidedMm != null
+                && old != null
+                && window() != null
+                && Math.abs(window().targetMm() - old) <= SAME_MM
+                && Math.abs(decidedMm - old) > ELSEWHERE_MM;
     }
 
     @Override
@@ -285,6 +358,41 @@ final class LipSealWork implements Work {
     @Override
     public List<Step> plan() {
         return fitting.plan();
+    }
+
+    /** From what came off, what was arranged, and the seal itself. */
+    @Override
+    public List<Step> stripping() {
+        Set<PartKind> there = EnumSet.of(PartKind.LIP_SEAL);
+        facts.log().forEach(r -> there.add(r.kind()));
+        Stream.of(facts.sections().found(), facts.sections().planned())
+                .filter(Objects::nonNull)
+                .flatMap(s -> PartsOfSection.of(s).stream())
+                .forEach(there::add);
+        return StrippingPlan.of(StrippingInputBuilder.builder()
+                .there(there)
+                .inside(planned.inside().medium())
+                .pressureMpa(planned.inside().pressureMpa())
+                .attitude(planned.section().attitude())
+                .way(
+                        removal == null
+                                ? null
+                                : removal.ways().stream()
+                                        .filter(w -> w.verdict() == Status.PASS || w.verdict() == Status.CAUTION)
+                                        .findFirst()
+                                        .map(w -> new StrippingInput.Way(
+                                                w.way().words(), String.join(" ", w.cautions())))
+                                        .orElse(null))
+                .build());
+    }
+
+    /** What leaves past a good lip, through ways beside it that were opened. */
+    @Override
+    public List<Finding> beside(List<Joint> opened) {
+        return LipSealRules.section(planned.section().withJoints(opened)).findings().stream()
+                .filter(f -> f.id().equals("D11"))
+                .filter(f -> opened.stream().anyMatch(j -> j.kind().name().equals(f.part())))
+                .toList();
     }
 
     @Override

@@ -45,7 +45,7 @@ record SeatDepths(
             return new SeatDepths(null, 0, readings, List.of(SeatSquarenessCheck.unread(readings.size())), Map.of());
         }
         Double circle = read.get(LipSealFields.GAUGE_CIRCLE);
-        ShopGauge gauge = read.gauge(LipSealFields.FIT_GAUGE);
+        ShopGauge gauge = read.gauge(CommonFields.FIT_GAUGE);
         Double uncertaintyMm = gauge == null ? null : Double.valueOf(gauge.uncertaintyMm(boreMm));
         try {
             SeatSquarenessResult square = SeatSquarenessCheck.check(new SeatSquarenessInput(
@@ -60,6 +60,12 @@ record SeatDepths(
                     List.of(),
                     Map.of(LipSealFields.GAUGE_CIRCLE.name(), e.errors().get(0).message()));
         }
+    }
+
+    /** The uncertainty of one reading where its gauge is named; absent where nobody named it. */
+    @Nullable
+    Double namedU() {
+        return uncertaintyMm == 0 ? null : Double.valueOf(uncertaintyMm);
     }
 
     /**

@@ -5,13 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
+import joropo.app.family.CommonFields;
 import joropo.app.family.ReadFields;
 import joropo.app.register.Position;
 import joropo.app.settings.ShopGauge;
 import joropo.app.ui.Field;
+import joropo.app.ui.Fields;
 import joropo.core.fits.DiameterCheck;
-import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInput.Part;
+import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInputBuilder;
 import joropo.core.fits.DiameterResult;
 import joropo.core.lipseal.LipSealSeatLimits;
@@ -60,14 +62,14 @@ record ShaftAndBoreReadings(
         static final Asked SHAFT = new Asked(
                 Part.SHAFT,
                 "shaft",
-                LipSealFields.SHAFT_GAUGE,
+                CommonFields.SHAFT_GAUGE,
                 List.of(
                         List.of(LipSealFields.SHAFT_A1, LipSealFields.SHAFT_A2),
                         List.of(LipSealFields.SHAFT_B1, LipSealFields.SHAFT_B2)));
         static final Asked BORE = new Asked(
                 Part.BORE,
                 "bore",
-                LipSealFields.BORE_GAUGE,
+                CommonFields.BORE_GAUGE,
                 List.of(
                         List.of(LipSealFields.BORE_A1, LipSealFields.BORE_A2),
                         List.of(LipSealFields.BORE_B1, LipSealFields.BORE_B2)));
@@ -183,14 +185,14 @@ record ShaftAndBoreReadings(
             return new Measured(nominalMm, limits, null, null);
         }
         ShopGauge own = read.gauge(asked.gauge());
-        Double partC = read.get(LipSealFields.PART_C);
+        Double partC = read.get(CommonFields.PART_C);
         var input = DiameterInputBuilder.builder()
                 .part(asked.part())
                 .nominalMm(nominalMm)
                 .gauge(own == null ? null : own.kind())
                 .uncertaintyMm(own == null ? null : own.certificateMm())
                 .partTemperatureC(partC)
-                .gaugeTemperatureC(partC == null ? null : read.get(LipSealFields.GAUGE_C))
+                .gaugeTemperatureC(partC == null ? null : read.get(CommonFields.GAUGE_C))
                 .partMaterial(asked.part() == Part.BORE ? read.get(LipSealFields.HOUSING) : null)
                 .planes(planes);
         if (system == SealSystem.METRIC) {

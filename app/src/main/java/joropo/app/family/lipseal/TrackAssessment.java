@@ -12,14 +12,14 @@ import joropo.core.section.BoreItem;
 import joropo.core.section.CaseType;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.section.ShaftItem;
-import joropo.core.surface.Defect;
 import joropo.core.surface.Defect.Kind;
+import joropo.core.surface.Defect;
 import joropo.core.surface.Remedy;
 import joropo.core.surface.RunningSurfaceCheck;
 import joropo.core.surface.RunningSurfaceInput;
 import joropo.core.surface.RunningSurfaceInputBuilder;
-import joropo.core.surface.RunningSurfaceResult;
 import joropo.core.surface.RunningSurfaceResult.Offer;
+import joropo.core.surface.RunningSurfaceResult;
 import joropo.core.surface.SurfaceByEye;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
@@ -51,7 +51,7 @@ record TrackAssessment(
             @Nullable Window window,
             @Nullable Double speedMPerS) {
         BoreItem.Seal seal = entry.seal();
-        Double oldLip = AssumedSection.oldLipMm(read, seal.widthMm());
+        Double oldLip = AssumedSection.oldLipMm(entry.found(), seal.widthMm());
         LipMove move = oldLip == null || window == null
                 ? null
                 : LipMove.of(seal, oldLip, window, read.get(LipSealFields.STOP_DEPTH));
