@@ -110,7 +110,9 @@ class BearingQuickCheck implements QuickCheck {
                 .filter(Objects::nonNull)
                 .toList();
         if (!seen.isEmpty()) {
-            values.put("signs", seen.stream().filter(s -> !NOTHING.equals(s)).distinct().toList());
+            values.put(
+                    "signs",
+                    seen.stream().filter(s -> !NOTHING.equals(s)).distinct().toList());
         }
         BearingResult r = BearingCheck.check(CheckInput.of(values, BearingInput.class));
         List<Figure> figures = new ArrayList<>(List.of(
@@ -127,8 +129,7 @@ class BearingQuickCheck implements QuickCheck {
     }
 
     /** The readings of one seat as the input wants them. */
-    private static void seat(
-            Map<String, Object> values, String part, String nominal, Object temperature, Shop shop) {
+    private static void seat(Map<String, Object> values, String part, String nominal, Object temperature, Shop shop) {
         List<Object> read = Stream.of(part + "1", part + "2")
                 .map(values::remove)
                 .filter(Objects::nonNull)

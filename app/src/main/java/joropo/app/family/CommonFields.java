@@ -2,10 +2,9 @@ package joropo.app.family;
 
 import java.util.Arrays;
 import java.util.List;
+import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
-import joropo.app.ui.Field;
-import joropo.app.ui.Fields;
 import joropo.core.assembly.Fasteners;
 import joropo.core.assembly.ProvingInput;
 import joropo.core.assembly.TorquePlanInput;
@@ -58,8 +57,9 @@ public final class CommonFields {
     public static final Field<Double> GAUGE_C =
             Field.temperature("gaugeC", "of the gauge").hint("empty: as the parts");
     public static final Field<Double> PLAY_BEFORE = Field.play("playBefore", "axial play, seal out");
-    public static final Field<Boolean> BEARINGS_RENEWED =
-            Field.yesNo("bearingsRenewed", "new bearings, or a new shaft, go in").hint("not said: the old ones");
+    public static final Field<Boolean> BEARINGS_RENEWED = Field.yesNo(
+                    "bearingsRenewed", "new bearings, or a new shaft, go in")
+            .hint("not said: the old ones");
     public static final Field<Boolean> SHIM_OPENS = Field.yesNo("shimOpens", "a thicker shim pack gives more play");
     public static final Field<Double> PLAY_MEASURED = Field.play("playMeasured", "measured, whole");
     public static final Field<Double> PLAY_LOW = Field.play("playLow", "builder's least");
@@ -69,9 +69,9 @@ public final class CommonFields {
     public static final Field<Double> BOLTS = Field.number(
                     "bolts", "bolts round the circle", "", TorquePlanInput.LEAST_BOLTS, TorquePlanInput.MOST_BOLTS)
             .hint("1: a single nut or screw");
-    public static final Field<Double> BOLT_TORQUE =
-            Field.number("boltTorque", "torque of its figure", "", 0.01, TorquePlanInput.MOST_TORQUE)
-                    .hint("empty: none is to be had");
+    public static final Field<Double> BOLT_TORQUE = Field.number(
+                    "boltTorque", "torque of its figure", "", 0.01, TorquePlanInput.MOST_TORQUE)
+            .hint("empty: none is to be had");
     public static final Field<TorquePlanInput.TorqueUnit> TORQUE_UNIT = Field.choice(
             "torqueUnit", "figure is in", TorquePlanInput.TorqueUnit.class, TorquePlanInput.TorqueUnit::words);
     public static final Field<TorquePlanInput.FigureFor> FIGURE_FOR = Field.choice(
@@ -90,10 +90,7 @@ public final class CommonFields {
             "no figure: class on the head",
             TorquePlanInput.BOLT_CLASSES.stream().map(c -> new Choice(c, c)).toList());
     public static final Field<TorquePlanInput.Clamped> CLAMPED = Field.choice(
-            "clamped",
-            "no figure: what is clamped",
-            TorquePlanInput.Clamped.class,
-            TorquePlanInput.Clamped::words);
+            "clamped", "no figure: what is clamped", TorquePlanInput.Clamped.class, TorquePlanInput.Clamped::words);
     public static final Field<String> TIGHTEN_BEFORE =
             Field.line("tightenBefore", "tight before this closes the way").hint("such as the coupling guard");
     public static final Field<Boolean> TRIAL_SEATING =

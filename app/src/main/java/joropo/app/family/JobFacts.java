@@ -13,8 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param read what was typed on its own cards and on those of the job, @param sections those that were arranged on the
  *     bench: they go before what follows from the texts, @param alike itself among the items of its kind
  */
-public record JobFacts(
-        Position position, ReadFields read, List<StripLog.Removed> log, Arranged sections, Alike alike) {
+public record JobFacts(Position position, ReadFields read, List<StripLog.Removed> log, Arranged sections, Alike alike) {
     /**
      * Items of one kind in a job.
      *

@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
-import joropo.app.ui.Closed;
 import joropo.app.ui.Figure;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;

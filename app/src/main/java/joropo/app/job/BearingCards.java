@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
-import joropo.app.family.Card.Shape;
 import joropo.app.family.Card;
+import joropo.app.family.Card.Shape;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
 import joropo.app.family.ReadFields;
@@ -49,10 +49,12 @@ final class BearingCards {
     static final Field<String> SIGN_1 = Field.choice("sign1", "seen on it, washed and turned dry", SIGNS);
     static final Field<String> SIGN_2 = Field.choice("sign2", "seen too", SIGNS);
     static final Field<Soap> GREASE_OLD = Field.choice("greaseOld", "grease that is in it", Soap.class, Soap::words);
-    static final Field<String> SHAFT_CLASS = Field.line("seatShaftClass", "its shaft's class").hint("such as k5");
+    static final Field<String> SHAFT_CLASS =
+            Field.line("seatShaftClass", "its shaft's class").hint("such as k5");
     static final Field<Double> SHAFT_1 = Field.size("seatShaft1", "its shaft, 12 to 6");
     static final Field<Double> SHAFT_2 = Field.size("seatShaft2", "its shaft, 3 to 9");
-    static final Field<String> BORE_CLASS = Field.line("seatBoreClass", "its bore's class").hint("such as H7");
+    static final Field<String> BORE_CLASS =
+            Field.line("seatBoreClass", "its bore's class").hint("such as H7");
     static final Field<Double> BORE_1 = Field.size("seatBore1", "its bore in the housing, 12 to 6");
     static final Field<Double> BORE_2 = Field.size("seatBore2", "its bore in the housing, 3 to 9");
     static final Field<Force> FORCE = Field.choice("forceOn", "the tool bears on", Force.class, Force::words);
@@ -126,13 +128,13 @@ final class BearingCards {
         try {
             in = input(bearing, read);
         } catch (RefusedInput e) {
-            errors.put(prefix(bearing) + fieldOf(e.errors().get(0).field()), e.errors().get(0).message());
+            errors.put(
+                    prefix(bearing) + fieldOf(e.errors().get(0).field()),
+                    e.errors().get(0).message());
             return List.of();
         }
         if (in == null) {
-            return List.of(new JobFinding(
-                    Stage.MEASURE,
-                    named(BearingCheck.unread(), bearing)));
+            return List.of(new JobFinding(Stage.MEASURE, named(BearingCheck.unread(), bearing)));
         }
         for (Finding f : BearingCheck.check(in).findings()) {
             boolean ofTheOld = f.id().equals("look") || f.id().equals("reuse");
@@ -171,7 +173,8 @@ final class BearingCards {
     private static @Nullable BearingInput input(StripPart bearing, ReadFields read) {
         Double bore = read.get(BORE);
         Double outside = read.get(OUTSIDE);
-        Double width = read.get(WIDTH) != null ? read.get(WIDTH) : bearing.removed().thicknessMm();
+        Double width =
+                read.get(WIDTH) != null ? read.get(WIDTH) : bearing.removed().thicknessMm();
         Ring turning = read.get(TURNING);
         Duty duty = read.get(DUTY);
         if (bore == null || outside == null || width == null || turning == null || duty == null) {
@@ -190,14 +193,8 @@ final class BearingCards {
                 .loadTurns(read.get(LOAD_TURNS))
                 .forceOn(read.get(FORCE))
                 .sealed(read.get(SEALED))
-                .shaftFit(seat(
-                        DiameterInput.Part.SHAFT,
-                        bore,
-                        read.get(SHAFT_CLASS),
-                        read,
-                        List.of(SHAFT_1, SHAFT_2)))
-                .boreFit(seat(
-                        DiameterInput.Part.BORE, outside, read.get(BORE_CLASS), read, List.of(BORE_1, BORE_2)))
+                .shaftFit(seat(DiameterInput.Part.SHAFT, bore, read.get(SHAFT_CLASS), read, List.of(SHAFT_1, SHAFT_2)))
+                .boreFit(seat(DiameterInput.Part.BORE, outside, read.get(BORE_CLASS), read, List.of(BORE_1, BORE_2)))
                 .homeDepthMm(bearing.removed().placeMm())
                 .measuredDepthMm(measured)
                 .uncertaintyMm(
@@ -231,11 +228,13 @@ final class BearingCards {
             @Nullable String limits,
             ReadFields read,
             List<Field<Double>> fields) {
-        List<Double> mm = fields.stream().map(read::get).filter(Objects::nonNull).toList();
+        List<Double> mm =
+                fields.stream().map(read::get).filter(Objects::nonNull).toList();
         if (limits == null || mm.isEmpty()) {
             return null;
         }
-        ShopGauge gauge = read.gauge(part == DiameterInput.Part.SHAFT ? CommonFields.SHAFT_GAUGE : CommonFields.BORE_GAUGE);
+        ShopGauge gauge =
+                read.gauge(part == DiameterInput.Part.SHAFT ? CommonFields.SHAFT_GAUGE : CommonFields.BORE_GAUGE);
         return DiameterInputBuilder.builder()
                 .part(part)
                 .nominalMm(nominalMm)

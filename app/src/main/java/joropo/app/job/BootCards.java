@@ -3,8 +3,8 @@ package joropo.app.job;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import joropo.app.family.Card.Shape;
 import joropo.app.family.Card;
+import joropo.app.family.Card.Shape;
 import joropo.app.family.JobFinding;
 import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
@@ -18,8 +18,7 @@ final class BootCards {
     private static final Set<PartKind> KINDS = Set.of(PartKind.BELLOWS, PartKind.BOOT, PartKind.HOSE);
     private static final String ADHESIVE = "ADHESIVE";
 
-    static final Field<Boolean> CLEAN =
-            Field.tick("bootClean", "seat and mate clean: old adhesive and film off");
+    static final Field<Boolean> CLEAN = Field.tick("bootClean", "seat and mate clean: old adhesive and film off");
     static final Field<String> CLOSED = Field.choice(
             "bootClosed",
             "closed as its maker says, by",
@@ -54,8 +53,7 @@ final class BootCards {
     static List<JobFinding> findings(StripPart boot, ReadFields all, Work work) {
         ReadFields read = all.under(prefix(boot), prefix(boot));
         String by = read.get(CLOSED);
-        boolean closed =
-                read.is(CLEAN) && by != null && (by.equals(ADHESIVE) || read.get(CLAMP) != null);
+        boolean closed = read.is(CLEAN) && by != null && (by.equals(ADHESIVE) || read.get(CLAMP) != null);
         return work.section()
                 .map(s -> new Joint(
                         boot.kind() == PartKind.BELLOWS ? Joint.Kind.BELLOWS : Joint.Kind.BOOT,

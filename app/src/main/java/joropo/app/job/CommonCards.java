@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import joropo.app.family.Card.Shape;
 import joropo.app.family.Card;
+import joropo.app.family.Card.Shape;
 import joropo.app.family.CommonFields;
 import joropo.app.family.Stage;
 import joropo.app.ui.SymptomFields;
@@ -102,9 +102,7 @@ final class CommonCards {
 
     private static List<Card> set() {
         return List.of(
-                Card.of(
-                        "play",
-                        "Axial play, shaft back in", Shape.LIST, CommonFields.PLAY_MEASURED),
+                Card.of("play", "Axial play, shaft back in", Shape.LIST, CommonFields.PLAY_MEASURED),
                 Card.of(
                         "closed",
                         "Closed and locked",

@@ -58,8 +58,10 @@ final class CommonWork {
         this.read = read;
         diagnosis = diagnosis(symptoms, absent);
         joints = joints(cards.joints());
-        List<ShimPack> packs =
-                cards.log().stream().map(StripPart::shims).filter(Objects::nonNull).toList();
+        List<ShimPack> packs = cards.log().stream()
+                .map(StripPart::shims)
+                .filter(Objects::nonNull)
+                .toList();
         pack = packs.size() == 1 ? packs.get(0).shimsMm() : null;
         intake();
         add(
@@ -95,7 +97,10 @@ final class CommonWork {
      * plan absent while nobody has said how
      */
     record Joint(
-            String key, String name, ReadFields read, @Nullable TorquePlanResult plan) {}
+            String key,
+            String name,
+            ReadFields read,
+            @Nullable TorquePlanResult plan) {}
 
     /** Joints of which somebody has said how they are tightened. */
     List<Joint> joints() {
@@ -263,7 +268,8 @@ final class CommonWork {
                     .newFasteners(of.get(CommonFields.NEW_FASTENERS))
                     .build());
         } catch (RefusedInput e) {
-            errors.put(key + fieldOf(e.errors().get(0).field()), e.errors().get(0).message());
+            errors.put(
+                    key + fieldOf(e.errors().get(0).field()), e.errors().get(0).message());
             return null;
         }
     }

@@ -96,7 +96,8 @@ public record JobPage(
     public record TakenOut(String name, String why, List<Snapshot.Line> lines) {}
 
     /** The plan. @param wayRound which way it faces, absent while that is not decided, or nothing is fitted yet */
-    public record Plan(String title, List<StepView> steps, @Nullable String wayRound) {}
+    public record Plan(
+            String title, List<StepView> steps, @Nullable String wayRound) {}
 
     /** What was put in for a time and tightened. @param torque joints of which somebody has said how */
     public record Counted(List<JobEntry> entries, List<TorqueView> torque) {
@@ -116,8 +117,9 @@ public record JobPage(
     }
 
     /**
-     * The torque plan of one joint as far as it has come. @param key of the joint, @param name empty: the only one needs
-     * none, @param bolt the next one, 0: all are done, @param left turns to do, @param set absent: there is no figure
+     * The torque plan of one joint as far as it has come. @param key of the joint, @param name empty: the only one
+     * needs none, @param bolt the next one, 0: all are done, @param left turns to do, @param set absent: there is no
+     * figure
      */
     public record TorqueView(
             String key,

@@ -282,7 +282,14 @@ class JobPages {
         String drawing = "b-" + joint.key();
         if (plan.passesNm().isEmpty()) {
             return new TorqueView(
-                    joint.key(), joint.name(), BoltCircle.svg(plan.sequence(), List.of(), 0, drawing), 0, 0, 0, 0, null);
+                    joint.key(),
+                    joint.name(),
+                    BoltCircle.svg(plan.sequence(), List.of(), 0, drawing),
+                    0,
+                    0,
+                    0,
+                    0,
+                    null);
         }
         TorqueProgress.Tick next = progress.next();
         int pass = next == null ? plan.passesNm().size() : next.pass();

@@ -166,9 +166,10 @@ public class JobService {
         if (held != null) {
             throw new RefusedInput(step, "waits for the hold point before it: " + held.instruction());
         }
-        JobRules.held(ticked.isStripping() ? Stage.STRIP : Stage.FIT, state, work).ifPresent(stage -> {
-            throw new RefusedInput(step, stage.why());
-        });
+        JobRules.held(ticked.isStripping() ? Stage.STRIP : Stage.FIT, state, work)
+                .ifPresent(stage -> {
+                    throw new RefusedInput(step, stage.why());
+                });
         if (skippedWhy == null) {
             JobRules.stepStopped(work, ticked).ifPresent(why -> {
                 throw new RefusedInput(step, why);

@@ -11,7 +11,6 @@ import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.register.Position;
 import joropo.core.plan.Step;
-import joropo.core.verdict.Limits;
 
 /**
  * A job as it stands in the store, with the texts that count now: the newest typing, kept or not.

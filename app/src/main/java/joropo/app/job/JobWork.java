@@ -22,7 +22,6 @@ import joropo.app.family.Typed;
 import joropo.app.family.Work;
 import joropo.app.register.Position;
 import joropo.app.settings.Shop;
-import joropo.app.ui.Closed;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
@@ -110,8 +109,8 @@ final class JobWork {
     }
 
     /**
-     * @param texts by stage and name of the field, @param off what came off, in its order, @param shop whose gauges, drivers, fluids and materials they may
-     *     name
+     * @param texts by stage and name of the field, @param off what came off, in its order, @param shop whose gauges,
+     *     drivers, fluids and materials they may name
      */
     static JobWork of(
             Position position,

@@ -3,8 +3,8 @@ package joropo.app.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import joropo.app.family.Card.Shape;
 import joropo.app.family.Card;
+import joropo.app.family.Card.Shape;
 import joropo.app.family.CommonFields;
 import joropo.app.family.ReadFields;
 import joropo.app.family.Typed;
@@ -57,7 +57,8 @@ final class Joints {
         for (int n = 2; n <= MOST; n++) {
             String prefix = prefix(n);
             if (texts.entrySet().stream()
-                    .anyMatch(e -> e.getKey().startsWith(prefix) && !e.getValue().isBlank())) {
+                    .anyMatch(
+                            e -> e.getKey().startsWith(prefix) && !e.getValue().isBlank())) {
                 used = n;
             }
         }

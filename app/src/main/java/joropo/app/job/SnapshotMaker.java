@@ -205,8 +205,7 @@ class SnapshotMaker {
         List<Step> stripping = work.stripping();
         Map<String, StepDone> done = new HashMap<>(state.done(stripping));
         done.putAll(state.done(work.plan()));
-        return Stream.concat(
-                        stripping.stream().filter(s -> done.containsKey(s.id())), work.plan().stream())
+        return Stream.concat(stripping.stream().filter(s -> done.containsKey(s.id())), work.plan().stream())
                 .map(s -> {
                     StepDone d = done.get(s.id());
                     return new StepLine(

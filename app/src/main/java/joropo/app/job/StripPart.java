@@ -60,8 +60,7 @@ public record StripPart(
     static final Field<Double> PLACE = Field.place("place", "its outer face from the housing's face");
     static final Field<Double> THICKNESS = Field.size("thickness", "its length along the shaft");
     private static final Field<Double> CLOCK = Field.number("clock", "clock position", "", 0, 12);
-    static final Field<String> SHIMS =
-            Field.line("shims", "each shim, mm").hint("such as 0.5 0.2 2x0.1");
+    static final Field<String> SHIMS = Field.line("shims", "each shim, mm").hint("such as 0.5 0.2 2x0.1");
 
     private static final Field<String> MARK = Field.line("mark", "match mark");
     static final Field<String> MARKING = Field.line("marking", "marking read");
@@ -93,7 +92,8 @@ public record StripPart(
                                 : field == CLOCK
                                         ? "at " + text + " o'clock"
                                         : field == SHIMS
-                                                ? Objects.requireNonNull(shims()).words()
+                                                ? Objects.requireNonNull(shims())
+                                                        .words()
                                                 : field.label() + ": " + text;
     }
 
@@ -103,7 +103,8 @@ public record StripPart(
 
     /** As the rules read it. */
     StripLog.Removed removed() {
-        return new StripLog.Removed(kind, name, value(FACED), value(PLACE), value(THICKNESS), shims(), back == Back.LEFT_OUT);
+        return new StripLog.Removed(
+                kind, name, value(FACED), value(PLACE), value(THICKNESS), shims(), back == Back.LEFT_OUT);
     }
 
     /** The shims of a pack as they were counted; absent: not counted. */

@@ -16,8 +16,8 @@ record TorqueProgress(String joint, TorquePlanResult plan, List<Tick> ticks) {
     private static final double SAME = 0.005;
 
     /**
-     * One bolt tightened in one pass, both counted from 1. @param joint key of the joint, @param bolts how many the ring
-     * had, @param nm to which torque (N·m)
+     * One bolt tightened in one pass, both counted from 1. @param joint key of the joint, @param bolts how many the
+     * ring had, @param nm to which torque (N·m)
      */
     record Tick(String joint, int pass, int bolt, int bolts, double nm) {
         /** Whether it is this bolt in this pass, to this torque. */
@@ -50,9 +50,8 @@ record TorqueProgress(String joint, TorquePlanResult plan, List<Tick> ticks) {
     /** What was tightened to other figures, or on another ring, counts for nothing. */
     private boolean isDone(Tick turn) {
         return ticks.stream()
-                .anyMatch(t -> t.joint().equals(joint)
-                        && t.bolts() == turn.bolts()
-                        && turn.isBy(t.pass(), t.bolt(), t.nm()));
+                .anyMatch(t ->
+                        t.joint().equals(joint) && t.bolts() == turn.bolts() && turn.isBy(t.pass(), t.bolt(), t.nm()));
     }
 
     boolean isDone(int pass, int bolt, double nm) {

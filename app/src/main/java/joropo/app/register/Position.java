@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
  * One place of a machine where a shaft passes a wall.
  *
  * @param shaftMm, @param boreMm nominal sizes, where known
- * @param cares codes of {@link Care}, parted by blanks, @param rotation as seen from outside, where known, @param kind what seals there, @param oneWay whether it may be
- *     turned in its running direction only
+ * @param cares codes of {@link Care}, parted by blanks, @param rotation as seen from outside, where known, @param kind
+ *     what seals there, @param oneWay whether it may be turned in its running direction only
  */
 @RecordBuilder
 public record Position(

@@ -61,10 +61,7 @@ class JobRulesTest {
                 List.of(),
                 List.of(),
                 null,
-                BesideBuilder.builder()
-                        .steps(List.of(ticks))
-                        .removed(List.of())
-                        .build(),
+                BesideBuilder.builder().steps(List.of(ticks)).removed(List.of()).build(),
                 Map.of());
     }
 

@@ -54,7 +54,8 @@ class TorqueIT {
         for (int pass = 2; pass <= 4; pass++) {
             for (int bolt : new int[] {1, 3, 2, 4}) {
                 jobs.tick(
-                        number, "",
+                        number,
+                        "",
                         pass,
                         bolt,
                         Workshop.bean(JobSheets.class)

@@ -45,7 +45,8 @@ class TorqueProgressTest {
                 Tick next = work.next();
                 assertThat(next)
                         .isEqualTo(new Tick(
-                                "", pass,
+                                "",
+                                pass,
                                 plan.sequence().get(i),
                                 bolts,
                                 plan.passesNm().get(pass - 1)));
@@ -89,7 +90,8 @@ class TorqueProgressTest {
         for (int run = 0; run < 200; run++) {
             List<Tick> turns = new ArrayList<>(IntStream.range(0, 32)
                     .mapToObj(i -> new Tick(
-                            "", i / 8 + 1,
+                            "",
+                            i / 8 + 1,
                             plan.sequence().get(i % 8),
                             8,
                             plan.passesNm().get(i / 8)))

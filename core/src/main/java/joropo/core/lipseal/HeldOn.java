@@ -28,10 +28,7 @@ public enum HeldOn {
                 return touches(faceMm - r.fromMm() - r.thicknessMm());
             }
             boolean stacked = i instanceof BoreItem.Spacer || i instanceof BoreItem.Seal;
-            return stacked
-                    && i.fromMm() < faceMm
-                    && touches(faceMm - i.toMm())
-                    && ringOutward(section, i.fromMm());
+            return stacked && i.fromMm() < faceMm && touches(faceMm - i.toMm()) && ringOutward(section, i.fromMm());
         });
     }
 

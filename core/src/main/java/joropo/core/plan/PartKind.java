@@ -82,8 +82,8 @@ public enum PartKind {
     }
 
     /**
-     * Whether an old one goes back only with a written inspection: a seal counts as destroyed, a bearing, running sleeve
-     * or retaining ring is looked at, one-time rings among them.
+     * Whether an old one goes back only with a written inspection: a seal counts as destroyed, a bearing, running
+     * sleeve or retaining ring is looked at, one-time rings among them.
      */
     public boolean wantsInspection() {
         return this == LIP_SEAL

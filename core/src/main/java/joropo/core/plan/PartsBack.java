@@ -46,10 +46,12 @@ public final class PartsBack {
 
     private static Step step(Removed part, int number, Step.When when) {
         String place = part.placeMm() == null ? "" : ", its outer face at " + mm(part.placeMm()) + " mm";
-        String side =
-                part.faced() == null ? "" : ", open or marked side to the " + part.faced().words();
+        String side = part.faced() == null
+                ? ""
+                : ", open or marked side to the " + part.faced().words();
         String asFound = side.isEmpty() && place.isEmpty() ? "" : ", as it came out" + side + place;
-        String name = part.name().substring(0, 1).toUpperCase(Locale.ROOT) + part.name().substring(1);
+        String name = part.name().substring(0, 1).toUpperCase(Locale.ROOT)
+                + part.name().substring(1);
         return new Step(
                 ID + number,
                 when,

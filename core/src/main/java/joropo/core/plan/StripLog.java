@@ -68,7 +68,8 @@ public final class StripLog {
 
     /**
      * The section as it was found. Parts lie as read, and where nobody has read a place one behind the other; bearing,
-     * stop and lead-in that the log has nothing of stay as they are on the sheets. Without a lip seal in the log the sheets' section comes back.
+     * stop and lead-in that the log has nothing of stay as they are on the sheets. Without a lip seal in the log the
+     * sheets' section comes back.
      *
      * @param typed the section that the sheets make
      */
@@ -141,8 +142,7 @@ public final class StripLog {
     }
 
     private static int count(List<BoreItem> items, PartKind kind) {
-        return (int)
-                items.stream().filter(i -> i.id().startsWith(letter(kind))).count();
+        return (int) items.stream().filter(i -> i.id().startsWith(letter(kind))).count();
     }
 
     private static List<Space> spaces(Section typed, int seals) {
@@ -169,7 +169,9 @@ public final class StripLog {
         return IN_BORE.contains(kind);
     }
 
-    /** @param like the seal of the sheets, for what the log does not say, @param assumed whether its place was not read */
+    /**
+     * @param like the seal of the sheets, for what the log does not say, @param assumed whether its place was not read
+     */
     private static BoreItem seal(Removed r, double from, BoreItem.Seal like, String id, boolean assumed) {
         return BoreItemSealBuilder.builder()
                 .id(id)

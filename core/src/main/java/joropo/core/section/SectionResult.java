@@ -31,8 +31,8 @@ public record SectionResult(
     public record LipTrack(String seal, double fromMm, double toMm) {}
 
     /**
-     * Depth window of an outer face and the depth to aim at (mm); empty when {@code toMm < fromMm}. @param found how the
-     * place of the old seal comes into the aim, a sentence; empty where none was read
+     * Depth window of an outer face and the depth to aim at (mm); empty when {@code toMm < fromMm}. @param found how
+     * the place of the old seal comes into the aim, a sentence; empty where none was read
      */
     public record Window(double fromMm, double toMm, double targetMm, String found) {
         public Window(double fromMm, double toMm, double targetMm) {

@@ -95,9 +95,10 @@ record AssumedSection(
         int index = facts.alike().index();
         Set<Assumed> assumed = EnumSet.noneOf(Assumed.class);
         SealSize chosen = read.get(LipSealFields.SIZE);
-        SealSize measuredSize = measured.sizes() == null || measured.sizes().sizes().isEmpty()
-                ? null
-                : measured.sizes().sizes().get(0);
+        SealSize measuredSize =
+                measured.sizes() == null || measured.sizes().sizes().isEmpty()
+                        ? null
+                        : measured.sizes().sizes().get(0);
         SealSize size = chosen != null ? chosen : measuredSize != null ? measuredSize : USUAL;
         double shaft = either(
                 chosen != null
@@ -203,9 +204,7 @@ record AssumedSection(
                 .fromMm(
                         planned != null
                                 ? planned
-                                : onStop
-                                        ? Math.max(0, stop - width)
-                                        : Objects.requireNonNullElse(found.placeMm(), 0.0))
+                                : onStop ? Math.max(0, stop - width) : Objects.requireNonNullElse(found.placeMm(), 0.0))
                 .widthMm(width)
                 .outsideDiameterMm(bore)
                 .insideDiameterMm(shaft)
@@ -289,7 +288,13 @@ record AssumedSection(
         FoundPlace found = FoundPlace.of(facts);
         if (alike.isAlone()) {
             return new AssumedSection(
-                    section, Among.alone(section), found, false, grooves(section), EnumSet.noneOf(Assumed.class), Map.of());
+                    section,
+                    Among.alone(section),
+                    found,
+                    false,
+                    grooves(section),
+                    EnumSet.noneOf(Assumed.class),
+                    Map.of());
         }
         String id = arrangedId(section, alike.index());
         List<ShaftItem.WearGroove> own = grooves(section).stream()

@@ -6,8 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
-import joropo.core.plan.StripLog.Removed;
 import joropo.core.plan.StripLog;
+import joropo.core.plan.StripLog.Removed;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Section;
@@ -20,7 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param placeMm of its outer face from the housing's face, @param widthMm each absent while it was not read
  */
 record FoundPlace(
-        @Nullable Double placeMm, @Nullable Side faced, @Nullable Double widthMm) {
+        @Nullable Double placeMm,
+        @Nullable Side faced,
+        @Nullable Double widthMm) {
     static final FoundPlace UNREAD = new FoundPlace(null, null, null);
 
     /** Of one item. */
@@ -51,8 +53,8 @@ record FoundPlace(
 
     /** What the log alone says of the place of this item; absent where nothing. */
     static @Nullable Double loggedMm(JobFacts facts) {
-        Removed logged = logged(
-                facts.log(), facts.alike().reads().size(), facts.alike().index());
+        Removed logged =
+                logged(facts.log(), facts.alike().reads().size(), facts.alike().index());
         return logged == null ? null : logged.placeMm();
     }
 

@@ -2,9 +2,9 @@ package joropo.app.family.lipseal;
 
 import java.util.List;
 import joropo.app.family.CommonFields;
+import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
-import joropo.app.ui.Field;
 import joropo.core.diagnosis.DrainedOil;
 import joropo.core.lipseal.EdgeCover;
 import joropo.core.lipseal.Layout;

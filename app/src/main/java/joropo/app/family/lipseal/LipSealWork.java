@@ -46,8 +46,8 @@ import joropo.core.section.BoreItem;
 import joropo.core.section.CaseType;
 import joropo.core.section.Joint;
 import joropo.core.section.Section;
-import joropo.core.section.SectionResult.Window;
 import joropo.core.section.SectionResult;
+import joropo.core.section.SectionResult.Window;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
@@ -62,6 +62,7 @@ import org.jspecify.annotations.Nullable;
 final class LipSealWork implements Work {
     /** The driver's drawing, as its links name it. */
     static final String DRIVER = "driver";
+
     private static final double SAME_MM = 1e-9;
     /** A depth that differs by more than this is another place (mm, guide). */
     private static final double ELSEWHERE_MM = 0.3;
@@ -120,13 +121,15 @@ final class LipSealWork implements Work {
     /** By all rules, beside the arrangement as it was found: kept on the bench, else as the places were read. */
     private SectionResult judged(AssumedSection entry) {
         Section found = facts.sections().found();
-        return LipSealRules.section(entry.section()
-                .comparedWith(found == null ? FoundPlace.section(facts, entry.section()) : found));
+        return LipSealRules.section(
+                entry.section().comparedWith(found == null ? FoundPlace.section(facts, entry.section()) : found));
     }
 
     /** Where the old seal's place will not do, the seal goes where the rules aim. */
     private static AssumedSection aimed(AssumedSection entry, @Nullable Window window) {
-        return entry.goesByFound() && window != null && Math.abs(window.targetMm() - entry.seal().fromMm()) > SAME_MM
+        return entry.goesByFound()
+                        && window != null
+                        && Math.abs(window.targetMm() - entry.seal().fromMm()) > SAME_MM
                 ? entry.aimedAt(window.targetMm())
                 : entry;
     }
@@ -380,8 +383,8 @@ final class LipSealWork implements Work {
                                 : removal.ways().stream()
                                         .filter(w -> w.verdict() == Status.PASS || w.verdict() == Status.CAUTION)
                                         .findFirst()
-                                        .map(w -> new StrippingInput.Way(
-                                                w.way().words(), String.join(" ", w.cautions())))
+                                        .map(w ->
+                                                new StrippingInput.Way(w.way().words(), String.join(" ", w.cautions())))
                                         .orElse(null))
                 .build());
     }

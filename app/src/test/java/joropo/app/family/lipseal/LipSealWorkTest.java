@@ -125,7 +125,8 @@ class LipSealWorkTest {
     private LipSealWork follow(Position position, Shop shop) {
         ReadFields read = read(shop);
         return new LipSealWork(
-                new JobFacts(position, read, List.of(), JobFacts.Arranged.NONE, JobFacts.Alike.alone(read)), new Show());
+                new JobFacts(position, read, List.of(), JobFacts.Arranged.NONE, JobFacts.Alike.alone(read)),
+                new Show());
     }
 
     private ReadFields read(Shop shop) {
