@@ -18,7 +18,7 @@ final class BootCards {
     private static final Set<PartKind> KINDS = Set.of(PartKind.BELLOWS, PartKind.BOOT, PartKind.HOSE);
     private static final String ADHESIVE = "ADHESIVE";
 
-    static final Field<Boolean> CLEAN = Field.tick("bootClean", "seat and mate clean: old adhesive and film off");
+    static final Field<Boolean> CLEAN = Field.yesNo("bootClean", "seat and mate clean: old adhesive, film off");
     static final Field<String> CLOSED = Field.choice(
             "bootClosed",
             "closed as its maker says, by",

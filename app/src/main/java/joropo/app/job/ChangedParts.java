@@ -67,12 +67,20 @@ class ChangedParts extends OncePerRequestFilter {
             String part = html.substring(start, end);
             String mark = mark(part);
             out.append(html, done, start);
-            if (!shown.contains(id(part) + ":" + mark)) {
+            if (!shown.contains(id(part) + ":" + mark) && !isNowhere(part, shown)) {
                 out.append(part.replace(UNMARKED, " data-part=\"" + mark + "\""));
             }
             done = end;
         }
         return out.append(html, done, html.length()).toString();
+    }
+
+    /** Whether it would take the place of something that the window has not, such as a card that came since. */
+    private static boolean isNowhere(String part, Set<String> shown) {
+        String id = id(part) + ":";
+        return !shown.isEmpty()
+                && part.contains(" hx-swap-oob=\"true\"")
+                && shown.stream().noneMatch(s -> s.startsWith(id));
     }
 
     private static String id(String part) {

@@ -209,18 +209,19 @@ class JobController {
             @PathVariable String step,
             @RequestParam(required = false) @Nullable String read,
             @RequestParam(required = false) @Nullable String why,
+            @RequestParam(defaultValue = "fit") String from,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         try {
             jobs.finishStep(number, step, read, why, me);
             if (!htmx) {
-                return "redirect:/jobs/" + number + "/fit#steps";
+                return "redirect:/jobs/" + number + "/" + stage(from).path() + "#steps";
             }
         } catch (RefusedInput e) {
             model.addAttribute("stepErrors", Errors.byField(e));
         }
-        String page = page(sheets.page(number, Stage.FIT, me), "", model);
+        String page = page(sheets.page(number, stage(from), me), "", model);
         return htmx ? "job/stepped" : page;
     }
 

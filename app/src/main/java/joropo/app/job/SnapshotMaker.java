@@ -222,10 +222,7 @@ class SnapshotMaker {
     private static List<String> cautions(JobWork work) {
         Set<String> out = new LinkedHashSet<>();
         out.add("Isolated, locked and proved dead before anything is opened; pressure off, weight held.");
-        Stream.concat(work.stripping().stream(), work.plan().stream())
-                .map(Step::caution)
-                .filter(c -> !c.isEmpty())
-                .forEach(out::add);
+        work.plan().stream().map(Step::caution).filter(c -> !c.isEmpty()).forEach(out::add);
         out.add(ALWAYS);
         return List.copyOf(out);
     }

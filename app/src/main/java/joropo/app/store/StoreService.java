@@ -214,14 +214,19 @@ public class StoreService {
     }
 
     /**
-     * Extends its date once. @throws RefusedInput without an inspection, when it was extended before, or when its
-     * material has no date
+     * Extends its date once; the same people may who may release what is past its date.
+     *
+     * @throws RefusedInput without an inspection, by anybody but a lead, when it was extended before, when its date has
+     *     passed, or when its material has none
      */
     @Transactional
     public void extend(long id, String inspection, Person person) {
         Shelved now = lot(id);
-        if (now.life().useBy() == null) {
-            throw new RefusedInput("inspection", "extends nothing: this lot has no date");
+        now.life().extensionRefused(now.lot().inspection() != null).ifPresent(why -> {
+            throw new RefusedInput("inspection", why);
+        });
+        if (!person.isLead()) {
+            throw new RefusedInput("inspection", "is written by a lead, as a release is");
         }
         if (inspection.isBlank() || inspection.length() > LONGEST_REASON) {
             throw new RefusedInput(

@@ -105,9 +105,50 @@ class CheckApiIT {
         assertThat(post("torque-plan", "{\"bolts\": 8.5, \"torque\": 30, \"torqueUnit\": \"NM\"}")
                         .statusCode())
                 .isEqualTo(400);
-        assertThat(post("torque-plan", "{\"bolts\": 1, \"torque\": 30, \"torqueUnit\": \"NM\"}")
+        assertThat(post("torque-plan", "{\"bolts\": 0, \"torque\": 30, \"torqueUnit\": \"NM\"}")
                         .body())
-                .contains("must be 2 to 96");
+                .contains("must be 1 to 96");
+        JsonNode nut = answer(
+                "torque-plan",
+                "{\"bolts\": 1, \"thread\": \"M12\", \"boltClass\": \"8.8\", \"clamped\": \"STEEL\", \"threads\": \"DRY\"}");
+        assertThat(nut.at("/results/sequence").toString()).isEqualTo("[1]");
+        assertThat(nut.at("/results/wrenchNm").asDouble()).isEqualTo(88.0092);
+    }
+
+    @Test
+    void bearingAndEndPlay() {
+        JsonNode bearing = answer(
+                "bearing",
+                "{\"boreMm\": 50, \"outsideMm\": 90, \"widthMm\": 20, \"turningRing\": \"INNER\", \"loadTurns\": false, "
+                        + "\"forceOn\": \"OUTER\", \"duty\": \"CONTINUOUS\", \"signs\": [\"STAINED\"], \"shaftFit\": {\"part\": "
+                        + "\"SHAFT\", \"nominalMm\": 50, \"toleranceClass\": \"k6\", \"uncertaintyMm\": 0.002, "
+                        + "\"planes\": [{\"readingsMm\": [50.01, 50.01]}]}}");
+        assertThat(bearing.get("verdict").asString()).isEqualTo("FAIL");
+        assertThat(bearing.at("/results/tightRing").asString()).isEqualTo("INNER");
+        assertThat(bearing.at("/results/interferenceMinMm").asDouble()).isEqualTo(0.01);
+        assertThat(bearing.at("/results/interferenceMaxMm").asDouble()).isEqualTo(0.022);
+        assertThat(bearing.at("/results/greaseShotG").asDouble()).isEqualTo(9);
+        assertThat(bearing.get("findings"))
+                .extracting(f -> f.get("id").asString())
+                .containsExactly("force", "seat", "home", "look", "marking", "grease", "feed", "reuse");
+        assertThat(post(
+                                "bearing",
+                                "{\"boreMm\": 50, \"outsideMm\": 40, \"widthMm\": 20, \"turningRing\": \"INNER\", "
+                                        + "\"duty\": \"SLOW\"}")
+                        .body())
+                .contains("outsideMm", "must be above the bore");
+        JsonNode play = answer(
+                "end-play",
+                "{\"measuredMm\": 0.3, \"lowMm\": 0.05, \"highMm\": 0.15, \"packMm\": [0.5, 0.3], \"shimOpens\": true, "
+                        + "\"bearingsRenewed\": true, \"uncertaintyMm\": 0.008}");
+        assertThat(play.at("/results/changeMm").asDouble()).isEqualTo(-0.2);
+        assertThat(play.at("/results/newPackMm").asDouble()).isEqualTo(0.6);
+        assertThat(play.get("findings"))
+                .extracting(f -> f.get("id").asString() + " " + f.get("status").asString())
+                .containsExactly("play FAIL", "pack CAUTION", "bearings PASS");
+        assertThat(post("end-play", "{\"measuredMm\": 0.1, \"lowMm\": 0.05, \"highMm\": 0.15}")
+                        .body())
+                .contains("bearingsRenewed");
     }
 
     @Test
@@ -336,6 +377,8 @@ class CheckApiIT {
                         "driver",
                         "seat-squareness",
                         "torque-plan",
+                        "end-play",
+                        "bearing",
                         "section"));
         JsonNode openapi = JSON.readTree(get("/api/v1/openapi"));
         assertThat(openapi.get("paths").propertyNames())

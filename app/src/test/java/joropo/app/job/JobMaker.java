@@ -159,10 +159,16 @@ final class JobMaker {
         for (int i = 0; i < nameAndText.length; i += 2) {
             texts.put(nameAndText[i], nameAndText[i + 1]);
         }
-        if (!Workshop.bean(JobSheets.class)
-                .keep(number, stage, new Posted("maker", 0, LengthUnit.MM, texts), person("marisol"))
-                .isKept()) {
-            throw new AssertionError(stage + " was not kept");
+        JobSheets.Keeping kept = Workshop.bean(JobSheets.class)
+                .keep(number, stage, new Posted("maker", 0, LengthUnit.MM, texts), person("marisol"));
+        if (!kept.isKept()) {
+            throw new AssertionError(stage + " was not kept: "
+                    + kept.page().sheet().cards().stream()
+                            .flatMap(c -> c.fields().stream())
+                            .filter(f -> f.error() != null)
+                            .map(f -> f.field().name() + ": " + f.error())
+                            .toList()
+                    + kept.page().head().held());
         }
     }
 }

@@ -63,12 +63,13 @@ class WornShaftIT {
 
     /**
      * Worked by hand: a groove 1.4 wide takes 0.7 + 0.4 + 0 + 1.0 = 2.1 mm; from 2.4 mm deep there are 2.4 outward,
-     * from 1.2 only 1.2 outward and 1.3 inward.
+     * from 1.2 only 1.2 outward and 1.3 inward: the track is covered, and the seal goes back to where the old one
+     * stood.
      */
     @ParameterizedTest(name = "old seal at {0}: {1}")
     @CsvSource({
         "2.4, move the lip, Move the lip, 0.30",
-        "1.2, thin repair sleeve, Thin sleeve over the worn track, 2.50"
+        "1.2, thin repair sleeve, Thin sleeve over the worn track, 1.20"
     })
     void isDecidedInFewEntries(String foundDepth, String remedy, String step, String depth) throws Exception {
         page = Workshop.page("marisol");

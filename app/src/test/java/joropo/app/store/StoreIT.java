@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.Workshop;
 import joropo.app.access.PeopleService;
+import joropo.app.access.Person;
 import joropo.app.ui.NotFound;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -61,12 +62,6 @@ class StoreIT {
         page.fill("#counted-count", "3");
         page.click(".moving button:has-text('Counted')");
         assertThat(page.locator("table.plain tbody tr").first()).containsText("counted-1");
-        page.fill("#inspection", " ");
-        page.click(".moving button:has-text('Extend once')");
-        assertThat(page.locator(".moving .wrong")).containsText("Needs what was looked at and found");
-        page.fill("#inspection", "shore 71, no crack under the glass");
-        page.click(".moving button:has-text('Extend once')");
-        assertThat(page.locator("main")).containsText("to be used by 2022-06-30, extended once.");
         assertThat(page.locator("#inspection")).hasCount(0);
         page.fill("#scrapped-count", "3");
         page.click(".moving button:has-text('Scrap')");
@@ -77,6 +72,56 @@ class StoreIT {
         page.navigate(Workshop.address() + "/find?q=t-77");
         assertThat(page.locator("main")).containsText("lip seal 45x62x8, NBR");
         Workshop.close(page);
+    }
+
+    /** Before its date, once, by a lead: as a release is. */
+    @Test
+    void aDateIsExtendedOnceBeforeItHasPassed() {
+        Person jacinta = Workshop.bean(PeopleService.class).find("jacinta").orElseThrow();
+        long fresh = STORE.receive(nbr("2Q2024"), LengthUnit.MM, jacinta);
+        long past = STORE.receive(nbr("2Q2012"), LengthUnit.MM, jacinta);
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> STORE.extend(fresh, "shore 71", Workshop.bean(PeopleService.class).find("marisol").orElseThrow()))
+                .withMessageContaining("written by a lead");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> STORE.extend(past, "shore 71", jacinta))
+                .withMessageContaining("comes too late: the date passed on 2019-06-30");
+        Page page = Workshop.page("jacinta");
+        page.navigate(Workshop.address() + "/store/" + fresh);
+        page.fill("#inspection", " ");
+        page.click(".moving button:has-text('Extend once')");
+        assertThat(page.locator(".moving .wrong")).containsText("Needs what was looked at and found");
+        page.fill("#inspection", "shore 71, no crack under the glass");
+        page.click(".moving button:has-text('Extend once')");
+        assertThat(page.locator("main")).containsText("to be used by 2034-06-30, extended once.");
+        assertThat(page.locator("#inspection")).hasCount(0);
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> STORE.extend(fresh, "shore 72", jacinta))
+                .withMessageContaining("once already");
+        page.navigate(Workshop.address() + "/store/" + past);
+        assertThat(page.locator("main")).containsText("extended before it has passed, never after");
+        assertThat(page.locator("#inspection")).hasCount(0);
+        Workshop.close(page);
+    }
+
+    private static Map<String, String> nbr(String cured) {
+        return Map.of(
+                "kind",
+                "LIP_SEAL",
+                "name",
+                "",
+                "size",
+                "45x62x8",
+                "material",
+                "NBR",
+                "cured",
+                cured,
+                "batch",
+                "X-" + cured,
+                "count",
+                "2",
+                "place",
+                "T5");
     }
 
     @Test

@@ -56,7 +56,88 @@ public final class DriverCheck {
         return new DriverCheck(in).result();
     }
 
+    /** Over the shaft the tool clears by this (mm, across). */
+    private static final double OVER_SHAFT_MM = 0.5;
+
+    /**
+     * A seal that grips the shaft is pushed by its inner ring: a tube over the shaft, its land up to a third of the
+     * ring's height outward, recessed for a washer that stands proud.
+     */
+    private DriverResult onShaft() {
+        double hole = Length.snap(in.shaftMm() + OVER_SHAFT_MM);
+        double landTo = Length.snap(in.shaftMm() + ring / BEARS_FROM);
+        boolean proud = in.proudMm() != null && in.proudMm() > 0;
+        double face = proud ? in.proudMm() : 0;
+        double hollow = in.standsOutMm() == null ? 0 : in.standsOutMm() + HOLLOW_MORE_MM;
+        double length = Math.max(BODY_MM, face + hollow + PLATE_THICK_MM);
+        List<Cylinder> inner = new ArrayList<>();
+        if (proud) {
+            inner.add(new Cylinder(0, face, Length.snap(landTo - RECESS_MORE_MM)));
+        }
+        inner.add(new Cylinder(face, length, hole));
+        OwnDriver own = in.own().stream()
+                .filter(o -> o.form() != OwnDriver.Form.DISC && o.insideMm() != null)
+                .filter(o -> o.insideMm() >= hole - 1e-9 && o.outsideMm() <= landTo + 1e-9)
+                .max(Comparator.comparing(OwnDriver::outsideMm))
+                .orElse(null);
+        List<Finding> findings = List.of(
+                guide(
+                        "edge",
+                        Status.PASS,
+                        "edge of the driver on the case",
+                        "It pushes the case by its inner ring, over the shaft.",
+                        ""),
+                own == null
+                        ? guide(
+                                "own",
+                                Status.CAUTION,
+                                "driver of the shop's own set",
+                                "None of the set goes over the shaft and stays on the inner ring.",
+                                "Turn one by the drawing; anything wider presses on the lip.")
+                        : guide(
+                                        "own",
+                                        Status.PASS,
+                                        "driver of the shop's own set",
+                                        "Ø " + Length.show(own.outsideMm(), 1) + " goes over the shaft.",
+                                        "")
+                                .withValue(own.outsideMm(), "mm"),
+                guide(
+                        "stop",
+                        own != null && own.stops() ? Status.PASS : Status.CAUTION,
+                        "stop at depth",
+                        own != null && own.stops()
+                                ? "This driver stops by itself: the depth is measured all the same."
+                                : "Nothing stops this driver: the depth is a hold, by gauge.",
+                        "Blows or force that rise suddenly: stop and look."),
+                support());
+        return DriverResultBuilder.builder()
+                .outsideMm(landTo)
+                .landFromMm(hole)
+                .landToMm(landTo)
+                .throughHoleMm(hole)
+                .recessDiameterMm(proud ? Double.valueOf(Length.snap(landTo - RECESS_MORE_MM)) : null)
+                .recessDepthMm(proud ? in.proudMm() : null)
+                .pickMm(own == null ? null : own.outsideMm())
+                .hollowToMm(hollow == 0 ? null : Double.valueOf(hollow))
+                .part(new TurnedPart(List.of(new Cylinder(0, length, landTo)), inner))
+                .findings(findings)
+                .build();
+    }
+
+    private static Finding support() {
+        return guide(
+                "support",
+                Status.PASS,
+                "what takes the blow",
+                "Support the job on the ring that is driven against. Never on its own bearing, never on bellows, and "
+                        + "never on the ears of a joint.",
+                "Ask what else the tool could strike: cover, dowel, painted face.");
+    }
+
     private DriverResult result() {
+        if (in.isOnShaft()) {
+            return onShaft();
+        }
         boolean proud = in.proudMm() != null && in.proudMm() > 0;
         boolean sunk = in.sunkMm() != null && in.sunkMm() > 0;
         Double plate = proud || sunk || in.isFlush() ? Double.valueOf(in.outsideDiameterMm() + PLATE_MORE_MM) : null;
@@ -75,13 +156,7 @@ public final class DriverCheck {
         findings.add(edge(landTo));
         findings.add(own(pick));
         findings.add(stop(proud, sunk, pick));
-        findings.add(guide(
-                "support",
-                Status.PASS,
-                "what takes the blow",
-                "Support the job on the ring that is driven against. Never on its own bearing, never on bellows, and "
-                        + "never on the ears of a joint.",
-                "Ask what else the tool could strike: cover, dowel, painted face."));
+        findings.add(support());
         return DriverResultBuilder.builder()
                 .outsideMm(outside)
                 .landFromMm(landFrom)

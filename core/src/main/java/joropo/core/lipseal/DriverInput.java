@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
+import joropo.core.section.Mount;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  *     CLOSED
  * @param proudMm how far the seal stands out of the housing when home, or @param sunkMm how far below its face,
  *     or @param flush with it
- * @param shaftInPlace whether the shaft's end passes through the seal while it is driven
+ * @param mount absent: BORE, @param shaftInPlace whether the shaft's end passes through the seal while it is driven
  * @param standsOutMm how far shaft end, dowels or studs stand out of the housing's face, @param availableMm diameters
  *     of the shop's own plain discs, or @param available its drivers with their forms
  */
@@ -30,6 +31,7 @@ public record DriverInput(
         @Nullable Boolean flush,
         @Nullable Boolean shaftInPlace,
         @Nullable Double standsOutMm,
+        @Nullable Mount mount,
         @Nullable List<Double> availableMm,
         @Nullable List<OwnDriver> available) {
     private static final int MOST_OWN = 500;
@@ -80,6 +82,11 @@ public record DriverInput(
                 .done();
         availableMm = availableMm == null ? List.of() : List.copyOf(availableMm);
         available = available == null ? List.of() : List.copyOf(available);
+    }
+
+    /** Whether the case grips the shaft and the lip runs in the housing; where nobody says, it grips the bore. */
+    boolean isOnShaft() {
+        return mount == Mount.SHAFT;
     }
 
     /** Whether the open side is towards the tool; where nobody says, the closed one is. */

@@ -10,6 +10,7 @@ import joropo.core.removal.Cleaning;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Joint;
 import joropo.core.section.Level;
+import joropo.core.section.Mount;
 import joropo.core.section.Section;
 import joropo.core.section.Space;
 import joropo.core.shaft.Side;
@@ -305,7 +306,9 @@ public final class FittingPlan {
         boolean before = !in.among().isAlone() && seal != section.seal();
         step(
                 "start",
-                "Start the " + in.name() + " by hand, square in the lead-in" + (before ? greaseBehind(seal) : "") + ".",
+                "Start the " + in.name() + " by hand, square "
+                        + (seal.mount() == Mount.SHAFT ? "over the shaft's chamfer" : "in the lead-in")
+                        + (before ? greaseBehind(seal) : "") + ".",
                 before ? "It must touch neither lip nor spring of the next one inward." : "",
                 "",
                 seal.id());
@@ -333,13 +336,22 @@ public final class FittingPlan {
     private String driver() {
         DriverResult d = in.driver();
         if (d == null) {
-            return "Drive it by the stiff outer part of the case.";
+            return seal.mount() == Mount.SHAFT
+                    ? "Push it over the shaft by the stiff inner ring of the case."
+                    : "Drive it by the stiff outer part of the case.";
         }
         String tool = d.pickMm() != null
                 ? "driver Ø " + Length.show(d.pickMm(), 1) + " of the own set"
                 : d.plateMm() != null
                         ? "plate Ø " + Length.show(d.plateMm(), 1)
                         : "driver Ø " + Length.show(d.outsideMm(), 1);
+        if (seal.mount() == Mount.SHAFT) {
+            return "Push it over the shaft with " + tool + ", bearing on its inner ring up to Ø " + mm(d.landToMm())
+                    + (d.recessDepthMm() == null
+                            ? ""
+                            : ", recess " + mm(d.recessDepthMm()) + " deep for what stands proud")
+                    + ".";
+        }
         return "Drive it with " + tool + ", bearing on the case from Ø " + mm(d.landFromMm()) + " outward"
                 + (d.recessDepthMm() != null
                         ? ", recess " + mm(d.recessDepthMm()) + " deep"

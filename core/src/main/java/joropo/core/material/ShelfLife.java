@@ -117,10 +117,34 @@ public record ShelfLife(@Nullable LocalDate useBy, Finding finding) {
                         why,
                         extended
                                 ? "Scrap it: it was extended once already."
-                                : "Scrap it, or inspect it and write the inspection down: " + group.extension()
-                                        + " years more, once.")
-                : left <= SOON_DAYS ? finding(Status.CAUTION, why, "Use it first.") : finding(Status.PASS, why, "");
+                                : "Scrap it: a date is extended before it has passed, never after.")
+                : left <= SOON_DAYS
+                        ? finding(
+                                Status.CAUTION,
+                                why,
+                                extended
+                                        ? "Use it first."
+                                        : "Use it first, or inspect it while there is time: " + group.extension()
+                                                + " years more, once.")
+                        : finding(Status.PASS, why, "");
         return new ShelfLife(useBy, judged.withValue(left, "days left"));
+    }
+
+    /**
+     * Why the date cannot be extended; empty when it can: once, after an inspection, and not after it has passed.
+     *
+     * @param extended whether it was once already
+     */
+    public Optional<String> extensionRefused(boolean extended) {
+        if (useBy == null) {
+            return Optional.of("extends nothing: this lot has no date");
+        }
+        if (extended) {
+            return Optional.of("was written once already: a date is extended once");
+        }
+        return finding.status() == Status.FAIL
+                ? Optional.of("comes too late: the date passed on " + useBy + ", and is not extended after it")
+                : Optional.empty();
     }
 
     private static Finding finding(Status status, String message, String remedy) {

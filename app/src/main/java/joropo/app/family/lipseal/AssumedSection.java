@@ -22,6 +22,7 @@ import joropo.core.material.Medium;
 import joropo.core.plan.StripLog;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
+import joropo.core.section.Mount;
 import joropo.core.section.Profile;
 import joropo.core.section.Section;
 import joropo.core.section.SectionBuilder;
@@ -211,6 +212,7 @@ record AssumedSection(
                 .profile(profile(layout))
                 .caseType(read.get(LipSealFields.CASE_TYPE))
                 .mainLip(facing)
+                .mount(read.get(LipSealFields.MOUNT))
                 .dustLip(layout != null && layout.hasDustLip() ? facing.other() : null)
                 .spring(layout != Layout.PTFE)
                 .build();
@@ -439,7 +441,10 @@ record AssumedSection(
         List<ShaftItem> out = new ArrayList<>();
         if (ground) {
             out.add(new ShaftItem.RunningSurface(
-                    read.get(LipSealFields.GROUND_FROM), read.get(LipSealFields.GROUND_TO)));
+                    read.get(LipSealFields.GROUND_FROM),
+                    read.get(LipSealFields.GROUND_TO),
+                    null,
+                    read.get(LipSealFields.MOUNT) == Mount.SHAFT ? ShaftItem.On.HOUSING : null));
         }
         oldTrack(read, found, width).ifPresent(groove -> {
             out.add(groove);

@@ -41,12 +41,14 @@ class DriverQuickCheck implements QuickCheck {
                                     "tool meets",
                                     Field.pairs("CLOSED", "the closed side", "OPEN", "the open side"))
                             .hint("not said: the closed side"),
+                    Field.choice("mount", "its case grips", Field.pairs("BORE", "the bore", "SHAFT", "the shaft"))
+                            .hint("not said: the bore"),
                     Field.play("sunkMm", "stands below the face by"),
                     Field.play("proudMm", "stands proud by"),
                     Field.yesNo("flush", "flush with the face"),
                     Field.yesNo("shaftInPlace", "shaft's end is there while it is driven"),
                     Field.play("standsOutMm", "stands out of the face: shaft, dowels, studs"))
-            .into("sunkMm:plannedDepth", "shaftInPlace", "standsOutMm:standsOut");
+            .into("sunkMm:plannedDepth", "shaftInPlace", "standsOutMm:standsOut", "mount");
 
     private final Show show;
 

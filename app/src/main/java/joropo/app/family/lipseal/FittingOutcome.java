@@ -103,6 +103,7 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
                 .shaftMm(section.shaftDiameterMm())
                 .boreMm(section.boreDiameterMm())
                 .outsideDiameterMm(section.boreDiameterMm())
+                .mount(read.get(LipSealFields.MOUNT))
                 .pressSide(decided.mainLip() == Side.IN ? PressSide.CLOSED : PressSide.OPEN)
                 .shaftInPlace(read.get(LipSealFields.SHAFT_IN_PLACE))
                 .standsOutMm(read.get(LipSealFields.STANDS_OUT))

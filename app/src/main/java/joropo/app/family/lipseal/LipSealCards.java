@@ -51,6 +51,7 @@ final class LipSealCards {
                                 "Way round and depth",
                                 Shape.LIST,
                                 LipSealFields.MAIN_LIP,
+                                LipSealFields.MOUNT,
                                 LipSealFields.PLANNED_DEPTH,
                                 LipSealFields.BETWEEN_MEDIUM,
                                 LipSealFields.BETWEEN_LEVEL,
@@ -165,6 +166,8 @@ final class LipSealCards {
                                 LipSealFields.BORE_SEEN,
                                 LipSealFields.BORE_SEEN_DEPTH)
                         .fold(),
+                Card.of("clean", "Cleaning", Shape.LIST, LipSealFields.SOLVENT, LipSealFields.RUBBER_STAYS)
+                        .fold(),
                 Card.of("warmth", "Temperature while reading", Shape.LIST, CommonFields.PART_C, CommonFields.GAUGE_C)
                         .fold());
     }
@@ -178,6 +181,7 @@ final class LipSealCards {
                         "Way round and depth",
                         Shape.LIST,
                         LipSealFields.MAIN_LIP,
+                        LipSealFields.MOUNT,
                         LipSealFields.PLANNED_DEPTH,
                         LipSealFields.EDGE_COVER,
                         LipSealFields.DECIDE_WHY),

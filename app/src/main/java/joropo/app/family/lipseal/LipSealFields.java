@@ -21,6 +21,7 @@ import joropo.core.readings.Gauge;
 import joropo.core.section.CaseType;
 import joropo.core.section.GreaseFeed;
 import joropo.core.section.Level;
+import joropo.core.section.Mount;
 import joropo.core.shaft.Rotation;
 import joropo.core.shaft.Side;
 import joropo.core.shaft.Swing;
@@ -145,6 +146,19 @@ final class LipSealFields {
     static final Field<Double> RUNOUT_TIR = Field.play("runoutTir", "run-out at the lip, TIR");
     static final Field<Double> OFFSET = Field.play("offset", "offset of bore and shaft");
     static final Field<Double> GROWTH = Field.place("growth", "growth when hot, + inward");
+    static final Field<String> SOLVENT = Field.choice(
+                    "solvent",
+                    "cleaned with",
+                    Fluid.all().stream().map(f -> new Choice(f.key(), f.name())).toList())
+            .with(Own.FLUIDS)
+            .hint("not said: cloth and scraper only");
+    static final Field<String> RUBBER_STAYS = Field.choice(
+                    "rubberStays",
+                    "rubber that stays in or is touched",
+                    Elastomer.all().stream()
+                            .map(e -> new Choice(e.code(), e.code() + ", " + e.name()))
+                            .toList())
+            .with(Own.MATERIALS);
     static final Field<Double> CYL_DEPTH = Field.size("cylDepth", "cylindrical depth");
     static final Field<Double> CORNER_RADIUS = Field.play("cornerRadius", "corner radius at the bottom");
     static final Field<Double> LEAD_IN_LENGTH = Field.size("leadInLength", "length of the lead-in");
@@ -182,6 +196,9 @@ final class LipSealFields {
             Field.choice("caseType", "outside of the case", CaseType.class, CaseType::words);
     static final Field<String> CHOOSE_WHY = Field.line("chooseWhy", "reason, where it is not the recommended one");
     static final Field<Side> MAIN_LIP = CommonFields.side("mainLip", "open side, with the spring, faces");
+    static final Field<Mount> MOUNT = Field.choice(
+                    "mount", "its case grips", Mount.class, Field.pairs("BORE", "the bore", "SHAFT", "the shaft"))
+            .hint("not said: the bore");
     static final Field<Double> PLANNED_DEPTH =
             Field.place("plannedDepth", "depth of its outer face").hint("empty: the target of the depth window");
     static final Field<EdgeCover> EDGE_COVER = Field.choice(

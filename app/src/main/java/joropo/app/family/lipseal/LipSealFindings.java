@@ -2,7 +2,9 @@ package joropo.app.family.lipseal;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
 import joropo.app.family.ReadFields;
@@ -19,10 +21,14 @@ import joropo.core.lipseal.PairPlaces;
 import joropo.core.lipseal.PairRoom;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.ShaftEntry;
+import joropo.core.lipseal.ShaftSeat;
 import joropo.core.lipseal.SheetsAgainstSection;
+import joropo.core.material.Elastomer;
+import joropo.core.material.Materials;
 import joropo.core.plan.StripLog;
 import joropo.core.readings.Gauge;
 import joropo.core.readings.GaugeDue;
+import joropo.core.removal.Cleaning;
 import joropo.core.section.AsFound;
 import joropo.core.section.BoreItem;
 import joropo.core.section.CaseType;
@@ -126,9 +132,26 @@ final class LipSealFindings {
                     .isPresent();
             add(Stage.MEASURE, BoreFinish.judge(boreRa, seal.widthMm(), rubber));
         }
+        solvent();
         inDate(Stage.MEASURE, CommonFields.SHAFT_GAUGE);
         inDate(Stage.MEASURE, CommonFields.BORE_GAUGE);
         inDate(Stage.MEASURE, LipSealFields.DEPTH_GAUGE);
+    }
+
+    private void solvent() {
+        String code = read.get(LipSealFields.SOLVENT);
+        if (code != null) {
+            Materials known = read.shop().seals(read.get(LipSealFields.RUBBER_STAYS), code);
+            List<Elastomer> stays = Stream.of(
+                            read.get(LipSealFields.RUBBER_STAYS) == null
+                                    ? null
+                                    : known.material(read.get(LipSealFields.RUBBER_STAYS), "rubberStays"),
+                            decided.material())
+                    .filter(Objects::nonNull)
+                    .distinct()
+                    .toList();
+            add(Stage.MEASURE, Cleaning.solvent(known.fluid(code, "solvent"), stays));
+        }
     }
 
     /** What the choice of a seal found under these names; nothing while the speed is not known. */
@@ -152,6 +175,9 @@ final class LipSealFindings {
             work.measured().sizes().findings().forEach(f -> add(Stage.DECIDE, f));
         }
         Deciding.decided(decided.isComplete(), decided.size()).forEach(f -> add(Stage.DECIDE, f));
+        if (work.isOnShaft()) {
+            add(Stage.DECIDE, ShaftSeat.interference());
+        }
         if (work.pressFit() != null) {
             work.pressFit().findings().forEach(f -> add(Stage.DECIDE, f));
         }

@@ -19,6 +19,7 @@ import joropo.app.ui.Show;
 import joropo.core.lipseal.DriverResult;
 import joropo.core.lipseal.LipSealResult;
 import joropo.core.lipseal.LipSealResult.Candidate;
+import joropo.core.removal.Cleaning;
 import joropo.core.removal.RemovalResult;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;
@@ -43,7 +44,7 @@ final class LipSealPanels {
         return switch (stage) {
             case INTAKE -> List.of(assumed("assumed", "duty"));
             case STRIP -> List.of(ways());
-            case MEASURE -> List.of(track("eye"));
+            case MEASURE -> List.of(track("eye"), cleaning());
             case DECIDE ->
                 List.of(
                         track("work"),
@@ -174,6 +175,19 @@ final class LipSealPanels {
                                 taken != null && taken.remedy() == o.remedy()))
                         .toList(),
                 0);
+    }
+
+    /** Surface by surface, of all that the section or the strip log names. */
+    private Listing cleaning() {
+        return new Listing(
+                "cleaning",
+                "clean",
+                "surface by surface",
+                Fold.CLOSED,
+                Cleaning.of(work.partsThere()).stream()
+                        .map(c -> new Line(null, c.surface(), "", "", c.use(), List.of()))
+                        .toList(),
+                "");
     }
 
     private Listing ways() {

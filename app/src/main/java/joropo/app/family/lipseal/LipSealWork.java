@@ -45,6 +45,7 @@ import joropo.core.removal.RemovalResult;
 import joropo.core.section.BoreItem;
 import joropo.core.section.CaseType;
 import joropo.core.section.Joint;
+import joropo.core.section.Mount;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
@@ -108,7 +109,7 @@ final class LipSealWork implements Work {
         removal = read.get(LipSealFields.EDGE_REACHABLE) == null ? null : RemovalCheck.check(removal(read));
         CaseType caseType =
                 decided.size() == null ? null : decided.caseTypeOrRecommended().orElse(null);
-        pressFit = caseType == null
+        pressFit = caseType == null || isOnShaft()
                 ? null
                 : PressFitCheck.check(
                         duty.pressFit(read, measured, planned.section().boreDiameterMm(), caseType));
@@ -153,6 +154,11 @@ final class LipSealWork implements Work {
 
     ReadFields read() {
         return facts.read();
+    }
+
+    /** Whether its case grips the shaft and its lip runs in the housing. */
+    boolean isOnShaft() {
+        return facts.read().get(LipSealFields.MOUNT) == Mount.SHAFT;
     }
 
     List<StripLog.Removed> log() {
@@ -363,17 +369,21 @@ final class LipSealWork implements Work {
         return fitting.plan();
     }
 
-    /** From what came off, what was arranged, and the seal itself. */
-    @Override
-    public List<Step> stripping() {
+    /** Kinds of what came off, of what was arranged, and of the seal itself. */
+    Set<PartKind> partsThere() {
         Set<PartKind> there = EnumSet.of(PartKind.LIP_SEAL);
         facts.log().forEach(r -> there.add(r.kind()));
         Stream.of(facts.sections().found(), facts.sections().planned())
                 .filter(Objects::nonNull)
                 .flatMap(s -> PartsOfSection.of(s).stream())
                 .forEach(there::add);
+        return there;
+    }
+
+    @Override
+    public List<Step> stripping() {
         return StrippingPlan.of(StrippingInputBuilder.builder()
-                .there(there)
+                .there(partsThere())
                 .inside(planned.inside().medium())
                 .pressureMpa(planned.inside().pressureMpa())
                 .attitude(planned.section().attitude())

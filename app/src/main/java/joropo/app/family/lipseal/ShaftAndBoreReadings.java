@@ -19,7 +19,9 @@ import joropo.core.lipseal.LipSealSeatLimits;
 import joropo.core.lipseal.LipSealSizeCheck;
 import joropo.core.lipseal.LipSealSizeInput;
 import joropo.core.lipseal.LipSealSizeResult;
+import joropo.core.lipseal.ShaftSeat;
 import joropo.core.readings.DiameterReadings.Plane;
+import joropo.core.section.Mount;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
 import joropo.core.surface.Remedy;
@@ -195,7 +197,10 @@ record ShaftAndBoreReadings(
                 .partMaterial(asked.part() == Part.BORE ? read.get(LipSealFields.HOUSING) : null)
                 .planes(planes);
         if (system == SealSystem.METRIC) {
-            input.toleranceClass(asked.part() == Part.SHAFT ? "h11" : "H8");
+            input.toleranceClass(
+                    asked.part() == Part.SHAFT
+                            ? read.get(LipSealFields.MOUNT) == Mount.SHAFT ? ShaftSeat.CLASS : "h11"
+                            : "H8");
         } else {
             input.lowerMm(limits.lower()).upperMm(limits.upper());
         }
