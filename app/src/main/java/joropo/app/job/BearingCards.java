@@ -41,6 +41,8 @@ final class BearingCards {
     static final Field<Ring> TURNING = Field.choice("turningRing", "which ring turns", Ring.class, Ring::words);
     static final Field<Boolean> LOAD_TURNS =
             Field.yesNo("loadTurns", "the load turns with it").hint("not known: it stands still");
+    static final Field<Ring> NO_RING = Field.choice("noRing", "a ring that it has not", Ring.class, Ring::words)
+            .hint("not said: it has both");
     static final Field<Boolean> SEALED = Field.yesNo("sealed", "sealed or shielded");
     static final Field<Double> BORE = Field.size("bearingBore", "its bore");
     static final Field<Double> OUTSIDE = Field.size("bearingOutside", "its outside");
@@ -66,7 +68,7 @@ final class BearingCards {
 
     private static final Map<Stage, Card> CARDS = Map.of(
             Stage.STRIP,
-            Card.of("bearing", "as found", Shape.LIST, TURNING, LOAD_TURNS, SEALED)
+            Card.of("bearing", "as found", Shape.LIST, TURNING, LOAD_TURNS, NO_RING, SEALED)
                     .fold(),
             Stage.MEASURE,
             Card.of(
@@ -191,6 +193,7 @@ final class BearingCards {
                 .widthMm(width)
                 .turningRing(turning)
                 .loadTurns(read.get(LOAD_TURNS))
+                .noRing(read.get(NO_RING))
                 .forceOn(read.get(FORCE))
                 .sealed(read.get(SEALED))
                 .shaftFit(seat(DiameterInput.Part.SHAFT, bore, read.get(SHAFT_CLASS), read, List.of(SHAFT_1, SHAFT_2)))

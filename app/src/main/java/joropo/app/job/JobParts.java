@@ -40,19 +40,25 @@ final class JobParts {
     }
 
     /**
-     * What came off and does not go back, by kind; a kind that is on the list already, such as the seal, is not listed
-     * again.
+     * What came off and does not go back, by kind: as many as came off, less those that are on the list already, such
+     * as the seals of the plan.
      */
     private static List<Part> destroyed(List<StripPart> log, Map<String, Part> there) {
         Map<PartKind, Long> counts = log.stream()
                 .filter(s -> s.kind().after() == PartKind.After.RENEWED && s.kind() != PartKind.SEALANT)
+                .filter(s -> s.back() != StripPart.Back.LEFT_OUT)
                 .collect(Collectors.groupingBy(StripPart::kind, TreeMap::new, Collectors.counting()));
         List<Part> out = new ArrayList<>();
         counts.forEach((kind, count) -> {
-            if (there.values().stream().noneMatch(p -> p.kind() == kind)) {
+            int more = count.intValue()
+                    - there.values().stream()
+                            .filter(p -> p.kind() == kind)
+                            .mapToInt(Part::count)
+                            .sum();
+            if (more > 0) {
                 out.add(new Part(
                         "strip-" + kind.name().toLowerCase(Locale.ROOT),
-                        count.intValue(),
+                        more,
                         kind,
                         kind.words(),
                         "",

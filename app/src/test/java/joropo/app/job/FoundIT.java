@@ -265,7 +265,8 @@ class FoundIT {
 
         String h = "h" + boot + "-";
         assertThat(page.locator("#rail")).containsText("can creep out through it, past a good lip");
-        Filling.fill(page, h + "bootClean", "YES", h + "bootClosed", "CLAMP", h + "bootClamp", "screw at 6, three turns");
+        Filling.fill(
+                page, h + "bootClean", "YES", h + "bootClosed", "CLAMP", h + "bootClamp", "screw at 6, three turns");
         assertThat(page.locator("#rail")).not().containsText("creep out through it");
 
         page.fill("#back-why-" + shims, "0.5 0.2");

@@ -81,7 +81,10 @@ class StoreIT {
         long fresh = STORE.receive(nbr("2Q2024"), LengthUnit.MM, jacinta);
         long past = STORE.receive(nbr("2Q2012"), LengthUnit.MM, jacinta);
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> STORE.extend(fresh, "shore 71", Workshop.bean(PeopleService.class).find("marisol").orElseThrow()))
+                .isThrownBy(() -> STORE.extend(
+                        fresh,
+                        "shore 71",
+                        Workshop.bean(PeopleService.class).find("marisol").orElseThrow()))
                 .withMessageContaining("written by a lead");
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> STORE.extend(past, "shore 71", jacinta))

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import joropo.core.lipseal.Lubricants.Zone;
+import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
 import joropo.core.plan.Step;
 import joropo.core.removal.Cleaning;
@@ -112,6 +113,9 @@ public final class FittingPlan {
                     "Turned a little it is closed, starved or sheared.");
         }
         lubricate();
+        if (in.among().leads()) {
+            greases();
+        }
         step("edges", named(edges()), "An edge nicks the lip where nobody sees it.");
     }
 
@@ -186,6 +190,22 @@ public final class FittingPlan {
         }
     }
 
+    /** Greases of different names on the two sides of a lip. */
+    private void greases() {
+        List<String> names = section.spaces().stream()
+                .filter(s -> s.medium() == Medium.GREASE && s.fluid() != null)
+                .map(s -> Fluid.of(s.fluid()).name())
+                .distinct()
+                .toList();
+        if (names.size() > 1) {
+            step(
+                    "greases",
+                    "Two greases, each on its own side: " + String.join(", and ", names)
+                            + ". A gun and a cloth of its own for each.",
+                    "Greases that do not mix run out together.");
+        }
+    }
+
     private String edges() {
         boolean against = section.shaftEntersFrom() == seal.mainLip();
         if (in.cover() != null) {
@@ -247,7 +267,11 @@ public final class FittingPlan {
         hold(
                 "joint-" + joint.words().replace(' ', '-'),
                 "Close the " + joint.words() + ": "
-                        + joint.sealedBy().name().toLowerCase(Locale.ROOT).replace('_', '-') + ".",
+                        + joint.sealedBy().name().toLowerCase(Locale.ROOT).replace('_', '-') + "."
+                        + (joint.sealedBy() == Joint.Closure.SEALANT
+                                ? " Thin, clear of lip and oil ways; start its open time before joining and its cure "
+                                        + "before oil as two timers, by its maker."
+                                : ""),
                 "A lip can be perfect and the joint beside it leaks.");
     }
 

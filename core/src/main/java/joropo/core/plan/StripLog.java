@@ -14,6 +14,7 @@ import joropo.core.section.BoreItemBearingBuilder;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Level;
 import joropo.core.section.Section;
+import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
 import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
@@ -139,6 +140,15 @@ public final class StripLog {
             }
         }
         return out;
+    }
+
+    /** Slingers of the log whose place was read: they stand on the shaft, outward of the seals. */
+    public static List<ShaftItem> onShaft(List<Removed> removed) {
+        return removed.stream()
+                .filter(r -> r.kind() == PartKind.SLINGER && r.placeMm() != null && !r.leftOut())
+                .<ShaftItem>map(r -> new ShaftItem.Slinger(
+                        r.placeMm(), r.thicknessMm() == null ? null : r.placeMm() + r.thicknessMm(), null))
+                .toList();
     }
 
     private static int count(List<BoreItem> items, PartKind kind) {

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import joropo.core.lipseal.DriverInput.PressSide;
 import joropo.core.lipseal.TurnedPart.Cylinder;
+import joropo.core.section.Mount;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
@@ -45,6 +46,29 @@ class DriverCheckTest {
                 .findFirst()
                 .orElseThrow()
                 .status();
+    }
+
+    /**
+     * A case that grips the shaft: a tube over it, hole 45.5, land to 45 + 17 / 3 = 50.67, recessed for a washer that
+     * stands out 1.5.
+     */
+    @ParameterizedTest(name = "tube Ø {0} hollow to {1}: {2}")
+    @CsvSource({"50.6, 45.5, PASS", "50.7, 45.5, CAUTION", "50.6, 45.4, CAUTION", "50.6, , CAUTION"})
+    void aSealOnTheShaftIsPushedByItsInnerRing(double outside, Double inside, Status own) {
+        DriverResult r = DriverCheck.check(DriverInputBuilder.builder()
+                .shaftMm(45.0)
+                .boreMm(62.0)
+                .outsideDiameterMm(62.0)
+                .mount(Mount.SHAFT)
+                .proudMm(1.5)
+                .available(List.of(new OwnDriver(outside, OwnDriver.Form.TUBE, inside, null, true)))
+                .build());
+        assertThat(r.throughHoleMm()).isEqualTo(45.5);
+        assertThat(r.landToMm()).isCloseTo(50.67, within(0.005));
+        assertThat(r.recessDepthMm()).isEqualTo(1.5);
+        assertThat(status(r, "own")).isEqualTo(own);
+        assertThat(status(r, "stop")).isEqualTo(own == Status.PASS ? Status.PASS : Status.CAUTION);
+        assertThat(r.part().inner().get(1)).isEqualTo(new Cylinder(1.5, 40, 45.5));
     }
 
     /**

@@ -18,6 +18,7 @@ import joropo.app.settings.ShopGauge;
 import joropo.core.lipseal.Among;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.PairPlaces;
+import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
 import joropo.core.plan.StripLog;
 import joropo.core.section.BoreItem;
@@ -28,6 +29,7 @@ import joropo.core.section.Section;
 import joropo.core.section.SectionBuilder;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
+import joropo.core.section.SpaceBuilder;
 import joropo.core.shaft.Rotation;
 import joropo.core.shaft.Side;
 import joropo.core.sizes.SealSize;
@@ -137,6 +139,8 @@ record AssumedSection(
         ShopGauge depthGauge = read.gauge(LipSealFields.DEPTH_GAUGE);
         Double play = read.get(CommonFields.PLAY_MEASURED);
         boolean grounded = isGround(read);
+        List<ShaftItem> onShaft = shaftItems(read, found, size.widthMm(), grounded, assumed);
+        onShaft.addAll(StripLog.onShaft(facts.log()));
         Section section = SectionBuilder.builder()
                 .name(position.machineName() + ", " + position.name())
                 .rotation(rotation(position, read))
@@ -149,7 +153,7 @@ record AssumedSection(
                                 ? List.of(outside(position, read), PairPlaces.between(), inside(position, read))
                                 : List.of(outside(position, read), inside(position, read)))
                 .boreItems(items)
-                .shaftItems(shaftItems(read, found, size.widthMm(), grounded, assumed))
+                .shaftItems(onShaft)
                 .axialPlayMm(play != null ? play : read.get(CommonFields.PLAY_BEFORE))
                 .growthMm(read.get(LipSealFields.GROWTH))
                 .cylindricalDepthMm(read.get(LipSealFields.CYL_DEPTH))
@@ -418,16 +422,25 @@ record AssumedSection(
     }
 
     private static Space outside(Position position, ReadFields read) {
-        return new Space(
-                read.get(LipSealFields.OUTSIDE_MEDIUM, Medium.AIR),
-                read.get(LipSealFields.DIRT, position.dirt()),
-                read.get(LipSealFields.PRESSURE_OUT),
-                null);
+        return SpaceBuilder.builder()
+                .medium(read.get(LipSealFields.OUTSIDE_MEDIUM, Medium.AIR))
+                .fluid(listed(read.get(LipSealFields.OUTSIDE_FLUID)))
+                .dirt(read.get(LipSealFields.DIRT, position.dirt()))
+                .pressureMpa(read.get(LipSealFields.PRESSURE_OUT))
+                .build();
     }
 
     private static Space inside(Position position, ReadFields read) {
-        return new Space(
-                read.get(LipSealFields.MEDIUM, position.medium()), null, read.get(LipSealFields.PRESSURE), null);
+        return SpaceBuilder.builder()
+                .medium(read.get(LipSealFields.MEDIUM, position.medium()))
+                .fluid(listed(read.get(LipSealFields.FLUID)))
+                .pressureMpa(read.get(LipSealFields.PRESSURE))
+                .build();
+    }
+
+    /** A section names fluids of the table; the workshop's own are judged by the choice of the seal. */
+    private static @Nullable String listed(@Nullable String fluid) {
+        return fluid != null && Fluid.isListed(fluid) ? fluid : null;
     }
 
     private static boolean isGround(ReadFields read) {
