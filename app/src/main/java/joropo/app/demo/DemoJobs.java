@@ -428,6 +428,22 @@ class DemoJobs {
                 texts(
                         "playMeasured",
                         "0.12",
+                        "joint",
+                        "reducer cover",
+                        "t2-joint",
+                        "coupling nut",
+                        "t2-bolts",
+                        "1",
+                        "t2-boltTorque",
+                        "120",
+                        "t2-torqueUnit",
+                        "NM",
+                        "t2-figureFor",
+                        "DRY",
+                        "t2-threads",
+                        "DRY",
+                        "t2-leftHand",
+                        "YES",
                         "bolts",
                         "8",
                         "boltTorque",
@@ -649,6 +665,8 @@ class DemoJobs {
                 "line across the joint",
                 "clock",
                 "12");
+        long shims = lists.remove(number, "SHIM", "", cover, who);
+        lists.note(number, shims, texts("shims", "0.5 0.2 2x0.1"), LengthUnit.MM, who);
         off(number, who, "KEY", "key 14x9", "condition", "one edge pressed");
         off(number, who, "RETAINING_RING", "", "place", "0.2", "thickness", "1.2", "condition", "open ends at 6");
         off(number, who, "WASHER", "washer under the ring", "place", "1.4", "thickness", "0.7");

@@ -282,15 +282,16 @@ final class PartPainter {
         }
     }
 
-    /** Three arrows from the side of more pressure against each part that seals. */
-    /** Where the old seals stood, in broken lines behind the new ones. */
+    /** Where the old seals stood, as far as that was read, in broken lines behind the new ones. */
     private void foundPlaces() {
         if (section.asFound() == null) {
             return;
         }
         for (BoreItem.Seal old : section.asFound().seals()) {
-            boolean moved = section.seals().stream()
-                    .noneMatch(s -> Math.abs(s.fromMm() - old.fromMm()) < FOUND_MM && s.mainLip() == old.mainLip());
+            boolean moved = !Boolean.TRUE.equals(old.placeAssumed())
+                    && section.seals().stream()
+                            .noneMatch(s ->
+                                    Math.abs(s.fromMm() - old.fromMm()) < FOUND_MM && s.mainLip() == old.mainLip());
             if (moved) {
                 double top = frame.y(old.outsideDiameterMm() / 2);
                 svg.path(
@@ -302,6 +303,7 @@ final class PartPainter {
         }
     }
 
+    /** Three arrows from the side of more pressure against each part that seals. */
     private void pressures() {
         List<BoreItem.Sealing> sealing = section.boreItems().stream()
                 .filter(BoreItem.Sealing.class::isInstance)

@@ -19,6 +19,8 @@ import joropo.app.family.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -52,11 +54,15 @@ class NotSavedIT {
     }
 
     private void isNotSaved(String why) {
+        isNotSaved(why, "10.5", "");
+    }
+
+    private void isNotSaved(String why, String typed, String before) {
         assertThat(page.locator("#not-saved")).containsText("Not saved.");
         assertThat(page.locator("#not-saved")).containsText(why);
         assertThat(page.locator("body")).hasClass(GREY);
-        assertThat(page.locator("#stopDepth")).hasValue("10.5");
-        assertThat(stored("stopDepth")).isEmpty();
+        assertThat(page.locator("#stopDepth")).hasValue(typed);
+        assertThat(stored("stopDepth")).isEqualTo(before);
     }
 
     private void isSavedByItself() {
@@ -110,11 +116,22 @@ class NotSavedIT {
         isSavedByItself();
     }
 
-    @Test
-    void aJobThatIsClosedMeanwhileIsASentence() throws Exception {
-        Workshop.bean(JobService.class).withdraw(number, "opened twice", JobMaker.person("jacinta"));
-        page.fill("#stopDepth", "10.5");
-        isNotSaved("Job " + number + " is withdrawn: it is not changed any more.");
+    @ParameterizedTest
+    @ValueSource(strings = {"withdrawn", "signed"})
+    void aJobThatIsClosedMeanwhileIsASentence(String how) throws Exception {
+        JobService jobs = Workshop.bean(JobService.class);
+        if (how.equals("signed")) {
+            number = JobMaker.readyToSign("IN");
+            page.navigate(Workshop.address() + "/jobs/" + number + "/measure");
+            jobs.sign(number, JobMaker.person("jacinta"));
+        } else {
+            jobs.withdraw(number, "opened twice", JobMaker.person("jacinta"));
+        }
+        page.fill("#stopDepth", "10.6");
+        isNotSaved(
+                "Job " + number + " is " + how + ": it is not changed any more.",
+                "10.6",
+                how.equals("signed") ? "10.5" : "");
         var visitor = new Visitor(Workshop.address()).signIn("marisol");
         for (String act : new String[] {"/measure", "/strip/section", "/entries", "/withdrawal"}) {
             HttpResponse<String> answer = visitor.post(
@@ -130,11 +147,11 @@ class NotSavedIT {
                     "why",
                     "w");
             assertThat(answer.statusCode()).as(act).isEqualTo(409);
-            assertThat(answer.body()).as(act).contains("is withdrawn: it is not changed any more.");
+            assertThat(answer.body()).as(act).contains("is " + how + ": it is not changed any more.");
         }
         assertThat(visitor.post("/jobs/" + number + "/measure", "stopDepth", "1")
                         .body())
-                .contains("is withdrawn: it is not changed any more.");
+                .contains("is " + how + ": it is not changed any more.");
     }
 
     /** What one person typed is never saved under another's name without a word. */

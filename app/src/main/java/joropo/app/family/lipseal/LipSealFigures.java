@@ -33,6 +33,7 @@ final class LipSealFigures {
             case "shaft" -> diameter("shaft", measured.shaft());
             case "bore" -> diameter("bore", measured.bore());
             case "duty" -> duty();
+            case "found" -> found();
             case "heat" -> heat();
             case "groove" -> groove();
             case "seal" -> seal();
@@ -68,6 +69,14 @@ final class LipSealFigures {
                 ? ", shaft assumed " + Length.show(work.entry().section().shaftDiameterMm(), 0)
                 : "";
         return List.of(new Figure("surface speed" + assumed, Length.show(v, 2), "m/s", null));
+    }
+
+    /** What the list of what came off says, so that it need not be typed again. */
+    private List<Figure> found() {
+        Double logged = work.loggedMm();
+        return logged == null
+                ? List.of()
+                : List.of(new Figure("depth, as noted when it came off", mm(logged), "mm", null));
     }
 
     /** The heat at the lip, with everything that was assumed for it. */
@@ -113,7 +122,11 @@ final class LipSealFigures {
         Window window = work.window();
         if (window != null) {
             out.add(new Figure("depth window", mm(window.fromMm()) + " to " + mm(window.toMm()), "mm", mark("S2")));
-            out.add(new Figure("goes to", mm(work.targetMm()), "mm", null));
+            out.add(new Figure(
+                    work.entry().goesByFound() ? "goes to, by the old seal's place" : "goes to",
+                    mm(work.targetMm()),
+                    "mm",
+                    null));
         }
         if (!work.plan().isEmpty()) {
             out.add(new Figure("lip track", mm(work.entry().seal().lipMm()), "mm", mark("S4")));

@@ -116,7 +116,7 @@ final class LipSealPicture {
 
     private static SectionPicture drawn(LipSealWork work, AssumedSection entry) {
         boolean decided = entry.knowsTheSeal();
-        Section section = entry.section().comparedWith(work.arranged().found());
+        Section section = work.besideFound(entry);
         List<Band> tracks = decided
                 ? work.judged().lipTracks().stream()
                         .map(t -> new Band(t.fromMm(), t.toMm()))

@@ -119,11 +119,15 @@ final class LipSealWork implements Work {
         findings = LipSealFindings.of(this);
     }
 
-    /** By all rules, beside the arrangement as it was found: kept on the bench, else as the places were read. */
+    /** By all rules, beside the arrangement as it was found. */
     private SectionResult judged(AssumedSection entry) {
+        return LipSealRules.section(besideFound(entry));
+    }
+
+    /** A section beside the arrangement as it was found: kept on the bench, else as the places were read. */
+    Section besideFound(AssumedSection entry) {
         Section found = facts.sections().found();
-        return LipSealRules.section(
-                entry.section().comparedWith(found == null ? FoundPlace.section(facts, entry.section()) : found));
+        return entry.section().comparedWith(found == null ? FoundPlace.section(facts, entry.section()) : found);
     }
 
     /** Where the old seal's place will not do, the seal goes where the rules aim. */
