@@ -40,6 +40,22 @@ import joropo.core.lipseal.ShaftEnd;
 import joropo.core.lipseal.Wetting;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.oring.CounterfaceCheck;
+import joropo.core.oring.CounterfaceInput;
+import joropo.core.oring.CounterfaceInputBuilder;
+import joropo.core.oring.Gland;
+import joropo.core.oring.LoadedRingCheck;
+import joropo.core.oring.LoadedRingInput;
+import joropo.core.oring.LoadedRingInputBuilder;
+import joropo.core.oring.OringGlandCheck;
+import joropo.core.oring.OringGlandInput;
+import joropo.core.oring.OringGlandInputBuilder;
+import joropo.core.oring.OringGlandResult;
+import joropo.core.oring.OringSizeCheck;
+import joropo.core.oring.OringSizeInput;
+import joropo.core.oring.OringSizeInputBuilder;
+import joropo.core.oring.RingMotion;
+import joropo.core.oring.Tolerances;
 import joropo.core.readings.DiameterReadings.Plane;
 import joropo.core.readings.Gauge;
 import joropo.core.readings.SeatSquarenessCheck;
@@ -696,6 +712,179 @@ final class Bodies {
                                 .trialSeating(false)
                                 .build(),
                         TorquePlanCheck::check,
+                        Bodies::findings),
+                kind("o-ring-gland", piston().build(), Bodies::gland, Bodies::findings),
+                kind(
+                        "o-ring-gland backed",
+                        piston().grooveWidthMm(6.25)
+                                .backups(1)
+                                .backupThicknessMm(1.45)
+                                .pressureTurns(false)
+                                .pressureMpa(25.0)
+                                .motion(RingMotion.RECIPROCATING)
+                                .strokeMm(100.0)
+                                .speedMPerS(0.2)
+                                .build(),
+                        Bodies::gland,
+                        Bodies::findings),
+                kind(
+                        "o-ring-gland listed",
+                        piston().ring("227")
+                                .ringInsideMm(null)
+                                .sectionMm(null)
+                                .leadInAngleDeg(20.0)
+                                .gas(null)
+                                .offsetMm(0.02)
+                                .build(),
+                        Bodies::gland,
+                        Bodies::findings),
+                kind(
+                        "o-ring-gland turning",
+                        piston().gland(Gland.ROD)
+                                .motion(RingMotion.ROTARY)
+                                .counterDiameterMm(20.0)
+                                .grooveDiameterMm(26.55)
+                                .grooveWidthMm(3.95)
+                                .ringInsideMm(20.6)
+                                .speedRpm(500.0)
+                                .pressureMpa(1.0)
+                                .passOverMm(null)
+                                .build(),
+                        Bodies::gland,
+                        Bodies::findings),
+                kind(
+                        "o-ring-gland face",
+                        piston().gland(Gland.FACE_INSIDE)
+                                .counterDiameterMm(null)
+                                .grooveDiameterMm(60.0)
+                                .grooveDepthMm(2.65)
+                                .tolerances(new Tolerances(null, 0.05, 0.06, 0.03, 0.2, 0.1))
+                                .gapMm(0.0)
+                                .passOverMm(null)
+                                .build(),
+                        Bodies::gland,
+                        Bodies::findings),
+                kind(
+                        "loaded-ring",
+                        LoadedRingInputBuilder.builder()
+                                .gland(Gland.PISTON)
+                                .counterDiameterMm(80.0)
+                                .grooveDepthMm(5.5)
+                                .grooveWidthMm(4.2)
+                                .slideThicknessMm(2.5)
+                                .slideWidthMm(4.05)
+                                .sectionMm(3.53)
+                                .ringInsideMm(66.27)
+                                .tolerances(new LoadedRingInput.Tolerances(0.02, 0.05, 0.02, 0.02, 0.3, 0.08, 0.02))
+                                .passOverMm(78.7)
+                                .slideMaterial("PTFE")
+                                .build(),
+                        LoadedRingCheck::check,
+                        Bodies::findings),
+                kind(
+                        "counterface",
+                        CounterfaceInputBuilder.builder()
+                                .part(CounterfaceInput.Part.ROD)
+                                .motion(RingMotion.RECIPROCATING)
+                                .diameterMm(50.0)
+                                .bendMm(0.05)
+                                .shapeLimitMm(0.05)
+                                .raUm(0.2)
+                                .hardnessHrc(50.0)
+                                .dirt(Dirt.DUST)
+                                .ovalityMm(0.01)
+                                .taperMm(0.01)
+                                .defects(List.of(
+                                        new CounterfaceInput.Mark(Defect.Kind.SCORE_ROUND, 5.0, false),
+                                        new CounterfaceInput.Mark(Defect.Kind.SCORE_AXIAL, 5.0, false)))
+                                .build(),
+                        CounterfaceCheck::check,
+                        Bodies::findings),
+                kind(
+                        "counterface bore",
+                        CounterfaceInputBuilder.builder()
+                                .part(CounterfaceInput.Part.BORE)
+                                .motion(RingMotion.STATIC)
+                                .diameterMm(50.0)
+                                .raUm(1.0)
+                                .ovalityMm(0.01)
+                                .taperMm(0.01)
+                                .defects(List.of())
+                                .build(),
+                        CounterfaceCheck::check,
+                        Bodies::findings),
+                kind(
+                        "o-ring-size",
+                        OringSizeInputBuilder.builder()
+                                .gland(Gland.PISTON)
+                                .motion(RingMotion.STATIC)
+                                .counterDiameterMm(60.0)
+                                .grooveDiameterMm(54.36)
+                                .grooveWidthMm(4.8)
+                                .build(),
+                        OringSizeCheck::check,
+                        Bodies::findings),
+                kind(
+                        "o-ring-size face",
+                        OringSizeInputBuilder.builder()
+                                .gland(Gland.FACE_INSIDE)
+                                .motion(RingMotion.STATIC)
+                                .grooveDiameterMm(60.0)
+                                .grooveWidthMm(4.8)
+                                .grooveDepthMm(2.65)
+                                .build(),
+                        OringSizeCheck::check,
+                        Bodies::findings),
+                kind(
+                        "o-ring-size found",
+                        OringSizeInputBuilder.builder()
+                                .measured(new OringSizeInput.Measured(54.5, 3.42))
+                                .build(),
+                        OringSizeCheck::check,
+                        Bodies::findings),
+                kind(
+                        "o-ring-size pair",
+                        OringSizeInputBuilder.builder()
+                                .gland(Gland.PISTON)
+                                .motion(RingMotion.STATIC)
+                                .counterDiameterMm(60.0)
+                                .otherDiameterMm(59.9)
+                                .material("NBR")
+                                .fluid("HLP_OIL")
+                                .coldestC(0.0)
+                                .hottestC(60.0)
+                                .build(),
+                        OringSizeCheck::check,
                         Bodies::findings));
+    }
+
+    /** Few draws, since a body is judged thousands of times. */
+    private static OringGlandResult gland(OringGlandInput in) {
+        return OringGlandCheck.check(in, 50);
+    }
+
+    /** A ring of 53.57 x 3.53 in a bore of 60. */
+    private static OringGlandInputBuilder piston() {
+        return OringGlandInputBuilder.builder()
+                .gland(Gland.PISTON)
+                .motion(RingMotion.STATIC)
+                .counterDiameterMm(60.0)
+                .grooveDiameterMm(54.36)
+                .grooveWidthMm(4.8)
+                .ringInsideMm(53.57)
+                .sectionMm(3.53)
+                .tolerances(new Tolerances(0.02, 0.02, 0.06, null, 0.2, 0.1))
+                .gapMm(0.1)
+                .pressureMpa(5.0)
+                .hardnessShoreA(70.0)
+                .material("NBR")
+                .fluid("HLP_OIL")
+                .coldestC(0.0)
+                .hottestC(60.0)
+                .partMaterial("STEEL")
+                .counterMaterial("STEEL")
+                .passOverMm(60.0)
+                .leadInMm(3.0)
+                .gas(false);
     }
 }

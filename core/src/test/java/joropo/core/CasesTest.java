@@ -23,6 +23,14 @@ import joropo.core.bearing.BearingCheck;
 import joropo.core.bearing.BearingInput;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInputBuilder;
+import joropo.core.oring.CounterfaceCheck;
+import joropo.core.oring.CounterfaceInput;
+import joropo.core.oring.LoadedRingCheck;
+import joropo.core.oring.LoadedRingInput;
+import joropo.core.oring.OringGlandCheck;
+import joropo.core.oring.OringGlandInput;
+import joropo.core.oring.OringSizeCheck;
+import joropo.core.oring.OringSizeInput;
 import joropo.core.readings.DiameterReadings;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -42,7 +50,11 @@ class CasesTest {
 
     private static final Map<String, Kind> KINDS = Map.of(
             "bearing", kind(BearingInput.class, BearingCheck::check),
+            "counterface", kind(CounterfaceInput.class, CounterfaceCheck::check),
             "end-play", kind(EndPlayInput.class, EndPlayCheck::check),
+            "loaded-ring", kind(LoadedRingInput.class, LoadedRingCheck::check),
+            "o-ring-gland", kind(OringGlandInput.class, OringGlandCheck::check),
+            "o-ring-size", kind(OringSizeInput.class, OringSizeCheck::check),
             "torque-plan", kind(TorquePlanInput.class, TorquePlanCheck::check));
 
     static Stream<String> cases() throws IOException {
@@ -87,10 +99,29 @@ class CasesTest {
     }
 
     private static String figure(Object result, String name) throws ReflectiveOperationException {
-        Object value = result.getClass().getMethod(name).invoke(result);
+        Object value = result;
+        for (String step : name.split("\\.")) {
+            value = step.matches("\\d+")
+                    ? ((List<?>) value).get(Integer.parseInt(step))
+                    : value.getClass().getMethod(step).invoke(value);
+        }
         return value instanceof Double d
                 ? Double.toString(Math.rint(d * 1000) / 1000)
                 : String.valueOf(value).replaceAll("[\\[\\]]", "").replace(", ", "/");
+    }
+
+    /** A record within: its components in their order, such as {@code 0.02:0.05}; empty, or short of them: absent. */
+    private static Record inOrder(Class<? extends Record> type, String[] texts) {
+        RecordComponent[] components = type.getRecordComponents();
+        Object[] values = new Object[components.length];
+        for (int i = 0; i < Math.min(values.length, texts.length); i++) {
+            values[i] = value(components[i].getGenericType(), texts[i].isEmpty() ? null : texts[i]);
+        }
+        try {
+            return made(type, values);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static Record record(Class<? extends Record> type, String inputs) throws ReflectiveOperationException {
@@ -104,8 +135,13 @@ class CasesTest {
             values[i] = value(components[i].getGenericType(), given.remove(components[i].getName()));
         }
         assertThat(given).as("inputs that there are not").isEmpty();
-        Constructor<? extends Record> made = type.getDeclaredConstructor(
-                Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new));
+        return made(type, values);
+    }
+
+    private static Record made(Class<? extends Record> type, Object[] values) throws ReflectiveOperationException {
+        Constructor<? extends Record> made = type.getDeclaredConstructor(Arrays.stream(type.getRecordComponents())
+                .map(RecordComponent::getType)
+                .toArray(Class<?>[]::new));
         try {
             return made.newInstance(values);
         } catch (InvocationTargetException e) {
@@ -136,6 +172,9 @@ class CasesTest {
         }
         if (plain == DiameterInput.class) {
             return seat(text);
+        }
+        if (plain.isRecord()) {
+            return inOrder(plain.asSubclass(Record.class), text.split(":"));
         }
         return plain == Double.class
                 ? (Object) Double.valueOf(text)

@@ -42,6 +42,13 @@ import joropo.core.material.CureQuarter;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.material.ShelfLife;
+import joropo.core.oring.Gland;
+import joropo.core.oring.OringGlandCheck;
+import joropo.core.oring.OringGlandInputBuilder;
+import joropo.core.oring.OringSizeCheck;
+import joropo.core.oring.OringSizeInput;
+import joropo.core.oring.OringSizeInputBuilder;
+import joropo.core.oring.RingMotion;
 import joropo.core.readings.DiameterReadings.Plane;
 import joropo.core.readings.Gauge;
 import joropo.core.readings.SeatSquarenessCheck;
@@ -242,6 +249,10 @@ class ChangedTablesTest {
                 .uncertaintyMm(0.001)
                 .planes(List.of(new Plane(null, List.of(49.985, 49.985))))
                 .build()))),
+        SQUEEZED(() -> gland(10.0)),
+        NIBBLED(() -> gland(10.0)),
+        RING_METRIC(() -> ring(54.0, 4.0)),
+        RING_INCH(() -> ring(9.0, 1.83)),
         BY_CLASS(() -> String.valueOf(TorquePlanCheck.check(TorquePlanInputBuilder.builder()
                         .bolts(4)
                         .thread("M12")
@@ -260,6 +271,34 @@ class ChangedTablesTest {
         public String get() {
             return found.get();
         }
+    }
+
+    private static String gland(double pressureMpa) {
+        return verdicts(OringGlandCheck.check(
+                        OringGlandInputBuilder.builder()
+                                .gland(Gland.PISTON)
+                                .motion(RingMotion.STATIC)
+                                .counterDiameterMm(60.0)
+                                .grooveDiameterMm(54.36)
+                                .grooveWidthMm(4.8)
+                                .ringInsideMm(53.57)
+                                .sectionMm(3.53)
+                                .material("NBR")
+                                .hardnessShoreA(70.0)
+                                .pressureMpa(pressureMpa)
+                                .gapMm(0.1)
+                                .build(),
+                        0)
+                .findings());
+    }
+
+    private static String ring(double insideMm, double sectionMm) {
+        return OringSizeCheck.check(OringSizeInputBuilder.builder()
+                        .measured(new OringSizeInput.Measured(insideMm, sectionMm))
+                        .build())
+                .sizes()
+                .get(0)
+                .toString();
     }
 
     private static String bearing(UnaryOperator<BearingInputBuilder> with) {
@@ -295,6 +334,10 @@ class ChangedTablesTest {
                         "STEEL,carbon and alloy steel,11.5",
                         "STEEL,carbon and alloy steel,0.1",
                         "WARM"),
+                Arguments.of("oring-glands", "0.13,18.7,20.1,", "0.13,13.7,15.1,", "SQUEEZED"),
+                Arguments.of("extrusion-gap", "70,10,0.13,", "70,10,0.03,", "NIBBLED"),
+                Arguments.of("oring-sizes-metric", "54.00x4.00,54.00,", "54.00x4.00,53.90,", "RING_METRIC"),
+                Arguments.of("oring-sizes-inch", "904,0.351,0.005,", "904,0.351,0.001,", "RING_INCH"),
                 Arguments.of("gauges", "OUTSIDE_MICROMETER,25,50,0.005", "OUTSIDE_MICROMETER,25,50,0.05", "GAUGED"),
                 Arguments.of("seat-squareness", "50,80,0.20", "50,80,0.05", "TILTED"),
                 Arguments.of("lip-seal-sizes-metric", "45,62,8,", "45,61,8,", "METRIC"),

@@ -39,6 +39,9 @@ class LeftOutTest {
             Map.entry("markingOld", List.of("K50", "K60")),
             Map.entry("markingNew", List.of("K50", "K60")),
             Map.entry("marking", List.of("45x62x10", "50x72x8")),
+            Map.entry("ring", List.of("226", "227")),
+            Map.entry("slideMaterial", List.of("PTFE", "NBR")),
+            Map.entry("counterMaterial", List.of("STEEL", "ALUMINIUM")),
             Map.entry("fluid", List.of("HLP_OIL", "EP_GEAR_OIL", "WATER_COLD")),
             Map.entry("insideFluid", List.of("HLP_OIL", "EP_GEAR_OIL", "WATER_COLD")),
             Map.entry("outsideFluid", List.of("HLP_OIL", "WATER_COLD")),
@@ -50,10 +53,12 @@ class LeftOutTest {
             Map.entry("makerDocument", List.of("sheet 4")),
             Map.entry("mayTakeGrease", List.of("the builder's drawing")));
     /** What is not judged: names, words that only tell parts apart, and what is said of an old seal only. */
-    private static final Set<String> NAMES =
-            Set.of("name", "id", "beforeItem", "asFound", "clockMarks", "clock", "spring", "what", "placeAssumed");
+    private static final Set<String> NAMES = Set.of(
+            "name", "id", "beforeItem", "asFound", "clockMarks", "clock", "spring", "what", "placeAssumed", "ring");
     /** What somebody decided, or a value that goes before a guide: without it the guide is judged. */
     private static final Set<String> CHOICES = Set.of(
+            "ringShape",
+            "otherDiameterMm",
             "layout",
             "material",
             "caseType",

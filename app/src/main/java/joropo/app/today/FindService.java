@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Finds anything by words of it: every word has to be there, the last letters may be left out. */
 @Service
 class FindService {
-    private static final int MOST = 40;
+    private static final int MOST = 20;
     /** What lies beyond is not counted: "more than a thousand" says enough. */
     private static final int MOST_COUNTED = 1000;
 

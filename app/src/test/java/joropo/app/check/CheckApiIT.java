@@ -152,6 +152,59 @@ class CheckApiIT {
     }
 
     @Test
+    void ringsInGrooves() throws Exception {
+        JsonNode gland = answer(
+                "o-ring-gland",
+                "{\"gland\": \"PISTON\", \"motion\": \"STATIC\", \"counterDiameterMm\": 60, \"grooveDiameterMm\": 54.40, "
+                        + "\"grooveWidthMm\": 4.80, \"ringInsideMm\": 52.07, \"sectionMm\": 3.53, \"pressureMpa\": 10, "
+                        + "\"hardnessShoreA\": 70, \"gapMm\": 0.1, \"material\": \"NBR\", \"fluid\": \"HLP_OIL\", "
+                        + "\"coldestC\": 0, \"hottestC\": 60, \"leadInMm\": 3, \"tolerances\": {\"counterMm\": 0.02, "
+                        + "\"grooveMm\": 0.02, \"widthMm\": 0.06, \"ringInsideMm\": 0.2, \"sectionMm\": 0.1}}");
+        assertThat(gland.get("verdict").asString()).isEqualTo("CAUTION");
+        assertThat(gland.at("/results/stretchPercent").asDouble()).isEqualTo(4.47, within(0.01));
+        assertThat(gland.at("/results/sectionStretchedMm").asDouble()).isEqualTo(3.454, within(0.001));
+        assertThat(gland.at("/results/squeezePercent/nominal").asDouble()).isEqualTo(18.9, within(0.05));
+        assertThat(gland.at("/results/squeezeFreePercent/nominal").asDouble()).isEqualTo(20.7, within(0.05));
+        assertThat(gland.at("/results/fillPercent/nominal").asDouble()).isEqualTo(70.8, within(0.05));
+        assertThat(gland.at("/results/gapMm").asDouble()).isEqualTo(0.13);
+        assertThat(gland.get("findings"))
+                .extracting(f -> f.get("id").asString())
+                .containsExactly(
+                        "stretch",
+                        "squeeze",
+                        "absolute",
+                        "fill",
+                        "extremes",
+                        "off-centre",
+                        "extrusion",
+                        "gas",
+                        "material",
+                        "temperature",
+                        "swell",
+                        "pull-over",
+                        "lead-in");
+        assertThat(post("o-ring-gland", "{\"gland\": \"PISTON\", \"motion\": \"STATIC\", \"ring\": \"999\"}")
+                        .body())
+                .contains("no dash size");
+        JsonNode size = answer("o-ring-size", "{\"measured\": {\"insideMm\": 53.6, \"sectionMm\": 3.5}}");
+        assertThat(size.at("/results/sizes/0/designation").asString()).isEqualTo("227 = 53.57x3.53");
+        assertThat(size.at("/results/sizes/0/likelihood").asString()).isEqualTo("FITS");
+        JsonNode loaded = answer(
+                "loaded-ring",
+                "{\"gland\": \"PISTON\", \"counterDiameterMm\": 80, \"grooveDepthMm\": 5.5, \"grooveWidthMm\": 4.2, "
+                        + "\"slideThicknessMm\": 2.5, \"slideWidthMm\": 4.05, \"sectionMm\": 3.53, \"ringInsideMm\": 66.27}");
+        assertThat(loaded.at("/results/widthPlayMm").asDouble()).isEqualTo(0.15);
+        assertThat(loaded.at("/results/sizingMm").asDouble()).isEqualTo(80);
+        JsonNode face = answer(
+                "counterface",
+                "{\"part\": \"BORE\", \"motion\": \"RECIPROCATING\", \"diameterMm\": 80, \"defects\": "
+                        + "[{\"kind\": \"SCORE_AXIAL\", \"depthUm\": 30, \"catchesNail\": true}]}");
+        assertThat(face.get("verdict").asString()).isEqualTo("FAIL");
+        assertThat(face.at("/results/remedies/1/remedy").asString()).isEqualTo("HONE_NEXT_SIZE");
+        assertThat(face.at("/results/remedies/1/sizes/0").asString()).contains("groove");
+    }
+
+    @Test
     void diagnosis() throws Exception {
         JsonNode signs = JSON.readTree(get("/api/v1/checks/diagnosis/signs"));
         assertThat(signs).hasSize(46);
@@ -375,6 +428,10 @@ class CheckApiIT {
                         "lip-seal",
                         "thermal-fit",
                         "driver",
+                        "o-ring-gland",
+                        "o-ring-size",
+                        "loaded-ring",
+                        "counterface",
                         "seat-squareness",
                         "torque-plan",
                         "end-play",

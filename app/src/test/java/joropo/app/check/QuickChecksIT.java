@@ -41,6 +41,16 @@ class QuickChecksIT {
                 "thermal-fit | sizeMm=80&interferenceMm=0.05&part=OUTER&material=STEEL | heat to",
                 "seat-squareness | "
                         + "outsideDiameterMm=62&gaugeCircleMm=54&depth12=2.5&depth3=2.5&depth6=2.8&depth9=2.5 | tap at",
+                "o-ring-gland | "
+                        + "gland=PISTON&motion=STATIC&counterDiameterMm=60&grooveDiameterMm=54.36&grooveWidthMm=4.8&"
+                        + "ring=227&tolGrooveMm=0.02 | Squeezed as usual",
+                "o-ring-size | foundSectionMm=3.42&foundInsideMm=54.5 | likely, used: 53.57 inside",
+                "o-ring-size | gland=ROD&motion=STATIC&counterDiameterMm=40&otherDiameterMm=40.1 | Grooves that "
+                        + "would do",
+                "loaded-ring | "
+                        + "gland=PISTON&counterDiameterMm=80&grooveDepthMm=5.5&grooveWidthMm=4.2&slideThicknessMm=2.5&"
+                        + "slideWidthMm=4.05&sectionMm=3.53&ringInsideMm=66.27 | sleeve that sizes it back",
+                "counterface | part=ROD&motion=RECIPROCATING&diameterMm=50&mark=PIT | cuts the ring",
                 "torque-plan | bolts=6&torque=24&torqueUnit=NM&figureFor=DRY&threads=DRY | 1, 4, 2, 5, 3, 6",
                 "diagnosis | signLIP_HARD=SEEN&signRAN_DRY=SEEN&signWET_BELOW=ABSENT | heat, 5.0",
                 "running-surface | "

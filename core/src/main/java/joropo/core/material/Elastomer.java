@@ -30,6 +30,14 @@ public record Elastomer(
     private static final List<Elastomer> ALL = CsvTable.rows("elastomers", Elastomer::read);
     private static final Map<String, Elastomer> BY_CODE =
             ALL.stream().collect(Collectors.toMap(Elastomer::code, Function.identity()));
+    private static final Map<String, Double> PER_K = CsvTable.rows("elastomers", Expansion::new).stream()
+            .collect(Collectors.toMap(Expansion::code, Expansion::perK));
+
+    private record Expansion(String code, double perK) {
+        Expansion(CsvTable.Row row) {
+            this(row.text("code"), row.number("linear_expansion_1e-6_per_K") / 1e6);
+        }
+    }
 
     public Elastomer {
         new Needs()
@@ -68,6 +76,11 @@ public record Elastomer(
                         "",
                         "'" + code + "' is no seal material; known are "
                                 + ALL.stream().map(Elastomer::code).collect(Collectors.joining(", "))));
+    }
+
+    /** Linear expansion (1/K, guide). */
+    public double perK() {
+        return PER_K.get(family);
     }
 
     private static Elastomer read(CsvTable.Row row) {
