@@ -13,7 +13,7 @@ import joropo.core.units.LengthUnit;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
-/** A job on an entry with three different seals, decided and about to be fitted. */
+/** Jobs of several seals or rings, decided and about to be fitted: an entry with three lip seals, a cylinder. */
 @Component
 @ConditionalOnProperty("joropo.demo")
 class DemoEntry {
@@ -64,6 +64,36 @@ class DemoEntry {
                         + seal("i3-", "85x110x13", "NBR", "OUT")
                         + "i2-plannedDepth 33; i2-betweenMedium GREASE; i2-betweenLevel PARTIAL; i3-plannedDepth 0; "
                         + "i3-betweenMedium GREASE; i3-betweenLevel PARTIAL; i2-remedy MOVE");
+    }
+
+    /** A cylinder head: its ring, the rod's U-cup, the wiper. */
+    void cylinder(long position, Person who) {
+        String number = jobs.open(position, who).number();
+        keep(
+                number,
+                Stage.INTAKE,
+                who,
+                "symptom WET; since last week; levelSeen yes; breatherSeen yes; aboveSeen yes; ringFluid HLP_OIL; "
+                        + "ringPressureMpa 16; ringPressureSide IN; ringPressureTurns NO; ringColdestC 10; "
+                        + "ringHottestC 65");
+        items.label(number, 1, "head ring", who);
+        items.add(number, PartKind.O_RING, "rod U-cup", who);
+        items.add(number, PartKind.O_RING, "wiper", who);
+        keep(number, Stage.STRIP, who, "isolated yes; locked yes; pressureOff yes");
+        keep(
+                number,
+                Stage.MEASURE,
+                who,
+                "ringGland PISTON; ringMotion STATIC; ringCounter 150; ringGroove 138.6; ringWidth 9.6; ringGap 0.1; "
+                        + "ringReadTo 0.02; ringRa 0.8; ringNoMark YES; i2-ringSort U_CUP; i2-ringMotion RECIPROCATING; "
+                        + "i2-ringCounter 140; i2-ringRa 0.3; i2-ringNoMark YES; i3-ringSort WIPER; "
+                        + "i3-ringMotion RECIPROCATING; i3-ringCounter 140; i3-ringRa 0.3; i3-ringNoMark YES");
+        keep(
+                number,
+                Stage.DECIDE,
+                who,
+                "ring 432; ringMaterial NBR; ringHardness 90; ringBackups 0; i2-ringMaterial AU; i2-ringFaces IN; "
+                        + "i2-ringByMaker YES; i3-ringMaterial AU; i3-ringFaces OUT; i3-ringByMaker YES");
     }
 
     private static String diameters(String of, String shaft, String bore) {

@@ -119,6 +119,7 @@ class DemoJobs {
         on("2026-11-25");
         waiting(jobs.open(mill.id("mill 1 reducer input"), tobias).number(), tobias);
         entry.make(mill.id("mill 1 intermediate shaft"), marisol);
+        entry.cylinder(mill.id("hydraulics cylinder head, mill 2"), marisol);
     }
 
     private void on(String day) {

@@ -26,20 +26,23 @@ final class JobMaker {
     }
 
     /** An open job on a position of its own. */
-    static synchronized String open() {
+    static String open() {
+        return open(new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 145.0));
+    }
+
+    static synchronized String open(NewPosition asked) {
         long machine =
                 Workshop.bean(RegisterService.class).addMachine("Test stand " + ++made, "workshop", "", "jacinta");
-        long position = Workshop.bean(RegisterService.class)
-                .addPosition(
-                        machine,
-                        new NewPosition("output", 45.0, 62.0, Medium.OIL, Dirt.DUST, Rotation.CW, 145.0),
-                        "jacinta");
+        long position = Workshop.bean(RegisterService.class).addPosition(machine, asked, "jacinta");
         return Workshop.bean(JobService.class).open(position, person("marisol")).number();
     }
 
     /** An open job that is made safe. */
     static String madeSafe() {
-        String number = open();
+        return madeSafe(open());
+    }
+
+    static String madeSafe(String number) {
         keep(
                 number,
                 Stage.INTAKE,

@@ -1,7 +1,6 @@
 package joropo.app.runs;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Media;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
@@ -43,13 +42,17 @@ class ShotsRun {
                 page,
                 "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2.5&shaftInPlace=YES&standsOutMm=12",
                 "quick-driver");
+        take(
+                page,
+                "/checks/o-ring-gland?gland=PISTON&motion=STATIC&counterDiameterMm=60&grooveDiameterMm=54.36&"
+                        + "grooveWidthMm=4.8&ring=227&material=NBR&hardnessShoreA=70&fluid=HLP_OIL&pressureMpa=5&"
+                        + "gapMm=0.1&coldestC=0&hottestC=60&tolCounterMm=0.02&tolGrooveMm=0.02&tolWidthMm=0.06",
+                "quick-gland");
         take(page, "/settings", "settings");
         take(page, "/sections/3?at=b0", "bench");
         take(page, "/sections/2/against", "bench-compared");
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         take(page, "/sections/3?at=e", "bench-print");
-        Page narrow = Workshop.page("marisol", ColorScheme.LIGHT, 400, 860);
-        take(narrow, "/sections/3?at=b0", "bench-narrow");
         card("26-0001");
     }
 

@@ -11,6 +11,7 @@ import joropo.app.ui.Figure;
 import joropo.core.material.Elastomer;
 import joropo.core.oring.Band;
 import joropo.core.oring.Gland;
+import joropo.core.oring.OringSizeResult;
 import joropo.core.oring.RingMotion;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
@@ -81,7 +82,16 @@ final class OringFields {
                 null);
     }
 
-    /** Several in one row of the form. */
+    /** One listed ring in a breath. */
+    static String words(OringSizeResult.Entry e) {
+        return e.likelihood() != null
+                ? e.likelihood().words() + ": " + Length.show(e.ringInsideMm(), 2) + " inside, "
+                        + Length.show(e.sectionMm(), 2) + " thick"
+                : Length.show(e.stretchPercent(), 1) + " % on its groove, squeezed "
+                        + Length.show(e.squeezePercent(), 1) + " %, " + Length.show(e.fillPercent(), 0) + " % full";
+    }
+
+    /** Names of the form by those of the input. @param pairs each {@code input:form} */
     static Map<String, String> names(String... pairs) {
         Map<String, String> out = new LinkedHashMap<>();
         Arrays.stream(pairs).map(p -> p.split(":")).forEach(p -> out.put(p[0], p[1]));

@@ -96,7 +96,9 @@ class OringSizeQuickCheck implements QuickCheck {
                                         + " mm",
                                 g.designation() + ", " + figures(g.squeezePercent(), g.fillPercent())))
                         .toList();
-        List<Entry> sizes = r.sizes().stream().map(OringSizeQuickCheck::entry).toList();
+        List<Entry> sizes = r.sizes().stream()
+                .map(e -> new Entry(null, e.designation(), OringFields.words(e)))
+                .toList();
         List<Entry> best = sizes.subList(0, Math.min(sizes.size(), QuickResult.BEST));
         return QuickResult.of(
                 show,
@@ -105,17 +107,6 @@ class OringSizeQuickCheck implements QuickCheck {
                 new Listing("Grooves that would do, the best first", false, grooves),
                 new Listing("Rings, the best first", r.grooves() != null, best),
                 new Listing("More of them", true, sizes.subList(best.size(), sizes.size())));
-    }
-
-    private static Entry entry(OringSizeResult.Entry e) {
-        return new Entry(
-                null,
-                e.designation(),
-                e.likelihood() != null
-                        ? e.likelihood().words() + ": " + Length.show(e.ringInsideMm(), 2) + " inside, "
-                                + Length.show(e.sectionMm(), 2) + " thick"
-                        : Length.show(e.stretchPercent(), 1) + " % on its groove, "
-                                + figures(e.squeezePercent(), e.fillPercent()));
     }
 
     private static String figures(double squeeze, double fill) {

@@ -1,0 +1,357 @@
+package joropo.app.family.oring;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import joropo.app.drawing.GlandDrawing;
+import joropo.app.drawing.Paper;
+import joropo.app.family.JobFacts;
+import joropo.app.family.JobFinding;
+import joropo.app.family.Panel;
+import joropo.app.family.Picture;
+import joropo.app.family.ReadFields;
+import joropo.app.family.Stage;
+import joropo.app.family.Summary;
+import joropo.app.family.Work;
+import joropo.app.ui.Errors;
+import joropo.app.ui.Field;
+import joropo.app.ui.Figure;
+import joropo.core.oring.Gland;
+import joropo.core.oring.OringGlandCheck;
+import joropo.core.oring.OringGlandInput;
+import joropo.core.oring.OringGlandInputBuilder;
+import joropo.core.oring.OringGlandResult;
+import joropo.core.oring.OringSizeCheck;
+import joropo.core.oring.OringSizeInput;
+import joropo.core.oring.OringSizeInputBuilder;
+import joropo.core.oring.OringSizeResult;
+import joropo.core.oring.RingJoint;
+import joropo.core.oring.RingMotion;
+import joropo.core.oring.RingPlan;
+import joropo.core.oring.RingPlanBuilder;
+import joropo.core.oring.RingShape;
+import joropo.core.oring.RingSort;
+import joropo.core.oring.Tolerances;
+import joropo.core.oring.WayRound;
+import joropo.core.plan.Part;
+import joropo.core.plan.Step;
+import joropo.core.units.Length;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
+import org.jspecify.annotations.Nullable;
+
+/** What follows from the sheets of one ring in its place. */
+final class RingWork implements Work {
+    private static final int MOST_SIZES = 6;
+    /** The fields of the sheets by those of the inputs, where a refusal is said. */
+    private static final Map<String, Field<?>> SAID_AT = Map.ofEntries(
+            Map.entry("gland", RingFields.GLAND),
+            Map.entry("motion", RingFields.MOTION),
+            Map.entry("counterDiameterMm", RingFields.COUNTER),
+            Map.entry("grooveDiameterMm", RingFields.GROOVE),
+            Map.entry("grooveWidthMm", RingFields.WIDTH),
+            Map.entry("grooveDepthMm", RingFields.DEPTH),
+            Map.entry("ring", RingFields.RING),
+            Map.entry("ringInsideMm", RingFields.INSIDE),
+            Map.entry("sectionMm", RingFields.SECTION),
+            Map.entry("gapMm", RingFields.GAP),
+            Map.entry("pressureMpa", RingFields.PRESSURE),
+            Map.entry("coldestC", RingFields.COLDEST),
+            Map.entry("hardnessShoreA", RingFields.HARDNESS),
+            Map.entry("backups", RingFields.BACKUPS),
+            Map.entry("backupThicknessMm", RingFields.BACKUP_THICK),
+            Map.entry("tolerances", RingFields.READ_TO),
+            Map.entry("ringShape", RingFields.SORT));
+
+    private final JobFacts facts;
+    private final ReadFields read;
+    private final RingSort sort;
+    private final Map<String, String> errors = new HashMap<>();
+    private final @Nullable OringGlandInput gland;
+    private final @Nullable OringGlandResult result;
+    private final @Nullable OringSizeResult sizes;
+
+    RingWork(JobFacts facts) {
+        this.facts = facts;
+        read = facts.read();
+        sort = read.get(RingFields.SORT, RingSort.O_RING);
+        gland = sort.isElastic() && isDecided() && isMeasured() ? gland() : null;
+        result = gland == null ? null : OringGlandCheck.check(gland);
+        sizes = sort.isElastic() ? sizes() : null;
+    }
+
+    private boolean isMeasured() {
+        return read.get(RingFields.GLAND) != null
+                && read.get(RingFields.MOTION) != null
+                && read.get(RingFields.GROOVE) != null
+                && read.get(RingFields.WIDTH) != null;
+    }
+
+    private boolean isDecided() {
+        return read.get(RingFields.RING) != null
+                || read.get(RingFields.INSIDE) != null && read.get(RingFields.SECTION) != null;
+    }
+
+    private @Nullable OringGlandInput gland() {
+        Double backups = read.get(RingFields.BACKUPS);
+        if (backups != null && backups != Math.rint(backups)) {
+            errors.put(RingFields.BACKUPS.name(), "Must be 0, 1 or 2.");
+            return null;
+        }
+        return tried(() -> OringGlandInputBuilder.builder()
+                .gland(read.get(RingFields.GLAND))
+                .motion(read.get(RingFields.MOTION))
+                .counterDiameterMm(counterMm())
+                .grooveDiameterMm(read.get(RingFields.GROOVE))
+                .grooveWidthMm(read.get(RingFields.WIDTH))
+                .grooveDepthMm(read.get(RingFields.DEPTH))
+                .ring(read.get(RingFields.RING))
+                .ringInsideMm(read.get(RingFields.INSIDE))
+                .sectionMm(read.get(RingFields.SECTION))
+                .tolerances(tolerances())
+                .ringShape(sort == RingSort.SQUARE ? RingShape.SQUARE : RingShape.O)
+                .pressureMpa(read.get(RingFields.PRESSURE))
+                .pressureTurns(read.get(RingFields.PRESSURE_TURNS))
+                .hardnessShoreA(read.get(RingFields.HARDNESS))
+                .gapMm(read.get(RingFields.GAP))
+                .speedRpm(facts.position().speedRpm())
+                .strokeMm(read.get(RingFields.STROKE))
+                .speedMPerS(read.get(RingFields.STROKE_SPEED))
+                .material(read.get(RingFields.MATERIAL))
+                .fluid(read.get(RingFields.FLUID))
+                .coldestC(read.get(RingFields.COLDEST))
+                .hottestC(read.get(RingFields.HOTTEST))
+                .backups(backups == null ? null : Integer.valueOf(backups.intValue()))
+                .backupThicknessMm(read.get(RingFields.BACKUP_THICK))
+                .passOverMm(read.get(RingFields.PASS_OVER))
+                .leadInMm(read.get(RingFields.LEAD_IN))
+                .leadInAngleDeg(read.get(RingFields.LEAD_ANGLE))
+                .build());
+    }
+
+    /** What was read is sure to within its reading; of a listed ring its list's tolerances are taken. */
+    private @Nullable Tolerances tolerances() {
+        Double to = read.get(RingFields.READ_TO);
+        return to == null ? null : new Tolerances(to, to, to, to, null, null);
+    }
+
+    /** As read; nothing where the kind of gland has none. */
+    private @Nullable Double counterMm() {
+        return read.get(RingFields.COUNTER);
+    }
+
+    private <T> @Nullable T tried(Supplier<T> check) {
+        try {
+            return check.get();
+        } catch (RefusedInput e) {
+            e.errors()
+                    .forEach(x -> errors.putIfAbsent(
+                            read.onSheet(SAID_AT.getOrDefault(x.field(), RingFields.RING)
+                                    .name()),
+                            Errors.sentence(x.message())));
+            return null;
+        }
+    }
+
+    /** Rings that belong: by the gland, else by the ring that was found. */
+    private @Nullable OringSizeResult sizes() {
+        Double inside = read.get(RingFields.FOUND_INSIDE);
+        Double section = read.get(RingFields.FOUND_SECTION);
+        if (isMeasured()) {
+            return tried(() -> OringSizeCheck.check(OringSizeInputBuilder.builder()
+                    .gland(read.get(RingFields.GLAND))
+                    .motion(read.get(RingFields.MOTION))
+                    .counterDiameterMm(counterMm())
+                    .grooveDiameterMm(read.get(RingFields.GROOVE))
+                    .grooveWidthMm(read.get(RingFields.WIDTH))
+                    .grooveDepthMm(read.get(RingFields.DEPTH))
+                    .build()));
+        }
+        return inside == null || section == null
+                ? null
+                : OringSizeCheck.check(OringSizeInputBuilder.builder()
+                        .measured(new OringSizeInput.Measured(inside, section))
+                        .build());
+    }
+
+    @Override
+    public Map<String, String> errors() {
+        return Map.copyOf(errors);
+    }
+
+    /** Of an O-ring neither matters. */
+    @Override
+    public List<String> asks() {
+        return sort.isElastic() ? List.of() : List.of(RingFields.FACES_CARD);
+    }
+
+    @Override
+    public List<String> idle() {
+        return sort.isElastic() ? List.of(RingFields.FACES_CARD) : List.of();
+    }
+
+    private RingJoint joint() {
+        return new RingJoint(
+                sort,
+                read.get(RingFields.MOTION, RingMotion.STATIC),
+                way(),
+                counterMm() == null ? read.get(RingFields.GROOVE) : counterMm(),
+                read.get(RingFields.RA),
+                read.get(RingFields.NO_MARK),
+                read.get(RingFields.BY_MAKER));
+    }
+
+    private WayRound way() {
+        return new WayRound(
+                sort,
+                read.get(RingFields.FACES),
+                read.get(RingFields.PRESSURE_SIDE),
+                read.get(RingFields.PRESSURE_TURNS));
+    }
+
+    @Override
+    public List<JobFinding> findings() {
+        List<JobFinding> out = new ArrayList<>();
+        joint().measured().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
+        joint().decided().forEach(f -> out.add(new JobFinding(Stage.DECIDE, f)));
+        if (result != null) {
+            result.findings().forEach(f -> out.add(new JobFinding(stageOf(f), f)));
+        } else if (sizes != null) {
+            sizes.findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
+        }
+        return out;
+    }
+
+    private static Stage stageOf(Finding finding) {
+        return switch (finding.id()) {
+            case "pull-over", "lead-in" -> Stage.FIT;
+            default -> Stage.DECIDE;
+        };
+    }
+
+    @Override
+    public Map<String, String> wanted(Stage stage) {
+        Map<String, String> out = new HashMap<>();
+        if (stage == Stage.MEASURE && sort.isElastic()) {
+            Stream.of(RingFields.GLAND, RingFields.MOTION, RingFields.GROOVE, RingFields.WIDTH)
+                    .filter(f -> read.get(f) == null)
+                    .forEach(f -> out.put(f.name(), "A groove is measured before its ring is judged."));
+        }
+        if (stage == Stage.DECIDE && sort.isElastic()) {
+            if (!isDecided()) {
+                out.put(RingFields.RING.name(), "No ring is decided yet.");
+            }
+            if (read.get(RingFields.MATERIAL) == null) {
+                out.put(RingFields.MATERIAL.name(), "No material is decided yet.");
+            }
+        }
+        return out;
+    }
+
+    private boolean isReady() {
+        return sort.isElastic() ? result != null : read.get(RingFields.SORT) != null;
+    }
+
+    private RingPlan ringPlan() {
+        Double backups = read.get(RingFields.BACKUPS);
+        return RingPlanBuilder.builder()
+                .sort(sort)
+                .name(facts.alike().name())
+                .size(size())
+                .material(read.get(RingFields.MATERIAL))
+                .way(way())
+                .backups(backups == null ? 0 : backups.intValue())
+                .gland(read.get(RingFields.GLAND, Gland.PISTON))
+                .order(facts.alike().index())
+                .leads(facts.alike().index() == 0)
+                .build();
+    }
+
+    /** As it is written: its listed name, else its sizes. */
+    private String size() {
+        return gland == null
+                ? read.get(RingFields.RING, "")
+                : read.get(RingFields.RING) != null
+                        ? read.get(RingFields.RING)
+                        : Length.show(gland.ringInsideMm(), 2) + "x" + Length.show(gland.sectionMm(), 2);
+    }
+
+    @Override
+    public List<Step> plan() {
+        return isReady() ? ringPlan().steps() : List.of();
+    }
+
+    @Override
+    public List<Part> parts() {
+        return isReady() ? ringPlan().parts() : List.of();
+    }
+
+    @Override
+    public List<Figure> figures(String card) {
+        if (result == null || !card.equals(RingFields.RING_CARD)) {
+            return List.of();
+        }
+        return List.of(
+                result.stretchPercent() != null
+                        ? OringFields.percent("stretch", result.stretchPercent())
+                        : OringFields.percent("compression", result.compressionPercent()),
+                OringFields.percent("squeeze", result.squeezePercent()),
+                OringFields.percent("fill", result.fillPercent()));
+    }
+
+    @Override
+    public List<Panel> panels(Stage stage) {
+        return stage == Stage.DECIDE ? List.of(choices()) : List.of();
+    }
+
+    private Panel.Choices choices() {
+        List<OringSizeResult.Entry> fit = sizes == null ? List.of() : sizes.sizes();
+        return new Panel.Choices(
+                "ring-sizes",
+                RingFields.RING_CARD,
+                "listed rings that belong, the best first",
+                false,
+                fit.stream()
+                        .limit(MOST_SIZES)
+                        .map(e -> new Panel.Option(
+                                0,
+                                e.designation(),
+                                OringFields.words(e),
+                                "",
+                                null,
+                                RingFields.RING.name() + "=" + e.designation().replaceAll(" = .*", ""),
+                                e.designation().replaceAll(" = .*", "").equals(read.get(RingFields.RING))))
+                        .toList(),
+                0);
+    }
+
+    @Override
+    public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
+        return result == null
+                ? Optional.empty()
+                : Optional.of(new Picture(GlandDrawing.of(gland, result, paper == Paper.SHEET ? "s-" : "n-")));
+    }
+
+    @Override
+    public Summary summary() {
+        String material = read.get(RingFields.MATERIAL);
+        String words = Stream.of(sort.words(), size(), material == null ? "" : material)
+                .filter(w -> !w.isEmpty())
+                .collect(Collectors.joining(", "));
+        String way = way().words();
+        return !isReady()
+                ? Summary.EMPTY
+                : new Summary(
+                        size().isEmpty() ? null : size(),
+                        sort.words() + (material == null ? "" : ", " + material),
+                        null,
+                        way.isEmpty() ? null : way,
+                        null,
+                        new Summary.FittedItem(words, size(), material));
+    }
+}

@@ -1,0 +1,34 @@
+package joropo.core.oring;
+
+/** Rings that lie in grooves of a joint. */
+public enum RingSort {
+    O_RING("O-ring", false),
+    SQUARE("square ring", false),
+    SLIDE("slide ring over its loader", false),
+    U_CUP("U-cup", true),
+    GUIDE("guide ring", false),
+    WIPER("wiper", true),
+    END_RING("end ring", true);
+
+    private final String words;
+    private final boolean faced;
+
+    RingSort(String words, boolean faced) {
+        this.words = words;
+        this.faced = faced;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Whether it can be put in the wrong way round. */
+    public boolean isFaced() {
+        return faced;
+    }
+
+    /** Whether its gland is judged here, not by its maker's figures. */
+    public boolean isElastic() {
+        return this == O_RING || this == SQUARE;
+    }
+}

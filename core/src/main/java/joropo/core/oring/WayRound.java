@@ -1,0 +1,67 @@
+package joropo.core.oring;
+
+import joropo.core.shaft.Side;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which way a ring with a direction faces (guide): the lip of a U-cup to the pressure, the lip of a wiper outward, the
+ * closed side of an end ring away from the pressure.
+ *
+ * @param faces where its lip, of an end ring its closed side, looks; absent: not known
+ * @param pressure the side that the pressure comes from; absent: not known
+ */
+public record WayRound(
+        RingSort sort,
+        @Nullable Side faces,
+        @Nullable Side pressure,
+        @Nullable Boolean pressureTurns) {
+    private static final String SUBJECT = "way round";
+
+    /** Of a ring that has a direction. */
+    public Finding finding() {
+        String what = sort == RingSort.END_RING ? "closed side" : "lip";
+        if (faces == null) {
+            return Finding.missing(
+                    "way-round", SUBJECT, "Where its " + what + " faces is not known.", "Look at the drawing.");
+        }
+        if (sort == RingSort.WIPER) {
+            return judged(faces == Side.OUT, "A wiper faces outward, its bead to its drawn side.");
+        }
+        if (pressure == null) {
+            return Finding.missing(
+                    "way-round", SUBJECT, "From which side the pressure comes is not known.", "Say it at the duty.");
+        }
+        if (Boolean.TRUE.equals(pressureTurns)) {
+            return Say.guide(
+                    "way-round",
+                    Status.CAUTION,
+                    SUBJECT,
+                    "The pressure comes from both sides: one ring holds one of them.",
+                    "Two of them, back to back.");
+        }
+        boolean right = sort == RingSort.END_RING ? faces != pressure : faces == pressure;
+        return judged(
+                right,
+                sort == RingSort.END_RING
+                        ? "Its closed side looks away from the pressure."
+                        : "Its lip faces the pressure, which spreads it.");
+    }
+
+    private static Finding judged(boolean right, String rule) {
+        return Say.guide(
+                "way-round",
+                right ? Status.PASS : Status.FAIL,
+                SUBJECT,
+                right ? rule : "It faces the wrong way. " + rule,
+                right ? "" : "Turn it round before it goes in.");
+    }
+
+    /** As it stands on a plan and a card; empty for a ring that has no direction, or while it is not known. */
+    public String words() {
+        return faces == null || !sort.isFaced()
+                ? ""
+                : (sort == RingSort.END_RING ? "Closed side" : "Lip") + " faces " + faces.words() + ".";
+    }
+}
