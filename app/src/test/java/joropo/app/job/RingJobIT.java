@@ -82,11 +82,12 @@ class RingJobIT {
     }
 
     @Test
-    void aJointOfThreeRingsFromTheBenchToTheSignature() {
+    void aJointOfFourRingsFromTheBenchToTheSignature() {
         String number = opened();
         var store = Workshop.bean(JobStore.class);
         store.addItem(number, PartKind.O_RING, "U-cup", person);
         store.addItem(number, PartKind.O_RING, "wiper", person);
+        store.addItem(number, PartKind.O_RING, "piston ring", person);
         Page page = Workshop.page("marisol");
         at(page, number, "measure");
         Filling.fill(page, "ringGland", "PISTON", "ringMotion", "STATIC", "ringCounter", "60", "ringGroove", "54.36");
@@ -99,6 +100,10 @@ class RingJobIT {
         Filling.fill(page, "i2-ringSort", "U_CUP");
         page.click("#item-tabs a >> nth=2");
         Filling.fill(page, "i3-ringSort", "WIPER");
+        page.click("#item-tabs a >> nth=3");
+        Filling.fill(page, "i4-ringSort", "SLIDE", "i4-ringGland", "PISTON", "i4-ringMotion", "RECIPROCATING");
+        Filling.fill(
+                page, "i4-ringCounter", "80", "i4-ringGroove", "69", "i4-ringWidth", "4.2", "i4-ringReadTo", "0.02");
         keep(page, "decide");
         page.click("#item-tabs a >> nth=0");
         page.click("#ring-sizes button >> nth=0");
@@ -113,6 +118,11 @@ class RingJobIT {
         assertThat(page.locator("#rail")).containsText("It faces the wrong way. A wiper faces outward");
         Filling.fill(page, "i3-ringFaces", "OUT");
         assertThat(page.locator("#rail")).not().containsText("faces the wrong way");
+        page.click("#item-tabs a >> nth=3");
+        Filling.fill(page, "i4-ringInside", "66.27", "i4-ringSection", "3.53", "i4-ringMaterial", "PTFE");
+        page.click("#sheet .act button.keep");
+        assertThat(page.locator("#echo-i4-ringSlideThick .wrong")).containsText("judged with its loader");
+        Filling.fill(page, "i4-ringSlideThick", "2.5", "i4-ringSlideWide", "4.05");
         keep(page, "fit");
         page.click("#item-tabs a >> nth=0");
         Filling.fill(page, "ringPassOver", "60", "ringLeadIn", "3");
@@ -127,9 +137,12 @@ class RingJobIT {
                 .containsSubsequence("parts", "clean", "cover", "twist", "way-round", "look", "draw", "prove");
         assertThat(plan).extracting(Step::id).containsSubsequence("twist", "i2-way-round", "i3-way-round", "look");
 
-        for (String part : List.of("ring", "i2-ring", "i3-ring")) {
+        for (String part : List.of("ring", "i2-ring", "i3-ring", "i4-ring", "i4-loader")) {
             lists.decide(number, part, PartState.NEW, null, "batch R-1, cured 2Q2025", "", person);
         }
+        assertThat(plan)
+                .extracting(Step::id)
+                .containsSubsequence("i3-way-round", "i4-loader", "i4-in", "i4-lies", "look");
         assertThat(JobRules.openBeforeSigning(
                         Workshop.bean(JobStore.class).load(number), work(number), person, java.time.Instant.now()))
                 .anyMatch(o -> o.contains("hold points of the plan are neither done"));

@@ -30,6 +30,15 @@ import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.Wetting;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.oring.Gland;
+import joropo.core.oring.OringGlandCheck;
+import joropo.core.oring.OringGlandInput;
+import joropo.core.oring.OringGlandInputBuilder;
+import joropo.core.oring.OringSizeCheck;
+import joropo.core.oring.OringSizeInput;
+import joropo.core.oring.OringSizeInputBuilder;
+import joropo.core.oring.RingMotion;
+import joropo.core.oring.Tolerances;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Section;
@@ -59,6 +68,21 @@ class BenchRun {
     private interface Request {
         void send(int n) throws IOException, InterruptedException;
     }
+
+    private static final OringSizeInput FOUND = OringSizeInputBuilder.builder()
+            .measured(new OringSizeInput.Measured(54.5, 3.42))
+            .build();
+
+    private static final OringGlandInput RING = OringGlandInputBuilder.builder()
+            .gland(Gland.PISTON)
+            .motion(RingMotion.STATIC)
+            .counterDiameterMm(60.0)
+            .grooveDiameterMm(54.36)
+            .grooveWidthMm(4.8)
+            .ringInsideMm(53.57)
+            .sectionMm(3.53)
+            .tolerances(new Tolerances(0.02, 0.02, 0.06, null, 0.2, 0.1))
+            .build();
 
     private record Timing(String what, double medianMs, double p99Ms) {
         static Timing of(String what, double[] ms) {
@@ -379,6 +403,18 @@ class BenchRun {
                 drawing.what,
                 drawing.medianMs,
                 drawing.p99Ms));
+        Timing gland = timed("a ring in its gland with 100,000 draws", () -> OringGlandCheck.check(RING, 100_000));
+        Timing found = timed("a found ring looked for in all sizes", () -> OringSizeCheck.check(FOUND));
+        out.append(String.format(
+                Locale.ROOT,
+                "Rings: %s: median %.2f ms, p99 %.2f ms (aim: under 80 ms); %s: median %.2f ms, p99 %.2f ms (aim: under "
+                        + "2 ms).%n",
+                gland.what,
+                gland.medianMs,
+                gland.p99Ms,
+                found.what,
+                found.medianMs,
+                found.p99Ms));
         out.append(String.format(
                 Locale.ROOT,
                 "%nBeside %,d jobs and 2,000 lots (`./joropo demo --jobs %d`), against the demo alone, "

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import joropo.core.oring.CounterfaceResult.Offer;
 import joropo.core.oring.CounterfaceResult.Remedy;
 import joropo.core.units.Length;
@@ -84,7 +85,7 @@ final class FaceRemedies {
         if (in.defects() == null || marks.stream().anyMatch(m -> m.depthUm() == null)) {
             return null;
         }
-        double shape = java.util.stream.Stream.of(in.ovalityMm(), in.taperMm())
+        double shape = Stream.of(in.ovalityMm(), in.taperMm())
                 .filter(Objects::nonNull)
                 .mapToDouble(v -> v)
                 .max()

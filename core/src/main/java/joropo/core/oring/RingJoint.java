@@ -55,7 +55,7 @@ public record RingJoint(
         if (sort.isFaced()) {
             out.add(way.finding());
         }
-        if (!sort.isElastic()) {
+        if (sort.isByMaker()) {
             out.add(maker());
         }
         return out;

@@ -27,7 +27,12 @@ public enum RingSort {
         return faced;
     }
 
-    /** Whether its gland is judged here, not by its maker's figures. */
+    /** Whether its groove is its maker's, so that it is held against the maker's figures. */
+    public boolean isByMaker() {
+        return !isElastic() && this != SLIDE;
+    }
+
+    /** Whether it is one ring that its groove squeezes. */
     public boolean isElastic() {
         return this == O_RING || this == SQUARE;
     }

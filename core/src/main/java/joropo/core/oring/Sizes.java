@@ -1,6 +1,7 @@
 package joropo.core.oring;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The sizes of a ring and of its place, as one set; mm.
@@ -43,8 +44,8 @@ record Sizes(double counterMm, double grooveMm, double widthMm, double depthMm, 
 
     /** Every end of the tolerances against every other. */
     static List<double[]> ends() {
-        return java.util.stream.IntStream.range(0, 1 << COUNT)
-                .mapToObj(bits -> java.util.stream.IntStream.range(0, COUNT)
+        return IntStream.range(0, 1 << COUNT)
+                .mapToObj(bits -> IntStream.range(0, COUNT)
                         .mapToDouble(i -> (bits >> i & 1) == 0 ? -1 : 1)
                         .toArray())
                 .toList();

@@ -51,6 +51,10 @@ final class RingFields {
     static final Field<Boolean> BY_MAKER =
             Field.yesNo("ringByMaker", "groove compared with its maker's figures, and right");
 
+    static final Field<Double> SLIDE_THICK = Field.size("ringSlideThick", "slide ring, thick");
+    static final Field<Double> SLIDE_WIDE =
+            Field.size("ringSlideWide", "slide ring, wide").hint("the sizes above are its loader's");
+
     static final Field<Double> PASS_OVER = Field.size("ringPassOver", "largest diameter on its way");
     static final Field<Double> LEAD_IN = Field.play("ringLeadIn", "chamfer that it meets");
     static final Field<Double> LEAD_ANGLE =
@@ -122,7 +126,14 @@ final class RingFields {
                                 HARDNESS,
                                 BACKUPS,
                                 BACKUP_THICK),
-                        Card.of(FACES_CARD, "Way round, maker's groove", Shape.LIST, FACES, BY_MAKER)
+                        Card.of(
+                                        FACES_CARD,
+                                        "Slide ring, way round, maker's groove",
+                                        Shape.LIST,
+                                        SLIDE_THICK,
+                                        SLIDE_WIDE,
+                                        FACES,
+                                        BY_MAKER)
                                 .fold());
             case FIT -> List.of(Card.of(WAY_CARD, "Way to its groove", Shape.LIST, PASS_OVER, LEAD_IN, LEAD_ANGLE));
             default -> List.of();

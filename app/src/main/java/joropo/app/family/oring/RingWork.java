@@ -18,10 +18,13 @@ import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Summary;
 import joropo.app.family.Work;
-import joropo.app.ui.Errors;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.core.oring.Gland;
+import joropo.core.oring.LoadedRingCheck;
+import joropo.core.oring.LoadedRingInput;
+import joropo.core.oring.LoadedRingInputBuilder;
+import joropo.core.oring.LoadedRingResult;
 import joropo.core.oring.OringGlandCheck;
 import joropo.core.oring.OringGlandInput;
 import joropo.core.oring.OringGlandInputBuilder;
@@ -35,6 +38,7 @@ import joropo.core.oring.RingMotion;
 import joropo.core.oring.RingPlan;
 import joropo.core.oring.RingPlanBuilder;
 import joropo.core.oring.RingShape;
+import joropo.core.oring.RingSize;
 import joropo.core.oring.RingSort;
 import joropo.core.oring.Tolerances;
 import joropo.core.oring.WayRound;
@@ -65,6 +69,8 @@ final class RingWork implements Work {
             Map.entry("hardnessShoreA", RingFields.HARDNESS),
             Map.entry("backups", RingFields.BACKUPS),
             Map.entry("backupThicknessMm", RingFields.BACKUP_THICK),
+            Map.entry("slideThicknessMm", RingFields.SLIDE_THICK),
+            Map.entry("slideWidthMm", RingFields.SLIDE_WIDE),
             Map.entry("tolerances", RingFields.READ_TO),
             Map.entry("ringShape", RingFields.SORT));
 
@@ -75,14 +81,16 @@ final class RingWork implements Work {
     private final @Nullable OringGlandInput gland;
     private final @Nullable OringGlandResult result;
     private final @Nullable OringSizeResult sizes;
+    private final @Nullable LoadedRingResult slide;
 
     RingWork(JobFacts facts) {
         this.facts = facts;
         read = facts.read();
         sort = read.get(RingFields.SORT, RingSort.O_RING);
         gland = sort.isElastic() && isDecided() && isMeasured() ? gland() : null;
-        result = gland == null ? null : OringGlandCheck.check(gland);
+        result = gland == null ? null : OringGlandCheck.check(gland, 0);
         sizes = sort.isElastic() ? sizes() : null;
+        slide = sort == RingSort.SLIDE && isDecided() && isMeasured() && counterMm() != null ? slide() : null;
     }
 
     private boolean isMeasured() {
@@ -100,7 +108,7 @@ final class RingWork implements Work {
     private @Nullable OringGlandInput gland() {
         Double backups = read.get(RingFields.BACKUPS);
         if (backups != null && backups != Math.rint(backups)) {
-            errors.put(RingFields.BACKUPS.name(), "Must be 0, 1 or 2.");
+            errors.put(RingFields.BACKUPS.name(), "must be 0, 1 or 2");
             return null;
         }
         return tried(() -> OringGlandInputBuilder.builder()
@@ -145,15 +153,50 @@ final class RingWork implements Work {
         return read.get(RingFields.COUNTER);
     }
 
+    /** Slide ring and loader together; nothing before both are measured. */
+    private @Nullable LoadedRingResult slide() {
+        Double thick = read.get(RingFields.SLIDE_THICK);
+        Double wide = read.get(RingFields.SLIDE_WIDE);
+        if (thick == null || wide == null) {
+            return null;
+        }
+        Double to = read.get(RingFields.READ_TO);
+        return tried(() -> {
+            RingSize loader =
+                    read.get(RingFields.RING) == null ? null : RingSize.parse(read.get(RingFields.RING), "ring");
+            return LoadedRingCheck.check(LoadedRingInputBuilder.builder()
+                    .gland(read.get(RingFields.GLAND))
+                    .counterDiameterMm(counterMm())
+                    .grooveDepthMm(Length.snap(Math.abs(counterMm() - read.get(RingFields.GROOVE)) / 2))
+                    .grooveWidthMm(read.get(RingFields.WIDTH))
+                    .slideThicknessMm(thick)
+                    .slideWidthMm(wide)
+                    .ringInsideMm(loader == null ? read.get(RingFields.INSIDE) : Double.valueOf(loader.insideMm()))
+                    .sectionMm(loader == null ? read.get(RingFields.SECTION) : Double.valueOf(loader.sectionMm()))
+                    .tolerances(
+                            to == null || loader == null
+                                    ? null
+                                    : new LoadedRingInput.Tolerances(
+                                            to,
+                                            to,
+                                            to,
+                                            to,
+                                            loader.insideToleranceMm(),
+                                            loader.sectionToleranceMm(),
+                                            to))
+                    .passOverMm(read.get(RingFields.PASS_OVER))
+                    .slideMaterial(read.get(RingFields.MATERIAL))
+                    .build());
+        });
+    }
+
     private <T> @Nullable T tried(Supplier<T> check) {
         try {
             return check.get();
         } catch (RefusedInput e) {
             e.errors()
                     .forEach(x -> errors.putIfAbsent(
-                            read.onSheet(SAID_AT.getOrDefault(x.field(), RingFields.RING)
-                                    .name()),
-                            Errors.sentence(x.message())));
+                            SAID_AT.getOrDefault(x.field(), RingFields.RING).name(), x.message()));
             return null;
         }
     }
@@ -221,6 +264,8 @@ final class RingWork implements Work {
         joint().decided().forEach(f -> out.add(new JobFinding(Stage.DECIDE, f)));
         if (result != null) {
             result.findings().forEach(f -> out.add(new JobFinding(stageOf(f), f)));
+        } else if (slide != null) {
+            slide.findings().forEach(f -> out.add(new JobFinding(stageOf(f), f)));
         } else if (sizes != null) {
             sizes.findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
         }
@@ -237,12 +282,17 @@ final class RingWork implements Work {
     @Override
     public Map<String, String> wanted(Stage stage) {
         Map<String, String> out = new HashMap<>();
-        if (stage == Stage.MEASURE && sort.isElastic()) {
+        if (stage == Stage.MEASURE && !sort.isByMaker()) {
             Stream.of(RingFields.GLAND, RingFields.MOTION, RingFields.GROOVE, RingFields.WIDTH)
                     .filter(f -> read.get(f) == null)
                     .forEach(f -> out.put(f.name(), "A groove is measured before its ring is judged."));
         }
-        if (stage == Stage.DECIDE && sort.isElastic()) {
+        if (stage == Stage.DECIDE && sort == RingSort.SLIDE) {
+            Stream.of(RingFields.SLIDE_THICK, RingFields.SLIDE_WIDE)
+                    .filter(f -> read.get(f) == null)
+                    .forEach(f -> out.put(f.name(), "A slide ring is judged with its loader: measure it."));
+        }
+        if (stage == Stage.DECIDE && !sort.isByMaker()) {
             if (!isDecided()) {
                 out.put(RingFields.RING.name(), "No ring is decided yet.");
             }
@@ -254,7 +304,7 @@ final class RingWork implements Work {
     }
 
     private boolean isReady() {
-        return sort.isElastic() ? result != null : read.get(RingFields.SORT) != null;
+        return sort.isElastic() ? result != null : sort != RingSort.SLIDE || slide != null;
     }
 
     private RingPlan ringPlan() {
