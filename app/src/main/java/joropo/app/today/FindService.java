@@ -25,8 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class FindService {
     private static final int MOST = 20;
-    /** What lies beyond is not counted: "more than a thousand" says enough. */
-    private static final int MOST_COUNTED = 1000;
+    /** What lies beyond is not counted: "more than five hundred" says enough. */
+    private static final int MOST_COUNTED = 500;
 
     private static final Pattern CODE = Pattern.compile("\\b[A-Z][A-Z_]{2,}\\b");
     private static final Set<String> MATERIALS =
