@@ -25,6 +25,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class FindService {
     private static final int MOST = 20;
+    /** Jobs of one page: each with the words that were read there. */
+    private static final int PAGE = 12;
+
     /** What lies beyond is not counted: "more than five hundred" says enough. */
     private static final int MOST_COUNTED = 500;
 
@@ -54,7 +57,7 @@ class FindService {
             List<Machine> machines,
             List<StoreService.Shelved> lots) {
         static final Found NOTHING =
-                new Found(new Paged<>(List.of(), 1, 1, 0), Map.of(), List.of(), List.of(), List.of());
+                new Found(new Paged<>(List.of(), 1, 1, 0, PAGE), Map.of(), List.of(), List.of(), List.of());
 
         public boolean isEmpty() {
             return jobs.total() == 0 && positions.isEmpty() && machines.isEmpty() && lots.isEmpty();
@@ -71,12 +74,12 @@ class FindService {
     public Found find(String asked, int page) {
         String query = query(asked);
         List<Hit> things = finder.things(query, MOST);
-        Paged<Hit> hits =
-                Paged.of(page, finder.count(query, MOST_COUNTED + 1), (most, after) -> finder.find(query, most, after));
+        Paged<Hit> hits = Paged.of(
+                page, finder.count(query, MOST_COUNTED + 1), PAGE, (most, after) -> finder.find(query, most, after));
         Map<String, String> where = new LinkedHashMap<>();
         hits.shown().forEach(h -> where.putIfAbsent(h.place(), readable(h.snippet())));
         return new Found(
-                new Paged<>(jobs.ofNumbers(List.copyOf(where.keySet())), hits.page(), hits.asked(), hits.total()),
+                new Paged<>(jobs.ofNumbers(List.copyOf(where.keySet())), hits.page(), hits.asked(), hits.total(), PAGE),
                 where,
                 ids(things, "POSITION", "NOTE").stream()
                         .map(register::position)
