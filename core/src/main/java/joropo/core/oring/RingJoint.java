@@ -58,6 +58,14 @@ public record RingJoint(
         if (sort.isByMaker()) {
             out.add(maker());
         }
+        if (!sort.isElastic()) {
+            out.add(Say.guide(
+                    "ring-material",
+                    Status.CAUTION,
+                    "material of the " + sort.words(),
+                    "Whether its material stands the fluid, the heat and the cold is not judged here.",
+                    "Ask its maker, for the loader too."));
+        }
         return out;
     }
 
