@@ -74,7 +74,8 @@ record PullOver(@Nullable String material, double needPercent, boolean landAssum
 
     private String far() {
         return isPtfe()
-                ? "Warm it to 100 to 120 °C, over a cone with a pusher, before it stiffens again; then size it back with "
+                ? "Warm it to 100 to 120 °C, over a cone with a pusher, before it stiffens again; "
+                        + "then size it back with "
                         + "a tapered sleeve."
                 : "It is stretched far, up to " + Length.show(needPercent, 0)
                         + " %: slowly, and wait until it has come back.";

@@ -107,7 +107,8 @@ public record RingPlan(
                         gland == Gland.ROD
                                 ? "Lay the slide ring in as a kidney. Press its last bulge home over its running face, "
                                         + "with a flat rounded tool."
-                                : "The slide ring over a cone with its pusher; PTFE over more than 5 % is warmed to 100 "
+                                : "The slide ring over a cone with its pusher; PTFE over more than "
+                                        + "5 % is warmed to 100 "
                                         + "to 120 °C. Then size it back with a tapered sleeve.",
                         "An edge in its running face leaks for good.",
                         false,
@@ -132,7 +133,8 @@ public record RingPlan(
                 out.add(step(
                         "in",
                         fit,
-                        "Press it in with the tool beside its bead only. The far wiper goes in when the shaft is through.",
+                        "Press it in with the tool beside its bead only. The far wiper goes in when "
+                                + "the shaft is through.",
                         "A dented bead lets dirt in."));
             default ->
                 out.add(step(
@@ -159,7 +161,8 @@ public record RingPlan(
         out.add(new Step(
                 "prove",
                 close,
-                "Bleed slowly, move it end to end without load, then hold at both ends: look at the rod, watch the drift.",
+                "Bleed slowly, move it end to end without load, then hold at both ends: look at the "
+                        + "rod, watch the drift.",
                 "A wet rod is the rod's ring, drift the piston's.",
                 true,
                 "Air under pressure burns with the oil. Stand clear of the rod; no bare hand feels for a leak.",

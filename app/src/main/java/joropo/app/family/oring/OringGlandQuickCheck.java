@@ -34,9 +34,10 @@ class OringGlandQuickCheck implements QuickCheck {
     private static final QuickForm FORM = QuickForm.of(
                     "o-ring-gland",
                     "Ring in its gland",
-                    "Whether a groove squeezes its ring right, cold, hot and off centre, and what the pressure does to it.")
-            .mind(
-                    "Never open a gland under pressure: a jet of oil goes through the skin. No bare hand feels for a leak.")
+                    "Whether a groove squeezes its ring right, cold, hot and off centre, and what "
+                            + "the pressure does to it.")
+            .mind("Never open a gland under pressure: a jet of oil goes through the skin. No bare "
+                    + "hand feels for a leak.")
             .with(
                     "Gland",
                     OringFields.gland("kind").need(),

@@ -36,7 +36,8 @@ class OringSizeQuickCheck implements QuickCheck {
     private static final QuickForm FORM = QuickForm.of(
                     "o-ring-size",
                     "Ring size",
-                    "Which listed ring it is: by a ring that was found, by its gland, or groove and ring by bore and shaft.")
+                    "Which listed ring it is: by a ring that was found, by its gland, or groove and "
+                            + "ring by bore and shaft.")
             .with("A ring that was found", Field.size(SECTION, "section"), Field.size(INSIDE, "inside"))
             .with(
                     "Or its gland",
