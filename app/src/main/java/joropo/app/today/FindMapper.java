@@ -14,6 +14,9 @@ interface FindMapper {
     /** What is written in jobs, the newest first. @param query in the language of the full-text search */
     List<Hit> find(@Param("query") String query, @Param("most") int most, @Param("after") int after);
 
+    /** Words of jobs that begin so. @param start in small letters without accents */
+    List<String> words(@Param("start") String start, @Param("most") int most);
+
     /** How many there are, counted no further than this. */
     long count(@Param("query") String query, @Param("most") int most);
 

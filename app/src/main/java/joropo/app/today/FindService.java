@@ -1,5 +1,6 @@
 package joropo.app.today;
 
+import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -7,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import joropo.app.job.JobLine;
@@ -31,6 +33,11 @@ class FindService {
     /** What lies beyond is not counted: "more than five hundred" says enough. */
     private static final int MOST_COUNTED = 500;
 
+    /** A beginning that more words have is looked up as it is. */
+    private static final int MOST_WORDS = 25;
+
+    private static final Pattern PLAIN_WORD = Pattern.compile("[\\p{L}\\p{N}]+");
+    private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
     private static final Pattern CODE = Pattern.compile("\\b[A-Z][A-Z_]{2,}\\b");
     private static final Set<String> MATERIALS =
             Elastomer.all().stream().map(Elastomer::code).collect(Collectors.toUnmodifiableSet());
@@ -72,8 +79,8 @@ class FindService {
     /** @param page of the jobs, from 1 */
     @Transactional(readOnly = true)
     public Found find(String asked, int page) {
-        String query = query(asked);
-        List<Hit> things = finder.things(query, MOST);
+        List<Hit> things = finder.things(query(asked, FindService::begun), MOST);
+        String query = query(asked, this::whole);
         Paged<Hit> hits = Paged.of(
                 page, finder.count(query, MOST_COUNTED + 1), PAGE, (most, after) -> finder.find(query, most, after));
         Map<String, String> where = new LinkedHashMap<>();
@@ -109,10 +116,26 @@ class FindService {
                 .toList();
     }
 
-    /** Each word in quotes, so that nothing in it means something to the search. */
-    private static String query(String asked) {
-        return Arrays.stream(asked.split("\\s+"))
-                .map(w -> "\"" + w.replace("\"", "\"\"") + "\"*")
-                .collect(Collectors.joining(" "));
+    private static String query(String asked, UnaryOperator<String> word) {
+        return Arrays.stream(asked.split("\\s+")).map(word).collect(Collectors.joining(" AND "));
+    }
+
+    /** In quotes, so that nothing in it means something to the search. */
+    private static String begun(String word) {
+        return "\"" + word.replace("\"", "\"\"") + "\"*";
+    }
+
+    /**
+     * The whole words that begin so. Each is read as far as is shown; of a beginning everything is gathered that was
+     * ever written with it.
+     */
+    private String whole(String word) {
+        String start = ACCENTS.matcher(Normalizer.normalize(word, Normalizer.Form.NFD))
+                .replaceAll("")
+                .toLowerCase(Locale.ROOT);
+        List<String> words = PLAIN_WORD.matcher(start).matches() ? finder.words(start, MOST_WORDS) : List.of();
+        return words.isEmpty() || words.size() == MOST_WORDS
+                ? begun(word)
+                : words.stream().map(w -> "\"" + w + "\"").collect(Collectors.joining(" OR ", "(", ")"));
     }
 }

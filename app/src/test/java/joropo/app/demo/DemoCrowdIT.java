@@ -41,6 +41,9 @@ class DemoCrowdIT {
             assertThat(visitor.get("/?page=99").body()).contains("There is no page 99: this is the last.");
             assertThat(visitor.get("/?page=-1").body()).contains("page 1 of 5");
             assertThat(visitor.get("/find?q=output").body()).contains("more than 500 places where it is written");
+            assertThat(visitor.get("/find?q=O%C3%9ATP%20outpu").body())
+                    .as("a beginning, in capitals, with an accent")
+                    .contains("more than 500 places where it is written");
             String first = jobs.ofMachine(1, 1).shown().get(0).number();
             assertThat(visitor.get("/find?q=" + first).body()).contains(first);
             assertThat(own.getBean(StoreService.class).lots()).hasSizeGreaterThan(JOBS / 50);
