@@ -28,8 +28,6 @@ final class MaterialRule {
     private static final double NEAR_K = 10;
 
     private static final Set<String> PRESSURE_MATERIALS = Set.of("NBR", "FKM");
-    /** Lips that are made for food and drinking water, each by its compound (guide). */
-    private static final Set<String> FOOD_MATERIALS = Set.of("NBR", "EPDM", "FKM", "VMQ");
 
     private static final double SLACK = 1e-9;
 
@@ -66,7 +64,7 @@ final class MaterialRule {
         if (layout == Layout.PRESSURE && !PRESSURE_MATERIALS.contains(material.family())) {
             return out.strike("the short stiff lip is made of NBR and FKM only");
         }
-        if (in.isFood() && !FOOD_MATERIALS.contains(material.family())) {
+        if (in.isFood() && !material.isMadeForFood()) {
             return out.strike(material.code() + " is not made for food or drinking water");
         }
         wetted(material, layout, out);

@@ -3,6 +3,7 @@ package joropo.core.material;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import joropo.core.tables.CsvTable;
@@ -27,6 +28,9 @@ public record Elastomer(
         @Nullable String cautions) {
     private static final double COLDEST_C = -273;
     private static final double HOTTEST_C = 400;
+    /** Compounds of these are made for food and drinking water, each by its certificate (guide). */
+    private static final Set<String> FOR_FOOD = Set.of("NBR", "EPDM", "FKM", "VMQ");
+
     private static final List<Elastomer> ALL = CsvTable.rows("elastomers", Elastomer::read);
     private static final Map<String, Elastomer> BY_CODE =
             ALL.stream().collect(Collectors.toMap(Elastomer::code, Function.identity()));
@@ -76,6 +80,11 @@ public record Elastomer(
                         "",
                         "'" + code + "' is no seal material; known are "
                                 + ALL.stream().map(Elastomer::code).collect(Collectors.joining(", "))));
+    }
+
+    /** Whether there are compounds of it that are approved for food and drinking water. */
+    public boolean isMadeForFood() {
+        return FOR_FOOD.contains(family);
     }
 
     /** Linear expansion (1/K, guide). */

@@ -38,7 +38,16 @@ public record CounterfaceInput(
     /** What the ring seals on. */
     public enum Part {
         BORE,
-        ROD
+        ROD;
+
+        /** The part that a ring of such a gland seals on. */
+        public static Part of(Gland gland) {
+            return gland == Gland.ROD ? ROD : BORE;
+        }
+
+        String words() {
+            return this == ROD ? "rod" : "bore";
+        }
     }
 
     /** Something seen on it. @param depthUm below the sound face, @param catchesNail absent: not tried */

@@ -23,13 +23,44 @@ final class ExtrusionRules {
     private static final Set<String> GASES = Set.of("AIR", "CO2", "STEAM_150", "R134A_POE", "AMMONIA_OIL", "OXYGEN");
     private static final String GAP = "gap behind the ring";
 
-    private final OringGlandInput in;
+    /**
+     * What pushes a ring into which gap.
+     *
+     * @param gapMm largest diametral clearance, @param usualMm what is usual for such a section, absent: not listed
+     */
+    record Load(
+            @Nullable Double pressureMpa,
+            @Nullable Boolean pressureTurns,
+            @Nullable Double hardnessShoreA,
+            @Nullable String material,
+            @Nullable Double gapMm,
+            @Nullable Double usualMm,
+            int backups,
+            @Nullable Double backupThicknessMm,
+            @Nullable String fluid,
+            @Nullable Boolean gas) {
+        static Load of(OringGlandInput in) {
+            return new Load(
+                    in.pressureMpa(),
+                    in.pressureTurns(),
+                    in.hardnessShoreA(),
+                    in.material(),
+                    in.gapMm(),
+                    in.use().row().flatMap(GlandTable.Row::clearanceMm).orElse(null),
+                    in.backups(),
+                    in.backupThicknessMm(),
+                    in.fluid(),
+                    in.gas());
+        }
+    }
+
+    private final Load in;
     /** Largest diametral clearance without back-ups, and with them (mm); absent while nothing tells. */
     private final @Nullable Double bareMm;
 
     private final @Nullable Double backedMm;
 
-    ExtrusionRules(OringGlandInput in) {
+    ExtrusionRules(Load in) {
         this.in = in;
         bareMm = bare();
         backedMm = in.pressureMpa() == null
@@ -129,7 +160,7 @@ final class ExtrusionRules {
                     "A silicone ring stands half of this gap only, and the material is not known.",
                     "Name the material.");
         }
-        Double usual = in.use().row().flatMap(GlandTable.Row::clearanceMm).orElse(null);
+        Double usual = in.usualMm();
         if (usual != null && in.gapMm() > usual + 1e-9) {
             return figured(
                     Status.CAUTION,

@@ -23,19 +23,20 @@ public final class OringGlandCheck {
     public static OringGlandResult check(OringGlandInput in, int draws) {
         Fit fit = new Fit(in.use(), in.sizes(), in.backupsMm());
         EndsRules ends = new EndsRules(in, fit);
+        RingMaterial material = new RingMaterial(in.material(), in.fluid(), in.coldestC(), in.hottestC());
         ServiceRules service = new ServiceRules(in);
-        ExtrusionRules extrusion = new ExtrusionRules(in);
+        ExtrusionRules extrusion = new ExtrusionRules(ExtrusionRules.Load.of(in));
         LeadInRule leadIn = new LeadInRule(in, fit);
 
         List<Finding> findings = new ArrayList<>(new SizeRules(in, fit).findings());
-        findings.add(ends.extremes(service.swellPercent()));
+        findings.add(ends.extremes(material.swellPercent()));
         ends.offCentre().ifPresent(findings::add);
         findings.add(extrusion.extrusion());
         extrusion.backup().ifPresent(findings::add);
         findings.add(extrusion.gas());
-        findings.add(service.material());
-        findings.add(service.temperature());
-        findings.add(service.swell(ends));
+        findings.add(material.inFluid());
+        findings.add(material.temperature());
+        findings.add(service.swell(ends, material));
         service.speed().ifPresent(findings::add);
         PullOver over = pullOver(in);
         if (over != null) {
@@ -52,7 +53,7 @@ public final class OringGlandCheck {
                 .depthMm(Length.snap(fit.depthMm))
                 .squeezePercent(ends.squeeze())
                 .squeezeFreePercent(ends.squeezeFree())
-                .fillPercent(ends.fill(service.swellPercent()))
+                .fillPercent(ends.fill(material.swellPercent()))
                 .gapMm(extrusion.allowedMm())
                 .offCentrePercent(
                         off == null

@@ -1,90 +1,131 @@
 package joropo.core.oring;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
-import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is seen and decided of one ring of a joint beside its gland (guide).
+ * What is decided of one ring of a joint beside its gland (guide): its material and that of its loader, its way round,
+ * its maker's groove, the gap behind it where no gland judges that.
  *
- * @param diameterMm of the face; absent: nothing is read yet, @param raUm of the face that it runs or lies on, @param
- *     unmarked whether no mark was found on it; absent: not looked
- * @param byMaker whether its groove was compared with its maker's figures, of a ring whose gland is its maker's
+ * @param material code, {@link RingMaterial#BY_MAKER}, or absent; so is that of the loader
+ * @param gapMm largest diametral clearance as it can come, @param cordInsideMm inside of a joined cord
+ * @param grooveMm its groove's diameter as measured, absent: not
  */
+@RecordBuilder
 public record RingJoint(
         RingSort sort,
-        RingMotion motion,
+        @Nullable RingMotion motion,
+        RingDuty duty,
         WayRound way,
-        @Nullable Double diameterMm,
-        @Nullable Double raUm,
-        @Nullable Boolean unmarked,
-        @Nullable Boolean byMaker) {
-    /** Roughness and marks of the face that it seals on; none while nothing is read. */
-    public List<Finding> measured() {
-        if (diameterMm == null) {
-            return List.of();
-        }
-        List<Finding> out = new ArrayList<>(CounterfaceCheck.check(CounterfaceInputBuilder.builder()
-                        .part(CounterfaceInput.Part.BORE)
-                        .motion(motion)
-                        .diameterMm(diameterMm)
-                        .raUm(raUm)
-                        .defects(Boolean.TRUE.equals(unmarked) ? List.of() : null)
-                        .build())
-                .findings()
-                .stream()
-                .filter(f -> f.id().equals("roughness") || f.id().equals("score") && !Boolean.FALSE.equals(unmarked))
-                .toList());
-        if (Boolean.FALSE.equals(unmarked)) {
-            out.add(Say.guide(
-                    "score",
-                    Status.FAIL,
-                    "scores and pits",
-                    "A nail feels a mark where the ring seals.",
-                    "Judge it with the check of the face, and take one of its remedies."));
-        }
-        return out;
-    }
+        MakerGroove maker,
+        @Nullable String material,
+        @Nullable String loaderMaterial,
+        @Nullable Double hardnessShoreA,
+        @Nullable Double gapMm,
+        @Nullable Double cordInsideMm,
+        @Nullable Double grooveMm,
+        @Nullable Double widthMm) {
+    /** Least inside of a joined cord (mm, guide). */
+    private static final double CORD_LEAST_MM = 25;
 
-    /** Way round, and the groove of a ring that is judged by its maker's figures. */
-    public List<Finding> decided() {
+    public List<Finding> findings() {
         List<Finding> out = new ArrayList<>();
         if (sort.isFaced()) {
             out.add(way.finding());
         }
         if (sort.isByMaker()) {
-            out.add(maker());
+            out.add(maker.finding(sort, grooveMm, widthMm));
         }
-        if (!sort.isElastic()) {
-            out.add(Say.guide(
-                    "ring-material",
-                    Status.CAUTION,
-                    "material of the " + sort.words(),
-                    "Whether its material stands the fluid, the heat and the cold is not judged here.",
-                    "Ask its maker, for the loader too."));
+        materials(out);
+        if (sort == RingSort.U_CUP) {
+            out.add(heelGap());
         }
+        joined().ifPresent(out::add);
         return out;
     }
 
-    private Finding maker() {
-        String subject = "groove of the " + sort.words();
-        if (byMaker == null) {
-            return Finding.missing(
-                    "maker",
-                    subject,
-                    "Its groove is not compared with its maker's figures.",
-                    "Measure it against them.");
+    /** Of a ring in a gland fluid, heat and cold are judged there. */
+    private void materials(List<Finding> out) {
+        RingMaterial ring = material(material);
+        if (sort.isElastic()) {
+            out.addAll(ring.findings(duty).stream()
+                    .filter(f -> f.id().equals("cleaner") || f.id().equals("food"))
+                    .toList());
+            return;
         }
-        return Finding.of(
-                "maker",
-                byMaker ? Status.PASS : Status.FAIL,
-                subject,
-                byMaker ? "Compared with its maker's figures, and right." : "The groove is not as its maker wants it.",
-                byMaker ? "" : "Another ring, or the groove made right.",
-                Source.MAKER,
-                "figures of its maker");
+        if (RingMaterial.BY_MAKER.equals(material)) {
+            out.add(Say.guide(
+                    "material",
+                    Status.CAUTION,
+                    "material of the " + sort.words(),
+                    "Whether its material stands the fluid, the heat and the cold is not judged here.",
+                    "Ask its maker."));
+        } else {
+            out.addAll(ring.findings(duty));
+        }
+        if (sort == RingSort.SLIDE) {
+            material(loaderMaterial).findings(duty).forEach(f -> out.add(f.ofItem("loader-", "loader")));
+        }
+    }
+
+    private RingMaterial material(@Nullable String code) {
+        return new RingMaterial(
+                RingMaterial.BY_MAKER.equals(code) ? null : code, duty.fluid(), duty.coldestC(), duty.hottestC());
+    }
+
+    /** Behind the heel of a U-cup, by the same curve as behind an O-ring. */
+    private Finding heelGap() {
+        return new ExtrusionRules(new ExtrusionRules.Load(
+                        duty.pressureMpa(),
+                        duty.pressureTurns(),
+                        hardnessShoreA,
+                        RingMaterial.BY_MAKER.equals(material) ? null : material,
+                        gapMm,
+                        null,
+                        0,
+                        null,
+                        duty.fluid(),
+                        null))
+                .extrusion()
+                .withId("heel-gap");
+    }
+
+    /** Of a joined cord; nothing of another ring. */
+    private Optional<Finding> joined() {
+        if (sort != RingSort.CORD) {
+            return Optional.empty();
+        }
+        String subject = "joined cord";
+        boolean moves = motion != null && motion != RingMotion.STATIC;
+        boolean small = cordInsideMm != null && cordInsideMm < CORD_LEAST_MM - 1e-9;
+        if (moves || small) {
+            return Optional.of(Say.guide(
+                    "joined",
+                    Status.FAIL,
+                    subject,
+                    moves ? "A joint in a ring that moves opens." : "Under 25 mm inside a joint is stiff and leaks.",
+                    "A moulded ring."));
+        }
+        return Optional.of(
+                motion == null || cordInsideMm == null
+                        ? Finding.missing(
+                                "joined",
+                                subject,
+                                motion == null
+                                        ? "Whether the parts move is not known."
+                                        : "The inside of the ring is not known.",
+                                "A joined cord is for parts that lie still, and 25 mm inside at least.")
+                        : Say.guide("joined", Status.PASS, subject, "Large enough, and it lies still.", ""));
+    }
+
+    /** How long the cord of such a ring is cut: round its mean diameter (mm). */
+    public static double cordMm(double insideMm, double sectionMm) {
+        return Length.snap(Math.PI * (insideMm + sectionMm));
     }
 }

@@ -13,7 +13,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param name by which people tell it from the others, empty when it is alone
  * @param size as it is written, @param material code, absent while not decided
+ * @param loaderMaterial code of what lies under a slide ring, absent while not decided
+ * @param cut how long the strip of a guide ring or a cord is cut, empty: nothing is cut
  * @param order among the rings of the joint: the first goes in first
+ * @param rings how many the joint has
  * @param leads whether what is done once for all of them stands in its plan
  */
 @RecordBuilder
@@ -22,13 +25,17 @@ public record RingPlan(
         String name,
         String size,
         @Nullable String material,
+        @Nullable String loaderMaterial,
+        String cut,
         WayRound way,
         int backups,
         Gland gland,
         int order,
+        int rings,
         boolean leads) {
     private String ring() {
-        return sort.words() + (size.isEmpty() ? "" : " " + size) + (material == null ? "" : ", " + material);
+        String made = material == null || material.equals(RingMaterial.BY_MAKER) ? "" : ", " + material;
+        return sort.words() + (size.isEmpty() ? "" : " " + size) + made;
     }
 
     public List<Step> steps() {
@@ -49,7 +56,8 @@ public record RingPlan(
             out.add(hold(
                     "cover",
                     prepare,
-                    "Cover threads, ports and edges that a ring must pass. Count what covers them in.",
+                    "Cover threads, ports and edges that a ring must pass, the thread of the rod's end too. Count what "
+                            + "covers them in.",
                     "A ring that crosses a bare thread is cut."));
         }
         Step.When fit = Step.When.FIT.at(order);
@@ -121,13 +129,22 @@ public record RingPlan(
                 out.add(step(
                         "in",
                         fit,
-                        "Bend it in without a kink; its lip goes over no bare thread.",
+                        "Bend it in without a kink; its lip goes over no bare thread."
+                                + (way.paired() ? " The other one back to back with it." : ""),
                         "A cut in the lip leaks from the first stroke."));
+            case CORD ->
+                out.add(hold(
+                        "in",
+                        fit,
+                        "Cut the cord" + (cut.isEmpty() ? "" : " to " + cut)
+                                + ", both ends at 45°. Join it, let it set, and lay it in without a twist.",
+                        "A joint that is short pulls open."));
             case GUIDE ->
                 out.add(hold(
                         "in",
                         fit,
-                        "Lay it in with its cut open by its maker's gap, 3 to 5 mm. No metal touches metal.",
+                        (cut.isEmpty() ? "" : "Cut its strip to " + cut + ". ")
+                                + "Lay it in with its cut open by its maker's gap, 3 to 5 mm. No metal touches metal.",
                         "It keeps the parts apart and sets the gap behind every seal."));
             case WIPER ->
                 out.add(step(
@@ -145,12 +162,14 @@ public record RingPlan(
         }
     }
 
-    private static void closing(List<Step> out) {
+    private void closing(List<Step> out) {
         Step.When close = Step.When.CLOSE;
         out.add(hold(
                 "look",
                 close,
-                "Look at every ring again: there, clean, the right way round, no grease of a bearing on it.",
+                "Look at every ring again: "
+                        + (rings > 1 ? "all " + rings + " of them" : "there")
+                        + ", by colour too, clean, the right way round, no grease of a bearing on it.",
                 "It is the last time that it can be seen."));
         out.add(step(
                 "carry",
@@ -194,7 +213,14 @@ public record RingPlan(
         }
         if (sort == RingSort.SLIDE) {
             out.add(new Part(
-                    "loader", 1, PartKind.O_RING, "loader of the slide ring", "", null, "renewed with its ring", null));
+                    "loader",
+                    1,
+                    PartKind.O_RING,
+                    "loader of the slide ring",
+                    "",
+                    loaderMaterial,
+                    "renewed with its ring",
+                    null));
         }
         return out;
     }

@@ -11,12 +11,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param faces where its lip, of an end ring its closed side, looks; absent: not known
  * @param pressure the side that the pressure comes from; absent: not known
+ * @param paired whether another one of its sort beside it faces the other way
  */
 public record WayRound(
         RingSort sort,
         @Nullable Side faces,
         @Nullable Side pressure,
-        @Nullable Boolean pressureTurns) {
+        @Nullable Boolean pressureTurns,
+        boolean paired) {
     private static final String SUBJECT = "way round";
 
     /** Of a ring that has a direction. */
@@ -34,12 +36,14 @@ public record WayRound(
                     "way-round", SUBJECT, "From which side the pressure comes is not known.", "Say it at the duty.");
         }
         if (Boolean.TRUE.equals(pressureTurns)) {
-            return Say.guide(
-                    "way-round",
-                    Status.CAUTION,
-                    SUBJECT,
-                    "The pressure comes from both sides: one ring holds one of them.",
-                    "Two of them, back to back.");
+            return paired
+                    ? judged(true, "The pressure comes from both sides: two of them, back to back.")
+                    : Say.guide(
+                            "way-round",
+                            Status.CAUTION,
+                            SUBJECT,
+                            "The pressure comes from both sides: one ring holds one of them.",
+                            "Two of them, back to back.");
         }
         boolean right = sort == RingSort.END_RING ? faces != pressure : faces == pressure;
         return judged(

@@ -7,8 +7,6 @@ import java.util.List;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
 import joropo.core.shaft.Side;
-import joropo.core.verdict.Finding;
-import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -34,7 +32,7 @@ class RingPlanTest {
     })
     void aRingWithADirectionIsJudgedByThePressure(
             RingSort sort, @Nullable Side faces, @Nullable Side pressure, @Nullable Boolean turns, Status expected) {
-        assertThat(new WayRound(sort, faces, pressure, turns).finding().status())
+        assertThat(new WayRound(sort, faces, pressure, turns, false).finding().status())
                 .isEqualTo(expected);
     }
 
@@ -44,10 +42,12 @@ class RingPlanTest {
                 .name("")
                 .size("227")
                 .material("NBR")
-                .way(new WayRound(sort, Side.OUT, Side.IN, false))
+                .way(new WayRound(sort, Side.OUT, Side.IN, false, false))
                 .backups(0)
                 .gland(Gland.PISTON)
+                .cut("")
                 .order(0)
+                .rings(7)
                 .leads(true);
     }
 
@@ -82,23 +82,5 @@ class RingPlanTest {
         assertThat(plan(RingSort.O_RING).material("EPDM").build().steps())
                 .extracting(Step::instruction)
                 .anyMatch(s -> s.contains("EPDM takes no mineral oil"));
-    }
-
-    @Test
-    void aRingOfItsMakersGrooveIsHeldAgainstTheMakersFigures() {
-        assertThat(joint(RingSort.GUIDE, null, null).decided())
-                .extracting(Finding::status)
-                .containsExactly(Status.MISSING, Status.CAUTION);
-        assertThat(joint(RingSort.GUIDE, null, true).decided())
-                .extracting(Finding::status, Finding::source)
-                .containsExactly(tuple(Status.PASS, Source.MAKER), tuple(Status.CAUTION, Source.GUIDE));
-        assertThat(joint(RingSort.O_RING, false, null).measured())
-                .extracting(Finding::id, Finding::status)
-                .containsExactly(tuple("roughness", Status.PASS), tuple("score", Status.FAIL));
-    }
-
-    private static RingJoint joint(RingSort sort, @Nullable Boolean unmarked, @Nullable Boolean byMaker) {
-        return new RingJoint(
-                sort, RingMotion.STATIC, new WayRound(sort, null, null, null), 60.0, 0.8, unmarked, byMaker);
     }
 }

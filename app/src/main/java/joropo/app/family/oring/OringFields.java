@@ -6,12 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.core.material.Elastomer;
 import joropo.core.oring.Band;
 import joropo.core.oring.Gland;
 import joropo.core.oring.OringSizeResult;
+import joropo.core.oring.RingMaterial;
 import joropo.core.oring.RingMotion;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
@@ -21,6 +23,12 @@ import joropo.core.units.RefusedInput;
 final class OringFields {
     static final List<Field.Choice> MATERIALS = Elastomer.all().stream()
             .map(e -> new Field.Choice(e.code(), e.code() + ", " + e.name()))
+            .toList();
+
+    /** On a sheet, where not every ring is one that is judged by its gland. */
+    static final List<Field.Choice> JOB_MATERIALS = Stream.concat(
+                    MATERIALS.stream(),
+                    Stream.of(new Field.Choice(RingMaterial.BY_MAKER, "another, by its maker's sheet")))
             .toList();
 
     /** Begins the names of the fields that hold a tolerance. */

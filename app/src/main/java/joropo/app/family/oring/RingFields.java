@@ -1,5 +1,6 @@
 package joropo.app.family.oring;
 
+import java.util.ArrayList;
 import java.util.List;
 import joropo.app.check.CheckChoices;
 import joropo.app.family.Card;
@@ -13,6 +14,9 @@ import joropo.core.shaft.Side;
 
 /** What is asked of one ring of a joint, and on which cards. */
 final class RingFields {
+    private static final String NO_MARK_LABEL = "looked at, no mark a nail feels";
+    private static final String SHAPE_LABEL = "oval or tapered by, the worse";
+
     static final Field<Double> PRESSURE = Field.pressure("ringPressureMpa", "pressure, peaks too");
     static final Field<Boolean> PRESSURE_TURNS = Field.yesNo("ringPressureTurns", "it comes from both sides");
     static final Field<Side> PRESSURE_SIDE = Field.choice("ringPressureSide", "it comes from", Side.class, Side::words);
@@ -20,17 +24,33 @@ final class RingFields {
     static final Field<Double> COLDEST = Field.temperature("ringColdestC", "coldest");
     static final Field<Double> HOTTEST = Field.temperature("ringHottestC", "hottest");
 
+    static final Field<String> CLEANER = Field.choice("ringCleaner", "parts are cleaned with", CheckChoices.FLUIDS);
+
+    static final Field<Double> ROD = Field.size("rodDiameter", "rod");
+    static final Field<Double> ROD_GAP = Field.play("rodGap", "largest clearance round it, on the diameter");
+    static final Field<Double> ROD_RA = Field.number("rodRa", "roughness Ra", "µm", 0, 100);
+    static final Field<Boolean> ROD_NO_MARK = Field.yesNo("rodNoMark", NO_MARK_LABEL);
+    static final Field<Double> ROD_BEND = Field.play("rodBend", "bend over 300 mm, between V-blocks");
+    static final Field<Double> ROD_SHAPE = Field.play("rodShape", SHAPE_LABEL);
+    static final Field<Double> ROD_HRC = Field.number("rodHardness", "hardness", "HRC", 0, 80);
+    static final Field<Double> BORE = Field.size("boreDiameter", "bore");
+    static final Field<Double> BORE_GAP = Field.play("boreGap", "largest clearance in it, on the diameter");
+    static final Field<Double> BORE_RA = Field.number("boreRa", "roughness Ra", "µm", 0, 100);
+    static final Field<Boolean> BORE_NO_MARK = Field.yesNo("boreNoMark", NO_MARK_LABEL);
+    static final Field<Double> BORE_SHAPE = Field.play("boreShape", SHAPE_LABEL);
+
     static final Field<RingSort> SORT =
             Field.choice("ringSort", "ring", RingSort.class, RingSort::words).hint("empty: O-ring");
     static final Field<Gland> GLAND = Field.choice("ringGland", "groove of a", Gland.class, Gland::words);
-    static final Field<RingMotion> MOTION =
-            Field.choice("ringMotion", "parts are", RingMotion.class, RingMotion::words);
-    static final Field<Double> COUNTER =
-            Field.size("ringCounter", "bore or rod").hint("not of a face or a boss");
+    static final Field<RingMotion> MOTION = Field.choice("ringMotion", "parts are", RingMotion.class, RingMotion::words)
+            .hint("empty: U-cup, guide, wiper and slide ring move");
+    static final Field<Double> COUNTER = Field.size("ringCounter", "bore or rod")
+            .hint("not of a face or a boss; empty: the rod or bore that it runs on");
     static final Field<Double> GROOVE = Field.size("ringGroove", "groove, diameter");
     static final Field<Double> WIDTH = Field.size("ringWidth", "groove, width");
     static final Field<Double> DEPTH = Field.size("ringDepth", "groove, depth").hint("of a face only");
-    static final Field<Double> GAP = Field.play("ringGap", "largest clearance, on the diameter");
+    static final Field<Double> GAP =
+            Field.play("ringGap", "largest clearance, on the diameter").hint("empty: that of its rod or bore");
     static final Field<Double> READ_TO =
             Field.play("ringReadTo", "these are read to within, ±").hint("of each of them");
     static final Field<Double> FOUND_SECTION = Field.size("ringFoundSection", "old ring, section");
@@ -38,12 +58,12 @@ final class RingFields {
     static final Field<Double> STROKE = Field.play("ringStroke", "stroke");
     static final Field<Double> STROKE_SPEED = Field.number("ringStrokeSpeed", "speed along it", "m/s", 0, 200);
     static final Field<Double> RA = Field.number("ringRa", "roughness Ra", "µm", 0, 100);
-    static final Field<Boolean> NO_MARK = Field.yesNo("ringNoMark", "looked at, no mark a nail feels");
+    static final Field<Boolean> NO_MARK = Field.yesNo("ringNoMark", NO_MARK_LABEL);
 
     static final Field<String> RING = Field.line("ring", "listed size").hint("such as 227 or 53.57x3.53");
     static final Field<Double> INSIDE = Field.size("ringInside", "inside").hint("empty: by its size");
     static final Field<Double> SECTION = Field.size("ringSection", "section").hint("empty: by its size");
-    static final Field<String> MATERIAL = Field.choice("ringMaterial", "material", OringFields.MATERIALS);
+    static final Field<String> MATERIAL = Field.choice("ringMaterial", "material", OringFields.JOB_MATERIALS);
     static final Field<Double> HARDNESS = Field.number("ringHardness", "hardness", "Shore A", 30, 100);
     static final Field<Double> BACKUPS = Field.number("ringBackups", "back-ups", "", 0, 2);
     static final Field<Double> BACKUP_THICK = Field.size("ringBackupThick", "each is thick");
@@ -51,15 +71,30 @@ final class RingFields {
     static final Field<Boolean> BY_MAKER =
             Field.yesNo("ringByMaker", "groove compared with its maker's figures, and right");
 
-    static final Field<Double> SLIDE_THICK = Field.size("ringSlideThick", "slide ring, thick");
+    static final Field<Double> MAKER_GROOVE = Field.size("ringMakerGroove", "maker's groove, diameter");
+    static final Field<Double> MAKER_WIDTH = Field.size("ringMakerWidth", "maker's groove, width");
+    static final Field<Double> MAKER_WITHIN = Field.play("ringMakerWithin", "maker's tolerance, ±");
+
+    static final Field<Double> SLIDE_THICK = Field.size("ringSlideThick", "slide or guide ring, thick");
     static final Field<Double> SLIDE_WIDE =
             Field.size("ringSlideWide", "slide ring, wide").hint("the sizes above are its loader's");
+    static final Field<String> LOADER_MATERIAL =
+            Field.choice("ringLoaderMaterial", "loader, material", OringFields.JOB_MATERIALS);
 
     static final Field<Double> PASS_OVER = Field.size("ringPassOver", "largest diameter on its way");
     static final Field<Double> LEAD_IN = Field.play("ringLeadIn", "chamfer that it meets");
     static final Field<Double> LEAD_ANGLE =
             Field.number("ringLeadAngle", "angle of that chamfer", "°", 1, 80).hint("empty: 15");
 
+    static final Field<Double> DRIFT = Field.play("cylinderDrift", "drift in a hold, the worse end");
+    static final Field<Double> DRIFT_MINUTES = Field.number("cylinderDriftMinutes", "held for", "min", 0.1, 1440);
+    static final Field<Double> DRIFT_MOST = Field.play("cylinderDriftMost", "its maker allows, in a minute");
+    static final Field<Boolean> ROD_WET = Field.yesNo("cylinderRodWet", "rod wet after ten strokes");
+
+    static final String ROD_CARD = "rod";
+    static final String BORE_CARD = "bore";
+    static final String FACE_CARD = "ring-face";
+    static final String PROVE_CARD = "cylinder";
     static final String DUTY_CARD = "ring-duty";
     static final String GROOVE_CARD = "groove";
     static final String RING_CARD = "ring";
@@ -80,7 +115,30 @@ final class RingFields {
                         PRESSURE_SIDE,
                         PRESSURE_TURNS,
                         COLDEST,
-                        HOTTEST));
+                        HOTTEST,
+                        CLEANER));
+            case MEASURE -> {
+                List<Card> all = new ArrayList<>(List.of(
+                        Card.of(
+                                        ROD_CARD,
+                                        "Rod",
+                                        Shape.LIST,
+                                        ROD,
+                                        ROD_GAP,
+                                        ROD_RA,
+                                        ROD_NO_MARK,
+                                        ROD_BEND,
+                                        ROD_SHAPE,
+                                        ROD_HRC)
+                                .fold(),
+                        Card.of(BORE_CARD, "Bore", Shape.LIST, BORE, BORE_GAP, BORE_RA, BORE_NO_MARK, BORE_SHAPE)
+                                .fold()));
+                all.addAll(further(stage));
+                yield List.copyOf(all);
+            }
+            case PROVE ->
+                List.of(Card.of(PROVE_CARD, "Cylinder on hold", Shape.LIST, ROD_WET, DRIFT, DRIFT_MINUTES, DRIFT_MOST)
+                        .fold());
             default -> further(stage);
         };
     }
@@ -103,7 +161,8 @@ final class RingFields {
                                 DEPTH,
                                 GAP,
                                 READ_TO),
-                        Card.of("ring-face", "Face that it seals on", Shape.LIST, RA, NO_MARK),
+                        Card.of(FACE_CARD, "Face that it seals on", Shape.LIST, RA, NO_MARK)
+                                .fold(),
                         Card.of(
                                         "ring-old",
                                         "Stroke, old ring",
@@ -132,8 +191,12 @@ final class RingFields {
                                         Shape.LIST,
                                         SLIDE_THICK,
                                         SLIDE_WIDE,
+                                        LOADER_MATERIAL,
                                         FACES,
-                                        BY_MAKER)
+                                        BY_MAKER,
+                                        MAKER_GROOVE,
+                                        MAKER_WIDTH,
+                                        MAKER_WITHIN)
                                 .fold());
             case FIT -> List.of(Card.of(WAY_CARD, "Way to its groove", Shape.LIST, PASS_OVER, LEAD_IN, LEAD_ANGLE));
             default -> List.of();

@@ -14,17 +14,19 @@ import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Panel;
 import joropo.app.family.Picture;
-import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Summary;
 import joropo.app.family.Work;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
+import joropo.core.oring.CounterfaceInput;
+import joropo.core.oring.CylinderHold;
 import joropo.core.oring.Gland;
 import joropo.core.oring.LoadedRingCheck;
 import joropo.core.oring.LoadedRingInput;
 import joropo.core.oring.LoadedRingInputBuilder;
 import joropo.core.oring.LoadedRingResult;
+import joropo.core.oring.MakerGroove;
 import joropo.core.oring.OringGlandCheck;
 import joropo.core.oring.OringGlandInput;
 import joropo.core.oring.OringGlandInputBuilder;
@@ -34,14 +36,13 @@ import joropo.core.oring.OringSizeInput;
 import joropo.core.oring.OringSizeInputBuilder;
 import joropo.core.oring.OringSizeResult;
 import joropo.core.oring.RingJoint;
-import joropo.core.oring.RingMotion;
+import joropo.core.oring.RingJointBuilder;
+import joropo.core.oring.RingMaterial;
 import joropo.core.oring.RingPlan;
 import joropo.core.oring.RingPlanBuilder;
 import joropo.core.oring.RingShape;
 import joropo.core.oring.RingSize;
 import joropo.core.oring.RingSort;
-import joropo.core.oring.Tolerances;
-import joropo.core.oring.WayRound;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
 import joropo.core.units.Length;
@@ -75,7 +76,7 @@ final class RingWork implements Work {
             Map.entry("ringShape", RingFields.SORT));
 
     private final JobFacts facts;
-    private final ReadFields read;
+    private final RingReads read;
     private final RingSort sort;
     private final Map<String, String> errors = new HashMap<>();
     private final @Nullable OringGlandInput gland;
@@ -85,17 +86,17 @@ final class RingWork implements Work {
 
     RingWork(JobFacts facts) {
         this.facts = facts;
-        read = facts.read();
-        sort = read.get(RingFields.SORT, RingSort.O_RING);
+        read = RingReads.of(facts);
+        sort = read.sort();
         gland = sort.isElastic() && isDecided() && isMeasured() ? gland() : null;
         result = gland == null ? null : OringGlandCheck.check(gland, 0);
         sizes = sort.isElastic() ? sizes() : null;
-        slide = sort == RingSort.SLIDE && isDecided() && isMeasured() && counterMm() != null ? slide() : null;
+        slide = sort == RingSort.SLIDE && isDecided() && isMeasured() && read.counterMm() != null ? slide() : null;
     }
 
     private boolean isMeasured() {
-        return read.get(RingFields.GLAND) != null
-                && read.get(RingFields.MOTION) != null
+        return read.gland() != null
+                && read.motion() != null
                 && read.get(RingFields.GROOVE) != null
                 && read.get(RingFields.WIDTH) != null;
     }
@@ -105,6 +106,12 @@ final class RingWork implements Work {
                 || read.get(RingFields.INSIDE) != null && read.get(RingFields.SECTION) != null;
     }
 
+    /** Its material, where the tables know it. */
+    private @Nullable String listed() {
+        String material = read.get(RingFields.MATERIAL);
+        return RingMaterial.BY_MAKER.equals(material) ? null : material;
+    }
+
     private @Nullable OringGlandInput gland() {
         Double backups = read.get(RingFields.BACKUPS);
         if (backups != null && backups != Math.rint(backups)) {
@@ -112,25 +119,25 @@ final class RingWork implements Work {
             return null;
         }
         return tried(() -> OringGlandInputBuilder.builder()
-                .gland(read.get(RingFields.GLAND))
-                .motion(read.get(RingFields.MOTION))
-                .counterDiameterMm(counterMm())
+                .gland(read.gland())
+                .motion(read.motion())
+                .counterDiameterMm(read.counterMm())
                 .grooveDiameterMm(read.get(RingFields.GROOVE))
                 .grooveWidthMm(read.get(RingFields.WIDTH))
                 .grooveDepthMm(read.get(RingFields.DEPTH))
                 .ring(read.get(RingFields.RING))
                 .ringInsideMm(read.get(RingFields.INSIDE))
                 .sectionMm(read.get(RingFields.SECTION))
-                .tolerances(tolerances())
+                .tolerances(read.tolerances())
                 .ringShape(sort == RingSort.SQUARE ? RingShape.SQUARE : RingShape.O)
                 .pressureMpa(read.get(RingFields.PRESSURE))
-                .pressureTurns(read.get(RingFields.PRESSURE_TURNS))
+                .pressureTurns(read.duty().pressureTurns())
                 .hardnessShoreA(read.get(RingFields.HARDNESS))
-                .gapMm(read.get(RingFields.GAP))
+                .gapMm(read.gapMm())
                 .speedRpm(facts.position().speedRpm())
                 .strokeMm(read.get(RingFields.STROKE))
                 .speedMPerS(read.get(RingFields.STROKE_SPEED))
-                .material(read.get(RingFields.MATERIAL))
+                .material(listed())
                 .fluid(read.get(RingFields.FLUID))
                 .coldestC(read.get(RingFields.COLDEST))
                 .hottestC(read.get(RingFields.HOTTEST))
@@ -140,17 +147,6 @@ final class RingWork implements Work {
                 .leadInMm(read.get(RingFields.LEAD_IN))
                 .leadInAngleDeg(read.get(RingFields.LEAD_ANGLE))
                 .build());
-    }
-
-    /** What was read is sure to within its reading; of a listed ring its list's tolerances are taken. */
-    private @Nullable Tolerances tolerances() {
-        Double to = read.get(RingFields.READ_TO);
-        return to == null ? null : new Tolerances(to, to, to, to, null, null);
-    }
-
-    /** As read; nothing where the kind of gland has none. */
-    private @Nullable Double counterMm() {
-        return read.get(RingFields.COUNTER);
     }
 
     /** Slide ring and loader together; nothing before both are measured. */
@@ -165,9 +161,9 @@ final class RingWork implements Work {
             RingSize loader =
                     read.get(RingFields.RING) == null ? null : RingSize.parse(read.get(RingFields.RING), "ring");
             return LoadedRingCheck.check(LoadedRingInputBuilder.builder()
-                    .gland(read.get(RingFields.GLAND))
-                    .counterDiameterMm(counterMm())
-                    .grooveDepthMm(Length.snap(Math.abs(counterMm() - read.get(RingFields.GROOVE)) / 2))
+                    .gland(read.gland())
+                    .counterDiameterMm(read.counterMm())
+                    .grooveDepthMm(Length.snap(Math.abs(read.counterMm() - read.get(RingFields.GROOVE)) / 2))
                     .grooveWidthMm(read.get(RingFields.WIDTH))
                     .slideThicknessMm(thick)
                     .slideWidthMm(wide)
@@ -185,7 +181,7 @@ final class RingWork implements Work {
                                             loader.sectionToleranceMm(),
                                             to))
                     .passOverMm(read.get(RingFields.PASS_OVER))
-                    .slideMaterial(read.get(RingFields.MATERIAL))
+                    .slideMaterial(listed())
                     .build());
         });
     }
@@ -207,9 +203,9 @@ final class RingWork implements Work {
         Double section = read.get(RingFields.FOUND_SECTION);
         if (isMeasured()) {
             return tried(() -> OringSizeCheck.check(OringSizeInputBuilder.builder()
-                    .gland(read.get(RingFields.GLAND))
-                    .motion(read.get(RingFields.MOTION))
-                    .counterDiameterMm(counterMm())
+                    .gland(read.gland())
+                    .motion(read.motion())
+                    .counterDiameterMm(read.counterMm())
                     .grooveDiameterMm(read.get(RingFields.GROOVE))
                     .grooveWidthMm(read.get(RingFields.WIDTH))
                     .grooveDepthMm(read.get(RingFields.DEPTH))
@@ -227,41 +223,69 @@ final class RingWork implements Work {
         return Map.copyOf(errors);
     }
 
-    /** Of an O-ring neither matters. */
     @Override
     public List<String> asks() {
-        return sort.isElastic() ? List.of() : List.of(RingFields.FACES_CARD);
+        return cards(true);
     }
 
     @Override
     public List<String> idle() {
-        return sort.isElastic() ? List.of(RingFields.FACES_CARD) : List.of();
+        return cards(false);
+    }
+
+    /** Cards that this ring wants, or has no use for. */
+    private List<String> cards(boolean wanted) {
+        return Map.of(
+                        RingFields.FACES_CARD,
+                        !sort.isElastic(),
+                        RingFields.FACE_CARD,
+                        !read.isMoving(),
+                        RingFields.ROD_CARD,
+                        runs(CounterfaceInput.Part.ROD),
+                        RingFields.BORE_CARD,
+                        runs(CounterfaceInput.Part.BORE),
+                        RingFields.PROVE_CARD,
+                        runs(CounterfaceInput.Part.ROD) || runs(CounterfaceInput.Part.BORE))
+                .entrySet()
+                .stream()
+                .filter(e -> e.getValue() == wanted)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    private boolean runs(CounterfaceInput.Part part) {
+        return read.joint().stream().anyMatch(r -> r.runsOn(part));
     }
 
     private RingJoint joint() {
-        return new RingJoint(
-                sort,
-                read.get(RingFields.MOTION, RingMotion.STATIC),
-                way(),
-                counterMm() == null ? read.get(RingFields.GROOVE) : counterMm(),
-                read.get(RingFields.RA),
-                read.get(RingFields.NO_MARK),
-                read.get(RingFields.BY_MAKER));
-    }
-
-    private WayRound way() {
-        return new WayRound(
-                sort,
-                read.get(RingFields.FACES),
-                read.get(RingFields.PRESSURE_SIDE),
-                read.get(RingFields.PRESSURE_TURNS));
+        return RingJointBuilder.builder()
+                .sort(sort)
+                .motion(read.motion())
+                .duty(read.duty())
+                .way(read.way())
+                .maker(new MakerGroove(
+                        read.get(RingFields.BY_MAKER),
+                        read.get(RingFields.MAKER_GROOVE),
+                        read.get(RingFields.MAKER_WIDTH),
+                        read.get(RingFields.MAKER_WITHIN)))
+                .material(read.get(RingFields.MATERIAL))
+                .loaderMaterial(read.get(RingFields.LOADER_MATERIAL))
+                .hardnessShoreA(read.get(RingFields.HARDNESS))
+                .gapMm(read.gapMm())
+                .cordInsideMm(read.get(RingFields.INSIDE))
+                .grooveMm(read.get(RingFields.GROOVE))
+                .widthMm(read.get(RingFields.WIDTH))
+                .build();
     }
 
     @Override
     public List<JobFinding> findings() {
         List<JobFinding> out = new ArrayList<>();
-        joint().measured().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
-        joint().decided().forEach(f -> out.add(new JobFinding(Stage.DECIDE, f)));
+        read.face().ifPresent(face -> face.findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f))));
+        if (sort == RingSort.GUIDE) {
+            out.add(new JobFinding(Stage.MEASURE, read.guide().finding()));
+        }
+        joint().findings().forEach(f -> out.add(new JobFinding(Stage.DECIDE, f)));
         if (result != null) {
             result.findings().forEach(f -> out.add(new JobFinding(stageOf(f), f)));
         } else if (slide != null) {
@@ -269,7 +293,23 @@ final class RingWork implements Work {
         } else if (sizes != null) {
             sizes.findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
         }
+        proving().ifPresent(f -> out.add(new JobFinding(Stage.PROVE, f)));
         return out;
+    }
+
+    /** What a hold tells of this ring: of the first that seals the rod, and of the first that seals the bore. */
+    private Optional<Finding> proving() {
+        if (!read.isSealing()
+                || read.joint().stream()
+                        .anyMatch(r -> r.isSealing() && r.gland() == read.gland() && r.index() < read.index())) {
+            return Optional.empty();
+        }
+        CylinderHold hold = new CylinderHold(
+                read.get(RingFields.ROD_WET),
+                read.get(RingFields.DRIFT),
+                read.get(RingFields.DRIFT_MINUTES),
+                read.get(RingFields.DRIFT_MOST));
+        return Optional.of(read.runsOn(CounterfaceInput.Part.ROD) ? hold.rod() : hold.piston());
     }
 
     private static Stage stageOf(Finding finding) {
@@ -283,9 +323,16 @@ final class RingWork implements Work {
     public Map<String, String> wanted(Stage stage) {
         Map<String, String> out = new HashMap<>();
         if (stage == Stage.MEASURE && !sort.isByMaker()) {
-            Stream.of(RingFields.GLAND, RingFields.MOTION, RingFields.GROOVE, RingFields.WIDTH)
-                    .filter(f -> read.get(f) == null)
-                    .forEach(f -> out.put(f.name(), "A groove is measured before its ring is judged."));
+            Map.of(
+                            RingFields.GLAND, read.gland() == null,
+                            RingFields.MOTION, read.motion() == null,
+                            RingFields.GROOVE, read.get(RingFields.GROOVE) == null,
+                            RingFields.WIDTH, read.get(RingFields.WIDTH) == null)
+                    .forEach((f, absent) -> {
+                        if (absent) {
+                            out.put(f.name(), "A groove is measured before its ring is judged.");
+                        }
+                    });
         }
         if (stage == Stage.DECIDE && sort == RingSort.SLIDE) {
             Stream.of(RingFields.SLIDE_THICK, RingFields.SLIDE_WIDE)
@@ -314,18 +361,30 @@ final class RingWork implements Work {
                 .name(facts.alike().name())
                 .size(size())
                 .material(read.get(RingFields.MATERIAL))
-                .way(way())
+                .loaderMaterial(read.get(RingFields.LOADER_MATERIAL))
+                .cut(cut())
+                .way(read.way())
                 .backups(backups == null ? 0 : backups.intValue())
-                .gland(read.get(RingFields.GLAND, Gland.PISTON))
+                .gland(Optional.ofNullable(read.gland()).orElse(Gland.PISTON))
                 .order(facts.alike().index())
+                .rings(facts.alike().reads().size())
                 .leads(facts.alike().index() == 0)
                 .build();
+    }
+
+    private String cut() {
+        return switch (sort) {
+            case GUIDE -> read.guide().cutWords();
+            case CORD ->
+                gland == null ? "" : Length.show(RingJoint.cordMm(gland.ringInsideMm(), gland.sectionMm()), 0) + " mm";
+            default -> "";
+        };
     }
 
     /** As it is written: its listed name, else its sizes. */
     private String size() {
         return gland == null
-                ? read.get(RingFields.RING, "")
+                ? Optional.ofNullable(read.get(RingFields.RING)).orElse("")
                 : read.get(RingFields.RING) != null
                         ? read.get(RingFields.RING)
                         : Length.show(gland.ringInsideMm(), 2) + "x" + Length.show(gland.sectionMm(), 2);
@@ -356,7 +415,27 @@ final class RingWork implements Work {
 
     @Override
     public List<Panel> panels(Stage stage) {
-        return stage == Stage.DECIDE ? List.of(choices()) : List.of();
+        return stage == Stage.DECIDE ? List.of(choices(), materials()) : List.of();
+    }
+
+    private Panel.Choices materials() {
+        String taken = read.get(RingFields.MATERIAL);
+        return new Panel.Choices(
+                "ring-materials",
+                RingFields.RING_CARD,
+                "materials that stand it, the best first",
+                true,
+                RingMaterial.offers(read.duty()).stream()
+                        .map(o -> new Panel.Option(
+                                0,
+                                o.code(),
+                                o.why(),
+                                "",
+                                null,
+                                RingFields.MATERIAL.name() + "=" + o.code(),
+                                o.code().equals(taken)))
+                        .toList(),
+                0);
     }
 
     private Panel.Choices choices() {
@@ -393,7 +472,7 @@ final class RingWork implements Work {
         String words = Stream.of(sort.words(), size(), material == null ? "" : material)
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.joining(", "));
-        String way = way().words();
+        String way = read.way().words();
         return !isReady()
                 ? Summary.EMPTY
                 : new Summary(

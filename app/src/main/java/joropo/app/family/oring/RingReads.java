@@ -1,0 +1,211 @@
+package joropo.app.family.oring;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import joropo.app.family.JobFacts;
+import joropo.app.family.ReadFields;
+import joropo.app.ui.Field;
+import joropo.core.material.Dirt;
+import joropo.core.oring.CounterfaceInput;
+import joropo.core.oring.Gland;
+import joropo.core.oring.GuideRing;
+import joropo.core.oring.RingDuty;
+import joropo.core.oring.RingFace;
+import joropo.core.oring.RingFaceBuilder;
+import joropo.core.oring.RingMotion;
+import joropo.core.oring.RingSort;
+import joropo.core.oring.Tolerances;
+import joropo.core.oring.WayRound;
+import joropo.core.plan.Care;
+import joropo.core.shaft.Side;
+import org.jspecify.annotations.Nullable;
+
+/** What the sheets say of one ring of a joint, with what holds for all that run on the same rod or bore. */
+final class RingReads {
+    private final JobFacts facts;
+    private final ReadFields read;
+    private final int index;
+
+    private RingReads(JobFacts facts, ReadFields read, int index) {
+        this.facts = facts;
+        this.read = read;
+        this.index = index;
+    }
+
+    static RingReads of(JobFacts facts) {
+        return new RingReads(facts, facts.read(), facts.alike().index());
+    }
+
+    /** All rings of the joint, in the order in which they go in. */
+    List<RingReads> joint() {
+        List<ReadFields> reads = facts.alike().reads();
+        return IntStream.range(0, reads.size())
+                .mapToObj(i -> new RingReads(facts, reads.get(i), i))
+                .toList();
+    }
+
+    <T> @Nullable T get(Field<T> field) {
+        return read.get(field);
+    }
+
+    int index() {
+        return index;
+    }
+
+    RingSort sort() {
+        return read.get(RingFields.SORT, RingSort.O_RING);
+    }
+
+    @Nullable
+    RingMotion motion() {
+        RingMotion typed = read.get(RingFields.MOTION);
+        return typed == null ? sort().usualMotion() : typed;
+    }
+
+    @Nullable
+    Gland gland() {
+        Gland typed = read.get(RingFields.GLAND);
+        return typed == null ? sort().usualGland() : typed;
+    }
+
+    boolean isMoving() {
+        RingMotion motion = motion();
+        return motion != null && motion != RingMotion.STATIC;
+    }
+
+    /** Whether it holds the pressure where parts move: not a wiper, not a guide. */
+    boolean isSealing() {
+        return (isOnRod() || isInBore()) && sort() != RingSort.WIPER && sort() != RingSort.GUIDE;
+    }
+
+    /** Whether it runs on the joint's rod or in its bore. */
+    boolean runsOn(CounterfaceInput.Part part) {
+        Gland gland = gland();
+        return isMoving() && gland != null && gland.isRadial() && CounterfaceInput.Part.of(gland) == part;
+    }
+
+    private boolean isOnRod() {
+        return runsOn(CounterfaceInput.Part.ROD);
+    }
+
+    private boolean isInBore() {
+        return runsOn(CounterfaceInput.Part.BORE);
+    }
+
+    /** Its own, else that of the rod or bore that it runs on; absent where neither is measured. */
+    @Nullable
+    Double counterMm() {
+        return own(RingFields.COUNTER, RingFields.ROD, RingFields.BORE);
+    }
+
+    /** Largest clearance of the metal, its own, else that of the rod or bore. */
+    @Nullable
+    private Double metalGapMm() {
+        return own(RingFields.GAP, RingFields.ROD_GAP, RingFields.BORE_GAP);
+    }
+
+    @Nullable
+    private Double own(Field<Double> field, Field<Double> ofRod, Field<Double> ofBore) {
+        Double typed = read.get(field);
+        return typed != null ? typed : isOnRod() ? read.get(ofRod) : isInBore() ? read.get(ofBore) : null;
+    }
+
+    /** The clearance as wide as it can come; a guide ring beside it takes the half of it. */
+    @Nullable
+    Double gapMm() {
+        Double gap = metalGapMm();
+        return joint().stream()
+                .filter(r -> r.sort() == RingSort.GUIDE && isMoving() && r.gland() == gland() && r.isMoving())
+                .map(r -> r.guide().guidedGapMm(gap))
+                .filter(Objects::nonNull)
+                .min(Double::compare)
+                .orElse(gap);
+    }
+
+    GuideRing guide() {
+        return new GuideRing(
+                Optional.ofNullable(gland()).orElse(Gland.PISTON),
+                counterMm(),
+                read.get(RingFields.GROOVE),
+                read.get(RingFields.SLIDE_THICK),
+                metalGapMm());
+    }
+
+    /** What was read is sure to within its reading; of a listed ring its list's tolerances are taken. */
+    @Nullable
+    Tolerances tolerances() {
+        Double to = read.get(RingFields.READ_TO);
+        return to == null ? null : new Tolerances(to, to, to, to, null, null);
+    }
+
+    /** A rod's ring, and one that lies still beside a piston, meets the pressure from one side only. */
+    RingDuty duty() {
+        return new RingDuty(
+                read.get(RingFields.FLUID),
+                read.get(RingFields.PRESSURE),
+                read.get(RingFields.PRESSURE_SIDE),
+                isAtPiston() || joint().stream().noneMatch(RingReads::isAtPiston)
+                        ? read.get(RingFields.PRESSURE_TURNS)
+                        : Boolean.FALSE,
+                read.get(RingFields.COLDEST),
+                read.get(RingFields.HOTTEST),
+                read.get(RingFields.CLEANER),
+                facts.position().care().contains(Care.FOOD));
+    }
+
+    private boolean isAtPiston() {
+        return isInBore() && gland() == Gland.PISTON;
+    }
+
+    WayRound way() {
+        RingDuty duty = duty();
+        Side faces = read.get(RingFields.FACES);
+        return new WayRound(
+                sort(),
+                faces,
+                duty.pressureSide(),
+                duty.pressureTurns(),
+                faces != null
+                        && joint().stream()
+                                .anyMatch(r -> r.index != index
+                                        && r.sort() == sort()
+                                        && r.gland() == gland()
+                                        && r.get(RingFields.FACES) != null
+                                        && r.get(RingFields.FACES) != faces));
+    }
+
+    /** The face that it seals on; of a rod or bore that several run on, the first of them says it. */
+    Optional<RingFace> face() {
+        Gland gland = gland();
+        if (gland == null || motion() == null) {
+            return Optional.empty();
+        }
+        CounterfaceInput.Part part = CounterfaceInput.Part.of(gland);
+        if (!runsOn(part)) {
+            return Optional.of(RingFaceBuilder.builder()
+                    .part(part)
+                    .motion(motion())
+                    .diameterMm(Optional.ofNullable(counterMm()).orElse(read.get(RingFields.GROOVE)))
+                    .raUm(read.get(RingFields.RA))
+                    .unmarked(read.get(RingFields.NO_MARK))
+                    .build());
+        }
+        boolean first = joint().stream().filter(r -> r.runsOn(part)).allMatch(r -> r.index >= index);
+        boolean rod = part == CounterfaceInput.Part.ROD;
+        return first
+                ? Optional.of(RingFaceBuilder.builder()
+                        .part(part)
+                        .motion(motion())
+                        .diameterMm(counterMm())
+                        .raUm(read.get(rod ? RingFields.ROD_RA : RingFields.BORE_RA))
+                        .unmarked(read.get(rod ? RingFields.ROD_NO_MARK : RingFields.BORE_NO_MARK))
+                        .bendMm(rod ? read.get(RingFields.ROD_BEND) : null)
+                        .shapeMm(read.get(rod ? RingFields.ROD_SHAPE : RingFields.BORE_SHAPE))
+                        .hardnessHrc(rod ? read.get(RingFields.ROD_HRC) : null)
+                        .dirt(rod ? facts.position().dirt() : Dirt.CLEAN)
+                        .build())
+                : Optional.empty();
+    }
+}
