@@ -66,7 +66,7 @@ class DemoEntry {
                         + "i3-betweenMedium GREASE; i3-betweenLevel PARTIAL; i2-remedy MOVE");
     }
 
-    /** A cylinder head: its ring, the rod's U-cup, the wiper. */
+    /** A cylinder with the seven rings that usually stand in one, about to be fitted. */
     void cylinder(long position, Person who) {
         String number = jobs.open(position, who).number();
         keep(
@@ -74,26 +74,39 @@ class DemoEntry {
                 Stage.INTAKE,
                 who,
                 "symptom WET; since last week; levelSeen yes; breatherSeen yes; aboveSeen yes; ringFluid HLP_OIL; "
-                        + "ringPressureMpa 16; ringPressureSide IN; ringPressureTurns NO; ringColdestC 10; "
-                        + "ringHottestC 65");
-        items.label(number, 1, "head ring", who);
-        items.add(number, PartKind.O_RING, "rod U-cup", who);
-        items.add(number, PartKind.O_RING, "wiper", who);
+                        + "ringPressureMpa 16; ringPressureSide IN; ringPressureTurns YES; ringColdestC 10; "
+                        + "ringHottestC 65; ringCleaner HLP_OIL");
+        items.addSet(number, "cylinder", who);
         keep(number, Stage.STRIP, who, "isolated yes; locked yes; pressureOff yes");
         keep(
                 number,
                 Stage.MEASURE,
                 who,
-                "ringGland PISTON; ringMotion STATIC; ringCounter 150; ringGroove 138.6; ringWidth 9.6; ringGap 0.1; "
-                        + "ringReadTo 0.02; ringRa 0.8; ringNoMark YES; i2-ringSort U_CUP; i2-ringMotion RECIPROCATING; "
-                        + "i2-ringCounter 140; i2-ringRa 0.3; i2-ringNoMark YES; i3-ringSort WIPER; "
-                        + "i3-ringMotion RECIPROCATING; i3-ringCounter 140; i3-ringRa 0.3; i3-ringNoMark YES");
+                "rodDiameter 100; rodGap 0.3; rodRa 0.25; rodNoMark YES; rodBend 0.04; rodShape 0.02; rodHardness 58; "
+                        + "boreDiameter 150; boreGap 0.7; boreRa 0.3; boreNoMark YES; boreShape 0.03; "
+                        + "ringSort O_RING; ringGland PISTON; ringMotion STATIC; ringCounter 150; ringGroove 138.6; "
+                        + "ringWidth 9.6; ringGap 0.1; ringReadTo 0.02; ringRa 0.8; ringNoMark YES; "
+                        + "i2-ringSort GUIDE; i2-ringGland ROD; i2-ringMotion RECIPROCATING; i2-ringGroove 105.1; "
+                        + "i2-ringWidth 10.2; i2-ringGuideThick 2.5; "
+                        + "i3-ringSort U_CUP; i3-ringGland ROD; i3-ringMotion RECIPROCATING; i3-ringGroove 115; "
+                        + "i3-ringWidth 13.5; i4-ringSort WIPER; i4-ringGland ROD; i4-ringMotion RECIPROCATING; "
+                        + "i5-ringSort O_RING; i5-ringGland ROD; i5-ringMotion STATIC; i5-ringCounter 70; "
+                        + "i5-ringGroove 75.7; i5-ringWidth 4.8; i5-ringGap 0.06; i5-ringReadTo 0.01; i5-ringRa 0.8; "
+                        + "i5-ringNoMark YES; "
+                        + "i6-ringSort SLIDE; i6-ringGland PISTON; i6-ringMotion RECIPROCATING; i6-ringGroove 136.5; "
+                        + "i6-ringWidth 6.3; i6-ringReadTo 0.02; "
+                        + "i7-ringSort GUIDE; i7-ringGland PISTON; i7-ringMotion RECIPROCATING; i7-ringGroove 144.9; "
+                        + "i7-ringWidth 15.2; i7-ringGuideThick 2.5");
         keep(
                 number,
                 Stage.DECIDE,
                 who,
-                "ring 432; ringMaterial NBR; ringHardness 90; ringBackups 0; i2-ringMaterial AU; i2-ringFaces IN; "
-                        + "i2-ringByMaker YES; i3-ringMaterial AU; i3-ringFaces OUT; i3-ringByMaker YES");
+                "ring 432; ringMaterial NBR; ringHardness 90; ringBackups 0; i2-ringMaterial OTHER; i2-ringByMaker YES; "
+                        + "i3-ringMaterial AU; i3-ringHardness 92; i3-ringFaces IN; i3-ringByMaker YES; "
+                        + "i4-ringMaterial AU; i4-ringFaces OUT; i4-ringByMaker YES; "
+                        + "i5-ring 232; i5-ringMaterial NBR; i5-ringHardness 90; i5-ringBackups 0; "
+                        + "i6-ring 359; i6-ringMaterial PTFE; i6-ringLoaderMaterial NBR; i6-ringSlideThick 2.5; "
+                        + "i6-ringSlideWide 6.1; i7-ringMaterial OTHER; i7-ringByMaker YES");
     }
 
     private static String diameters(String of, String shaft, String bore) {
@@ -113,7 +126,8 @@ class DemoEntry {
             int blank = entry.indexOf(' ');
             form.put(entry.substring(0, blank), entry.substring(blank + 1));
         }
-        if (!sheets.keep(number, stage, new Posted(TAB, 0, LengthUnit.MM, form), who)
+        long seen = sheets.page(number, stage, who).window().seq();
+        if (!sheets.keep(number, stage, new Posted(TAB, seen, LengthUnit.MM, form), who)
                 .isKept()) {
             throw new IllegalStateException(stage.title() + " of job " + number + " was not kept");
         }

@@ -18,6 +18,11 @@ public interface Family {
         return cards(stage);
     }
 
+    /** Things of this kind that usually stand together. */
+    default List<ItemSet> sets() {
+        return List.of();
+    }
+
     /** What follows from what was typed; nothing is changed by it. */
     Work evaluate(JobFacts facts);
 

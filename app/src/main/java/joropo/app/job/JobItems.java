@@ -1,11 +1,17 @@
 package joropo.app.job;
 
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import joropo.app.access.Person;
+import joropo.app.family.Families;
+import joropo.app.family.ItemSet;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What is sealed in a job: one thing more, its name, and what is taken out again. */
 @Service
@@ -15,9 +21,13 @@ public class JobItems {
     private static final int MOST_ITEMS = 12;
 
     private final JobStore store;
+    private final JobSheets sheets;
+    private final Families families;
 
-    JobItems(JobStore store) {
+    JobItems(JobStore store, JobSheets sheets, Families families) {
         this.store = store;
+        this.sheets = sheets;
+        this.families = families;
     }
 
     /**
@@ -34,6 +44,38 @@ public class JobItems {
                         "is one too many: a job holds " + MOST_ITEMS)
                 .done();
         return store.addItem(number, kind, label.strip(), person);
+    }
+
+    /** Sets that can be added to a job: while it holds only what it was opened for. */
+    static List<ItemSet> setsFor(Job job, Families families) {
+        return job.items().size() > 1 || !job.takenOut().isEmpty()
+                ? List.of()
+                : families.need(job.items().get(0).kind()).sets();
+    }
+
+    /**
+     * Things that usually stand together, with what their names say of them already. @throws RefusedInput when the job
+     * holds more than what it was opened for, or its kind has no such set
+     */
+    @Transactional
+    public void addSet(String number, String key, Person person) {
+        Job job = store.load(number).job();
+        ItemSet set = setsFor(job, families).stream()
+                .filter(s -> s.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput("item", "is no set that can be added to this job now"));
+        Map<String, String> texts = new HashMap<>();
+        for (ItemSet.Member member : set.members()) {
+            int item = texts.isEmpty()
+                    ? 1
+                    : store.addItem(number, job.items().get(0).kind(), member.name(), person);
+            if (texts.isEmpty()) {
+                store.labelItem(number, item, member.name(), person);
+            }
+            String prefix = new JobItem(item, PartKind.OTHER, "", null).prefix();
+            member.texts().forEach((field, text) -> texts.put(prefix + field, text));
+        }
+        sheets.fill(number, texts, person.unit(), person);
     }
 
     /** @throws RefusedInput when it is blank, too long, or another one is called so */

@@ -44,6 +44,19 @@ class JobItemsController {
         return done(number, form, me, model, () -> items.add(number, kind, label, me));
     }
 
+    @PostMapping("/sets/{key}")
+    String addSet(
+            @PathVariable String number,
+            @PathVariable String key,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        return done(number, form, me, model, () -> {
+            items.addSet(number, key, me);
+            return 1;
+        });
+    }
+
     @PostMapping("/{item}/label")
     String label(
             @PathVariable String number,

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import joropo.app.drawing.Paper;
+import joropo.app.family.ItemSet;
 import joropo.app.family.Panel;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
@@ -33,7 +34,10 @@ public record JobPage(
         @Nullable ListsView lists,
         @Nullable Counted counted,
         @Nullable End ending) {
-    /** What stands over every stage. @param held what keeps this stage from being kept, absent: nothing */
+    /**
+     * What stands over every stage. @param held what keeps this stage from being kept, absent: nothing, @param sets of
+     * items that can be added at once
+     */
     public record Head(
             Job job,
             Position position,
@@ -41,7 +45,8 @@ public record JobPage(
             List<StageView> stages,
             boolean editable,
             JobRules.@Nullable Held held,
-            List<PartKind> addable) {}
+            List<PartKind> addable,
+            List<ItemSet> sets) {}
 
     /**
      * The window that shows it. @param revision of the newest kept sheet, 0: none, @param aside typing of

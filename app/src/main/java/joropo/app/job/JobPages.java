@@ -124,7 +124,8 @@ class JobPages {
                         stages(state, work),
                         editable,
                         state.isOpen() ? JobRules.held(stage, state, work).orElse(null) : null,
-                        editable ? families.kinds() : List.of()),
+                        editable ? families.kinds() : List.of(),
+                        editable ? JobItems.setsFor(state.job(), families) : List.of()),
                 new Window(
                         shown.tab(),
                         shown.seq(),

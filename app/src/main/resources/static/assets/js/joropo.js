@@ -227,6 +227,8 @@ function choose(number) {
   const there = tabs().map((tab) => tab.dataset.item);
   const chosen = there.includes(number) ? number : there[0];
   sessionStorage.setItem(itemOf(), chosen);
+  const seal = tabs().find((tab) => tab.dataset.item === chosen).dataset.seal;
+  document.querySelectorAll("#drawing [data-seal]").forEach((drawn) => drawn.classList.toggle("is-chosen", drawn.dataset.seal === seal));
   document.querySelectorAll(".of-item").forEach((cards) => { cards.hidden = cards.dataset.item !== chosen; });
   tabs().forEach((tab) => {
     if (tab.dataset.item === chosen) tab.setAttribute("aria-current", "true");
@@ -246,7 +248,7 @@ document.addEventListener("click", (event) => {
   if (tab) event.preventDefault();
   choose(own.dataset.item);
 });
-document.addEventListener("htmx:oobAfterSwap", (event) => { if (event.detail.target.id === "item-tabs") choose(sessionStorage.getItem(itemOf())); });
+document.addEventListener("htmx:oobAfterSwap", (event) => { if (["item-tabs", "drawing"].includes(event.detail.target.id)) choose(sessionStorage.getItem(itemOf())); });
 chooseFirst();
 
 // a step that was ticked hands the focus on to the next one

@@ -1,13 +1,18 @@
 package joropo.app.family.oring;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import joropo.app.family.Card;
 import joropo.app.family.Family;
+import joropo.app.family.ItemSet;
 import joropo.app.family.JobFacts;
 import joropo.app.family.Stage;
 import joropo.app.family.Work;
+import joropo.core.oring.Gland;
+import joropo.core.oring.RingMotion;
 import joropo.core.oring.RingSize;
+import joropo.core.oring.RingSort;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
@@ -29,6 +34,30 @@ class OringFamily implements Family {
     @Override
     public List<Card> further(Stage stage) {
         return RingFields.further(stage);
+    }
+
+    @Override
+    public List<ItemSet> sets() {
+        return List.of(new ItemSet(
+                "cylinder",
+                "the seven rings of a cylinder",
+                List.of(
+                        ring("head ring", RingSort.O_RING, Gland.PISTON, RingMotion.STATIC),
+                        ring("rod guide", RingSort.GUIDE, Gland.ROD, RingMotion.RECIPROCATING),
+                        ring("rod U-cup", RingSort.U_CUP, Gland.ROD, RingMotion.RECIPROCATING),
+                        ring("wiper", RingSort.WIPER, Gland.ROD, RingMotion.RECIPROCATING),
+                        ring("ring under piston", RingSort.O_RING, Gland.ROD, RingMotion.STATIC),
+                        ring("piston ring", RingSort.SLIDE, Gland.PISTON, RingMotion.RECIPROCATING),
+                        ring("piston guide", RingSort.GUIDE, Gland.PISTON, RingMotion.RECIPROCATING))));
+    }
+
+    private static ItemSet.Member ring(String name, RingSort sort, Gland gland, RingMotion motion) {
+        return new ItemSet.Member(
+                name,
+                Map.of(
+                        RingFields.SORT.name(), sort.name(),
+                        RingFields.GLAND.name(), gland.name(),
+                        RingFields.MOTION.name(), motion.name()));
     }
 
     @Override

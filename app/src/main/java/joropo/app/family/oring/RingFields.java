@@ -51,6 +51,7 @@ final class RingFields {
     static final Field<Double> DEPTH = Field.size("ringDepth", "groove, depth").hint("of a face only");
     static final Field<Double> GAP =
             Field.play("ringGap", "largest clearance, on the diameter").hint("empty: that of its rod or bore");
+    static final Field<Double> GUIDE_THICK = Field.size("ringGuideThick", "strip of a guide ring, thick");
     static final Field<Double> READ_TO =
             Field.play("ringReadTo", "these are read to within, ±").hint("of each of them");
     static final Field<Double> FOUND_SECTION = Field.size("ringFoundSection", "old ring, section");
@@ -75,7 +76,7 @@ final class RingFields {
     static final Field<Double> MAKER_WIDTH = Field.size("ringMakerWidth", "maker's groove, width");
     static final Field<Double> MAKER_WITHIN = Field.play("ringMakerWithin", "maker's tolerance, ±");
 
-    static final Field<Double> SLIDE_THICK = Field.size("ringSlideThick", "slide or guide ring, thick");
+    static final Field<Double> SLIDE_THICK = Field.size("ringSlideThick", "slide ring, thick");
     static final Field<Double> SLIDE_WIDE =
             Field.size("ringSlideWide", "slide ring, wide").hint("the sizes above are its loader's");
     static final Field<String> LOADER_MATERIAL =
@@ -159,6 +160,7 @@ final class RingFields {
                                 GROOVE,
                                 WIDTH,
                                 DEPTH,
+                                GUIDE_THICK,
                                 GAP,
                                 READ_TO),
                         Card.of(FACE_CARD, "Face that it seals on", Shape.LIST, RA, NO_MARK)

@@ -54,6 +54,11 @@ final class RingReads {
         return index;
     }
 
+    /** What tells it in the drawing. */
+    String seal() {
+        return "ring-" + index;
+    }
+
     RingSort sort() {
         return read.get(RingFields.SORT, RingSort.O_RING);
     }
@@ -129,7 +134,7 @@ final class RingReads {
                 Optional.ofNullable(gland()).orElse(Gland.PISTON),
                 counterMm(),
                 read.get(RingFields.GROOVE),
-                read.get(RingFields.SLIDE_THICK),
+                read.get(RingFields.GUIDE_THICK),
                 metalGapMm());
     }
 

@@ -9,6 +9,8 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.drawing.GlandDrawing;
+import joropo.app.drawing.JointDrawing;
+import joropo.app.drawing.JointDrawingRingBuilder;
 import joropo.app.drawing.Paper;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
@@ -415,7 +417,14 @@ final class RingWork implements Work {
 
     @Override
     public List<Panel> panels(Stage stage) {
-        return stage == Stage.DECIDE ? List.of(choices(), materials()) : List.of();
+        return stage == Stage.DECIDE ? List.of(choices(), materials(), image()) : List.of();
+    }
+
+    /** Among several rings each has its gland under its card. */
+    private Panel.Image image() {
+        String svg =
+                facts.alike().isAlone() ? "" : gland("g" + read.index() + "-").orElse("");
+        return new Panel.Image("ring-gland", RingFields.RING_CARD, svg, List.of(), "");
     }
 
     private Panel.Choices materials() {
@@ -461,9 +470,39 @@ final class RingWork implements Work {
 
     @Override
     public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
-        return result == null
-                ? Optional.empty()
-                : Optional.of(new Picture(GlandDrawing.of(gland, result, paper == Paper.SHEET ? "s-" : "n-")));
+        String prefix = paper == Paper.SHEET ? "s-" : "n-";
+        return facts.alike().isAlone()
+                ? gland(prefix).map(Picture::new)
+                : JointDrawing.of(
+                                read.joint().stream().map(RingWork::drawn).toList(),
+                                read.get(RingFields.PRESSURE_SIDE),
+                                Boolean.TRUE.equals(read.get(RingFields.PRESSURE_TURNS)),
+                                prefix)
+                        .map(Picture::new);
+    }
+
+    /** Its gland, free and closed; empty before it is judged. */
+    private Optional<String> gland(String prefix) {
+        return result == null ? Optional.empty() : Optional.of(GlandDrawing.of(gland, result, prefix));
+    }
+
+    private static JointDrawing.Ring drawn(RingReads ring) {
+        return JointDrawingRingBuilder.builder()
+                .seal(ring.seal())
+                .name(ring.sort().words())
+                .sort(ring.sort())
+                .gland(ring.gland())
+                .moving(ring.isMoving())
+                .counterMm(ring.counterMm())
+                .grooveMm(ring.get(RingFields.GROOVE))
+                .widthMm(ring.get(RingFields.WIDTH))
+                .faces(ring.get(RingFields.FACES))
+                .build();
+    }
+
+    @Override
+    public String part() {
+        return read.seal();
     }
 
     @Override
