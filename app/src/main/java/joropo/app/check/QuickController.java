@@ -1,11 +1,16 @@
 package joropo.app.check;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Map;
 import joropo.app.access.Person;
 import joropo.app.print.Printing;
 import joropo.app.ui.NotFound;
 import joropo.core.units.RefusedInput;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -15,6 +20,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 
 /** The quick checks by page: what was typed stands in the link, so that it can be sent. */
 @Controller
@@ -60,6 +66,42 @@ class QuickController {
                 kind,
                 check.form().title(),
                 "");
+    }
+
+    @GetMapping("/{kind:[a-z-]+}.csv")
+    ResponseEntity<String> table(
+            @PathVariable String kind,
+            @RequestParam Map<String, String> texts,
+            @ModelAttribute(name = "me", binding = false) Person me) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(kind + ".csv")
+                                .build()
+                                .toString())
+                .body(checks.csv(checks.check(kind), texts, me));
+    }
+
+    /** A check that was kept as a table is opened again. */
+    @PostMapping("/{kind}/open")
+    String open(
+            @PathVariable String kind,
+            @RequestParam MultipartFile file,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model)
+            throws IOException {
+        QuickCheck check = checks.check(kind);
+        try {
+            return "redirect:/checks/" + kind
+                    + checks.opened(check, new String(file.getBytes(), StandardCharsets.UTF_8), me);
+        } catch (RefusedInput e) {
+            return page(
+                    checks.view(check, Map.of(), me),
+                    "Not opened: it " + e.errors().get(0).message() + ".",
+                    model);
+        }
     }
 
     @PostMapping("/{kind}/take")

@@ -150,6 +150,18 @@ class QuickService {
                         .toUriString();
     }
 
+    /** What was typed and what it came to, as a table. */
+    String csv(QuickCheck check, Map<String, String> texts, Person person) {
+        Shop shop = settings.shop();
+        Sheet sheet = read(check, texts, person, shop);
+        return QuickCsv.write(check.form(), texts, sheet.unit(), run(sheet, shop));
+    }
+
+    /** The query of a check that was kept as a table. @throws RefusedInput when it is none of this check */
+    String opened(QuickCheck check, String file, Person person) {
+        return query(read(check, QuickCsv.read(check.form(), file), person, settings.shop()));
+    }
+
     /** Fills blank fields of a job with what was typed here. @return the address where the first of them stands */
     String take(QuickCheck check, Map<String, String> texts, String number, Person person) {
         Sheet sheet = read(check, texts, person, settings.shop());

@@ -73,6 +73,15 @@ public final class LineDrawing {
         return this;
     }
 
+    /** Another one right of it, their middles on one line. */
+    public LineDrawing beside(LineDrawing other) {
+        double right = right() - other.left() + (other.right() - other.left()) / 6;
+        other.lines.forEach(l -> line(l.layer, l.x1 + right, l.y1, l.x2 + right, l.y2));
+        other.circles.forEach(c -> circle(c.layer, c.x + right, c.y, c.radius));
+        other.texts.forEach(t -> text(t.x + right, t.y, t.height, t.middle, t.words));
+        return this;
+    }
+
     List<Line> lines() {
         return lines;
     }

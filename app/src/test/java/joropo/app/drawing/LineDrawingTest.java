@@ -51,7 +51,7 @@ class LineDrawingTest {
     @MethodSource("drivers")
     void everyDiameterAndLengthOfThePartIsWritten(DriverInput in) throws Exception {
         DriverResult driver = DriverCheck.check(in);
-        LineDrawing drawing = DriverDrawing.of(driver, "Driver <45 & 62>");
+        LineDrawing drawing = TurnedDrawing.of(driver.part(), List.of("Driver <45 & 62>"));
         List<String> written =
                 drawing.texts().stream().map(LineDrawing.Text::words).toList();
         Stream.concat(driver.part().outer().stream(), driver.part().inner().stream())
@@ -72,7 +72,7 @@ class LineDrawingTest {
     void theHatchStaysInTheWalls(DriverInput in) {
         DriverResult driver = DriverCheck.check(in);
         double most = driver.part().largestMm() / 2;
-        assertThat(DriverDrawing.of(driver, "").lines())
+        assertThat(TurnedDrawing.of(driver.part(), List.of()).lines())
                 .filteredOn(l -> l.layer() == LineDrawing.Layer.HATCH)
                 .isNotEmpty()
                 .allSatisfy(l -> {
@@ -90,8 +90,8 @@ class LineDrawingTest {
 
     @Test
     void theDxfIsPairsOfCodeAndValueWithEveryStrokeOnANamedLayer() {
-        LineDrawing drawing =
-                DriverDrawing.of(DriverCheck.check(driver(null, 2.0, null, true, 12.0)), "Driver for Ø 62, ± 0.1");
+        LineDrawing drawing = TurnedDrawing.of(
+                DriverCheck.check(driver(null, 2.0, null, true, 12.0)).part(), List.of("Driver for Ø 62, ± 0.1"));
         String dxf = Dxf.of(drawing);
         assertThat(dxf).matches("\\p{ASCII}*").endsWith("EOF\r\n").contains("%%c 62, %%p 0.1");
         String[] rows = dxf.split("\r\n");

@@ -2,6 +2,7 @@ package joropo.core.lipseal;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import joropo.core.assembly.TurnedPart;
 import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Materials;
@@ -24,6 +25,8 @@ final class EndsRules {
     private static final double ROOM_C = 20;
 
     private static final long SEED = 14;
+    /** Temperatures between coldest and hottest of which a line is drawn. */
+    private static final int STEPS = 12;
 
     private final OringGlandInput in;
     private final GlandUse use;
@@ -99,6 +102,20 @@ final class EndsRules {
     double hotFillPercent(double swellPercent) {
         return new Fit(use, in.sizes().grown(growth(in.hottestC())), in.backupsMm()).fillPercent()
                 * (1 + swellPercent / 100);
+    }
+
+    /** The nominal sizes from the coldest to the hottest; none while these or the material are not known. */
+    List<AtTemperature> overTemperature(double swellPercent) {
+        if (in.coldestC() == null || in.hottestC() == null || in.material() == null) {
+            return List.of();
+        }
+        return IntStream.rangeClosed(0, STEPS)
+                .mapToDouble(i -> in.coldestC() + i * (in.hottestC() - in.coldestC()) / STEPS)
+                .mapToObj(c -> {
+                    Fit at = new Fit(use, in.sizes().grown(growth(c)), in.backupsMm());
+                    return new AtTemperature(c, at.squeezePercent(), at.fillPercent() * (1 + swellPercent / 100));
+                })
+                .toList();
     }
 
     Finding extremes(double swellPercent) {

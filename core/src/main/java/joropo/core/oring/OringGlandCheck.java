@@ -65,6 +65,13 @@ public final class OringGlandCheck {
                 .build();
     }
 
+    /** From the coldest to the hottest; empty while these or the material are not known. */
+    public static List<AtTemperature> overTemperature(OringGlandInput in) {
+        return new EndsRules(in, new Fit(in.use(), in.sizes(), in.backupsMm()))
+                .overTemperature(
+                        new RingMaterial(in.material(), in.fluid(), in.coldestC(), in.hottestC()).swellPercent());
+    }
+
     /** Over what the ring has to go: as given, else the land before its groove, or the stud. */
     private static @Nullable PullOver pullOver(OringGlandInput in) {
         Double largest = in.passOverMm() != null

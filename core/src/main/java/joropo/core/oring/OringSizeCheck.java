@@ -90,6 +90,18 @@ public final class OringSizeCheck {
                 best.cautions == 0 ? "" : "Look at its figures before it goes in.");
     }
 
+    /** Within which a listed ring may have been the found one (mm). */
+    public record Window(double insideFrom, double insideTo, double sectionFrom, double sectionTo) {}
+
+    /** What is looked through for a found ring. */
+    public static Window window(OringSizeInput.Measured ring) {
+        return new Window(
+                ring.insideMm() / INSIDE_SHARE.upper(),
+                ring.insideMm() / INSIDE_SHARE.lower(),
+                ring.sectionMm() * SECTION_SHARE.lower(),
+                ring.sectionMm() * SECTION_SHARE.upper());
+    }
+
     private static OringSizeResult found(OringSizeInput.Measured ring) {
         List<Entry> entries = RingSize.all().stream()
                 .filter(r -> holds(SECTION_SHARE, r.sectionMm() / ring.sectionMm())

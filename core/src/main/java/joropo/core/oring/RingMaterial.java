@@ -43,8 +43,8 @@ public final class RingMaterial {
         this.hottestC = hottestC;
     }
 
-    /** One that would do. @param worst of what is said of it, @param why what is not quite right, empty: nothing */
-    public record Offer(String code, String name, Status worst, String why) {}
+    /** One that would do. @param worst of what is said of it */
+    public record Offer(String code, Status worst) {}
 
     /** Those of the table that stand the duty, the best first; none while the fluid is not named. */
     public static List<Offer> offers(RingDuty duty) {
@@ -60,16 +60,10 @@ public final class RingMaterial {
     }
 
     private static Offer offer(Elastomer e, RingDuty duty) {
-        List<Finding> said = new RingMaterial(e.code(), duty.fluid(), duty.coldestC(), duty.hottestC()).findings(duty);
         return new Offer(
                 e.code(),
-                e.name(),
-                Finding.worst(said),
-                said.stream()
-                        .filter(f -> f.status() != Status.PASS && !f.id().equals("food"))
-                        .map(Finding::message)
-                        .findFirst()
-                        .orElse(""));
+                Finding.worst(
+                        new RingMaterial(e.code(), duty.fluid(), duty.coldestC(), duty.hottestC()).findings(duty)));
     }
 
     /** All that a material has to stand in this duty. */

@@ -6,8 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import joropo.core.assembly.TurnedPart;
+import joropo.core.assembly.TurnedPart.Cylinder;
 import joropo.core.lipseal.DriverInput.PressSide;
-import joropo.core.lipseal.TurnedPart.Cylinder;
 import joropo.core.section.Mount;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.RefusedInput;

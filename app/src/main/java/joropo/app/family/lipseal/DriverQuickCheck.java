@@ -8,7 +8,6 @@ import joropo.app.check.CheckInput;
 import joropo.app.check.QuickCheck;
 import joropo.app.check.QuickForm;
 import joropo.app.check.QuickResult;
-import joropo.app.drawing.DriverDrawing;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
@@ -74,7 +73,7 @@ class DriverQuickCheck implements QuickCheck {
         DriverInput in = CheckInput.of(values, DriverInput.class);
         DriverResult r = DriverCheck.check(in);
         LineDrawing drawing =
-                DriverDrawing.of(r, "Driver for a seal of outside " + Length.show(in.outsideDiameterMm(), 2));
+                DriverSheet.of(r, "Driver for a seal of outside " + Length.show(in.outsideDiameterMm(), 2));
         return QuickResult.of(show, r.findings(), DriverFigures.of(r))
                 .drawn(drawing.svg("d-", "Driver, cut along its axis"), drawing);
     }

@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import joropo.app.drawing.DriverDrawing;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
 import joropo.app.family.JobFacts;
@@ -450,7 +449,7 @@ final class LipSealWork implements Work {
 
     /** Only where there is a driver. */
     LineDrawing driver() {
-        return DriverDrawing.of(
+        return DriverSheet.of(
                 fitting.driver(), "Driver for lip seal " + decided.size().words());
     }
 

@@ -18,6 +18,7 @@ import joropo.core.oring.Gland;
 import joropo.core.oring.LoadedRingCheck;
 import joropo.core.oring.LoadedRingInput;
 import joropo.core.oring.LoadedRingResult;
+import joropo.core.oring.StretchTools;
 import org.springframework.core.annotation.Order;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -80,7 +81,8 @@ class LoadedRingQuickCheck implements QuickCheck {
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
         OringFields.gatherTolerances(values);
-        LoadedRingResult r = LoadedRingCheck.check(CheckInput.of(values, LoadedRingInput.class));
+        LoadedRingInput in = CheckInput.of(values, LoadedRingInput.class);
+        LoadedRingResult r = LoadedRingCheck.check(in);
         List<Figure> figures = new ArrayList<>(List.of(
                 OringFields.percent("squeeze of the loader", r.loaderSqueezePercent()),
                 OringFields.percent("fill", r.fillPercent()),
@@ -94,6 +96,10 @@ class LoadedRingQuickCheck implements QuickCheck {
         if (r.sizingMm() != null) {
             figures.add(QuickResult.mm("sleeve that sizes it back", r.sizingMm(), 2));
         }
-        return QuickResult.of(show, r.findings(), figures);
+        QuickResult result = QuickResult.of(show, r.findings(), figures);
+        return StretchTools.of(in, r)
+                .map(StretchSheet::of)
+                .map(sheet -> result.drawn(sheet.svg("l-", "Cone, pusher and sizing sleeve"), sheet))
+                .orElse(result);
     }
 }

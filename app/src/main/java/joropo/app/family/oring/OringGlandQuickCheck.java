@@ -12,6 +12,7 @@ import joropo.app.check.QuickCheck;
 import joropo.app.check.QuickForm;
 import joropo.app.check.QuickResult;
 import joropo.app.drawing.GlandDrawing;
+import joropo.app.drawing.TemperatureChart;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
@@ -128,6 +129,8 @@ class OringGlandQuickCheck implements QuickCheck {
         if (r.outsidePercent() != null) {
             figures.add(OringFields.percent("of many made, not as usual", r.outsidePercent()));
         }
-        return QuickResult.of(show, r.findings(), figures).drawn(GlandDrawing.of(in, r, "o-"));
+        String drawn = GlandDrawing.of(in, r, "o-") + TemperatureChart.of(OringGlandCheck.overTemperature(in), r, "c-");
+        QuickResult result = QuickResult.of(show, r.findings(), figures);
+        return GrooveSheet.of(in).map(file -> result.drawn(drawn, file)).orElseGet(() -> result.drawn(drawn));
     }
 }

@@ -13,6 +13,7 @@ import joropo.app.check.QuickForm;
 import joropo.app.check.QuickResult;
 import joropo.app.check.QuickResult.Entry;
 import joropo.app.check.QuickResult.Listing;
+import joropo.app.drawing.FoundRingField;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Show;
@@ -101,13 +102,14 @@ class OringSizeQuickCheck implements QuickCheck {
                 .map(e -> new Entry(null, e.designation(), OringFields.words(e)))
                 .toList();
         List<Entry> best = sizes.subList(0, Math.min(sizes.size(), QuickResult.BEST));
-        return QuickResult.of(
+        QuickResult result = QuickResult.of(
                 show,
                 r.findings(),
                 List.of(),
                 new Listing("Grooves that would do, the best first", false, grooves),
                 new Listing("Rings, the best first", r.grooves() != null, best),
                 new Listing("More of them", true, sizes.subList(best.size(), sizes.size())));
+        return in.measured() == null ? result : result.drawn(FoundRingField.of(in.measured(), r, "f-"));
     }
 
     private static String figures(double squeeze, double fill) {

@@ -5,13 +5,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.drawing.GlandDrawing;
 import joropo.app.drawing.JointDrawing;
 import joropo.app.drawing.JointDrawingRingBuilder;
+import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
+import joropo.app.drawing.TemperatureChart;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Panel;
@@ -19,210 +20,46 @@ import joropo.app.family.Picture;
 import joropo.app.family.Stage;
 import joropo.app.family.Summary;
 import joropo.app.family.Work;
-import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.core.oring.CounterfaceInput;
 import joropo.core.oring.CylinderHold;
 import joropo.core.oring.Gland;
-import joropo.core.oring.LoadedRingCheck;
-import joropo.core.oring.LoadedRingInput;
-import joropo.core.oring.LoadedRingInputBuilder;
-import joropo.core.oring.LoadedRingResult;
 import joropo.core.oring.MakerGroove;
 import joropo.core.oring.OringGlandCheck;
-import joropo.core.oring.OringGlandInput;
-import joropo.core.oring.OringGlandInputBuilder;
-import joropo.core.oring.OringGlandResult;
-import joropo.core.oring.OringSizeCheck;
-import joropo.core.oring.OringSizeInput;
-import joropo.core.oring.OringSizeInputBuilder;
 import joropo.core.oring.OringSizeResult;
 import joropo.core.oring.RingJoint;
 import joropo.core.oring.RingJointBuilder;
 import joropo.core.oring.RingMaterial;
 import joropo.core.oring.RingPlan;
 import joropo.core.oring.RingPlanBuilder;
-import joropo.core.oring.RingShape;
-import joropo.core.oring.RingSize;
 import joropo.core.oring.RingSort;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
 import joropo.core.units.Length;
-import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /** What follows from the sheets of one ring in its place. */
 final class RingWork implements Work {
     private static final int MOST_SIZES = 6;
-    /** The fields of the sheets by those of the inputs, where a refusal is said. */
-    private static final Map<String, Field<?>> SAID_AT = Map.ofEntries(
-            Map.entry("gland", RingFields.GLAND),
-            Map.entry("motion", RingFields.MOTION),
-            Map.entry("counterDiameterMm", RingFields.COUNTER),
-            Map.entry("grooveDiameterMm", RingFields.GROOVE),
-            Map.entry("grooveWidthMm", RingFields.WIDTH),
-            Map.entry("grooveDepthMm", RingFields.DEPTH),
-            Map.entry("ring", RingFields.RING),
-            Map.entry("ringInsideMm", RingFields.INSIDE),
-            Map.entry("sectionMm", RingFields.SECTION),
-            Map.entry("gapMm", RingFields.GAP),
-            Map.entry("pressureMpa", RingFields.PRESSURE),
-            Map.entry("coldestC", RingFields.COLDEST),
-            Map.entry("hardnessShoreA", RingFields.HARDNESS),
-            Map.entry("backups", RingFields.BACKUPS),
-            Map.entry("backupThicknessMm", RingFields.BACKUP_THICK),
-            Map.entry("slideThicknessMm", RingFields.SLIDE_THICK),
-            Map.entry("slideWidthMm", RingFields.SLIDE_WIDE),
-            Map.entry("tolerances", RingFields.READ_TO),
-            Map.entry("ringShape", RingFields.SORT));
-
+    private static final String TOOLS = "stretch-tools";
+    private static final String GROOVE = "groove";
     private final JobFacts facts;
     private final RingReads read;
     private final RingSort sort;
-    private final Map<String, String> errors = new HashMap<>();
-    private final @Nullable OringGlandInput gland;
-    private final @Nullable OringGlandResult result;
-    private final @Nullable OringSizeResult sizes;
-    private final @Nullable LoadedRingResult slide;
+    private final RingFit fit;
 
     RingWork(JobFacts facts) {
         this.facts = facts;
         read = RingReads.of(facts);
         sort = read.sort();
-        gland = sort.isElastic() && isDecided() && isMeasured() ? gland() : null;
-        result = gland == null ? null : OringGlandCheck.check(gland, 0);
-        sizes = sort.isElastic() ? sizes() : null;
-        slide = sort == RingSort.SLIDE && isDecided() && isMeasured() && read.counterMm() != null ? slide() : null;
-    }
-
-    private boolean isMeasured() {
-        return read.gland() != null
-                && read.motion() != null
-                && read.get(RingFields.GROOVE) != null
-                && read.get(RingFields.WIDTH) != null;
-    }
-
-    private boolean isDecided() {
-        return read.get(RingFields.RING) != null
-                || read.get(RingFields.INSIDE) != null && read.get(RingFields.SECTION) != null;
-    }
-
-    /** Its material, where the tables know it. */
-    private @Nullable String listed() {
-        String material = read.get(RingFields.MATERIAL);
-        return RingMaterial.BY_MAKER.equals(material) ? null : material;
-    }
-
-    private @Nullable OringGlandInput gland() {
-        Double backups = read.get(RingFields.BACKUPS);
-        if (backups != null && backups != Math.rint(backups)) {
-            errors.put(RingFields.BACKUPS.name(), "must be 0, 1 or 2");
-            return null;
-        }
-        return tried(() -> OringGlandInputBuilder.builder()
-                .gland(read.gland())
-                .motion(read.motion())
-                .counterDiameterMm(read.counterMm())
-                .grooveDiameterMm(read.get(RingFields.GROOVE))
-                .grooveWidthMm(read.get(RingFields.WIDTH))
-                .grooveDepthMm(read.get(RingFields.DEPTH))
-                .ring(read.get(RingFields.RING))
-                .ringInsideMm(read.get(RingFields.INSIDE))
-                .sectionMm(read.get(RingFields.SECTION))
-                .tolerances(read.tolerances())
-                .ringShape(sort == RingSort.SQUARE ? RingShape.SQUARE : RingShape.O)
-                .pressureMpa(read.get(RingFields.PRESSURE))
-                .pressureTurns(read.duty().pressureTurns())
-                .hardnessShoreA(read.get(RingFields.HARDNESS))
-                .gapMm(read.gapMm())
-                .speedRpm(facts.position().speedRpm())
-                .strokeMm(read.get(RingFields.STROKE))
-                .speedMPerS(read.get(RingFields.STROKE_SPEED))
-                .material(listed())
-                .fluid(read.get(RingFields.FLUID))
-                .coldestC(read.get(RingFields.COLDEST))
-                .hottestC(read.get(RingFields.HOTTEST))
-                .backups(backups == null ? null : Integer.valueOf(backups.intValue()))
-                .backupThicknessMm(read.get(RingFields.BACKUP_THICK))
-                .passOverMm(read.get(RingFields.PASS_OVER))
-                .leadInMm(read.get(RingFields.LEAD_IN))
-                .leadInAngleDeg(read.get(RingFields.LEAD_ANGLE))
-                .build());
-    }
-
-    /** Slide ring and loader together; nothing before both are measured. */
-    private @Nullable LoadedRingResult slide() {
-        Double thick = read.get(RingFields.SLIDE_THICK);
-        Double wide = read.get(RingFields.SLIDE_WIDE);
-        if (thick == null || wide == null) {
-            return null;
-        }
-        Double to = read.get(RingFields.READ_TO);
-        return tried(() -> {
-            RingSize loader =
-                    read.get(RingFields.RING) == null ? null : RingSize.parse(read.get(RingFields.RING), "ring");
-            return LoadedRingCheck.check(LoadedRingInputBuilder.builder()
-                    .gland(read.gland())
-                    .counterDiameterMm(read.counterMm())
-                    .grooveDepthMm(Length.snap(Math.abs(read.counterMm() - read.get(RingFields.GROOVE)) / 2))
-                    .grooveWidthMm(read.get(RingFields.WIDTH))
-                    .slideThicknessMm(thick)
-                    .slideWidthMm(wide)
-                    .ringInsideMm(loader == null ? read.get(RingFields.INSIDE) : Double.valueOf(loader.insideMm()))
-                    .sectionMm(loader == null ? read.get(RingFields.SECTION) : Double.valueOf(loader.sectionMm()))
-                    .tolerances(
-                            to == null || loader == null
-                                    ? null
-                                    : new LoadedRingInput.Tolerances(
-                                            to,
-                                            to,
-                                            to,
-                                            to,
-                                            loader.insideToleranceMm(),
-                                            loader.sectionToleranceMm(),
-                                            to))
-                    .passOverMm(read.get(RingFields.PASS_OVER))
-                    .slideMaterial(listed())
-                    .build());
-        });
-    }
-
-    private <T> @Nullable T tried(Supplier<T> check) {
-        try {
-            return check.get();
-        } catch (RefusedInput e) {
-            e.errors()
-                    .forEach(x -> errors.putIfAbsent(
-                            SAID_AT.getOrDefault(x.field(), RingFields.RING).name(), x.message()));
-            return null;
-        }
-    }
-
-    /** Rings that belong: by the gland, else by the ring that was found. */
-    private @Nullable OringSizeResult sizes() {
-        Double inside = read.get(RingFields.FOUND_INSIDE);
-        Double section = read.get(RingFields.FOUND_SECTION);
-        if (isMeasured()) {
-            return tried(() -> OringSizeCheck.check(OringSizeInputBuilder.builder()
-                    .gland(read.gland())
-                    .motion(read.motion())
-                    .counterDiameterMm(read.counterMm())
-                    .grooveDiameterMm(read.get(RingFields.GROOVE))
-                    .grooveWidthMm(read.get(RingFields.WIDTH))
-                    .grooveDepthMm(read.get(RingFields.DEPTH))
-                    .build()));
-        }
-        return inside == null || section == null
-                ? null
-                : OringSizeCheck.check(OringSizeInputBuilder.builder()
-                        .measured(new OringSizeInput.Measured(inside, section))
-                        .build());
+        fit = new RingFit(facts, read);
     }
 
     @Override
     public Map<String, String> errors() {
-        return Map.copyOf(errors);
+        return fit.errors();
     }
 
     @Override
@@ -288,12 +125,12 @@ final class RingWork implements Work {
             out.add(new JobFinding(Stage.MEASURE, read.guide().finding()));
         }
         joint().findings().forEach(f -> out.add(new JobFinding(Stage.DECIDE, f)));
-        if (result != null) {
-            result.findings().forEach(f -> out.add(new JobFinding(stageOf(f), f)));
-        } else if (slide != null) {
-            slide.findings().forEach(f -> out.add(new JobFinding(stageOf(f), f)));
-        } else if (sizes != null) {
-            sizes.findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
+        if (fit.result() != null) {
+            fit.result().findings().forEach(f -> out.add(new JobFinding(stageOf(f), f)));
+        } else if (fit.slide() != null) {
+            fit.slide().findings().forEach(f -> out.add(new JobFinding(stageOf(f), f)));
+        } else if (fit.sizes() != null) {
+            fit.sizes().findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
         }
         proving().ifPresent(f -> out.add(new JobFinding(Stage.PROVE, f)));
         return out;
@@ -342,7 +179,7 @@ final class RingWork implements Work {
                     .forEach(f -> out.put(f.name(), "A slide ring is judged with its loader: measure it."));
         }
         if (stage == Stage.DECIDE && !sort.isByMaker()) {
-            if (!isDecided()) {
+            if (!fit.isDecided()) {
                 out.put(RingFields.RING.name(), "No ring is decided yet.");
             }
             if (read.get(RingFields.MATERIAL) == null) {
@@ -353,7 +190,7 @@ final class RingWork implements Work {
     }
 
     private boolean isReady() {
-        return sort.isElastic() ? result != null : sort != RingSort.SLIDE || slide != null;
+        return sort.isElastic() ? fit.result() != null : sort != RingSort.SLIDE || fit.slide() != null;
     }
 
     private RingPlan ringPlan() {
@@ -378,18 +215,25 @@ final class RingWork implements Work {
         return switch (sort) {
             case GUIDE -> read.guide().cutWords();
             case CORD ->
-                gland == null ? "" : Length.show(RingJoint.cordMm(gland.ringInsideMm(), gland.sectionMm()), 0) + " mm";
+                fit.gland() == null
+                        ? ""
+                        : Length.show(
+                                        RingJoint.cordMm(
+                                                fit.gland().ringInsideMm(),
+                                                fit.gland().sectionMm()),
+                                        0) + " mm";
             default -> "";
         };
     }
 
     /** As it is written: its listed name, else its sizes. */
     private String size() {
-        return gland == null
+        return fit.gland() == null
                 ? Optional.ofNullable(read.get(RingFields.RING)).orElse("")
                 : read.get(RingFields.RING) != null
                         ? read.get(RingFields.RING)
-                        : Length.show(gland.ringInsideMm(), 2) + "x" + Length.show(gland.sectionMm(), 2);
+                        : Length.show(fit.gland().ringInsideMm(), 2) + "x"
+                                + Length.show(fit.gland().sectionMm(), 2);
     }
 
     @Override
@@ -404,27 +248,57 @@ final class RingWork implements Work {
 
     @Override
     public List<Figure> figures(String card) {
-        if (result == null || !card.equals(RingFields.RING_CARD)) {
+        if (fit.result() == null || !card.equals(RingFields.RING_CARD)) {
             return List.of();
         }
         return List.of(
-                result.stretchPercent() != null
-                        ? OringFields.percent("stretch", result.stretchPercent())
-                        : OringFields.percent("compression", result.compressionPercent()),
-                OringFields.percent("squeeze", result.squeezePercent()),
-                OringFields.percent("fill", result.fillPercent()));
+                fit.result().stretchPercent() != null
+                        ? OringFields.percent("stretch", fit.result().stretchPercent())
+                        : OringFields.percent("compression", fit.result().compressionPercent()),
+                OringFields.percent("squeeze", fit.result().squeezePercent()),
+                OringFields.percent("fill", fit.result().fillPercent()));
     }
 
     @Override
     public List<Panel> panels(Stage stage) {
-        return stage == Stage.DECIDE ? List.of(choices(), materials(), image()) : List.of();
+        return switch (stage) {
+            case DECIDE -> List.of(choices(), materials(), image());
+            case FIT -> List.of(tools());
+            default -> List.of();
+        };
     }
 
-    /** Among several rings each has its gland under its card. */
+    /** Squeeze and fill over temperature; among several rings each has its gland here too. */
     private Panel.Image image() {
-        String svg =
-                facts.alike().isAlone() ? "" : gland("g" + read.index() + "-").orElse("");
-        return new Panel.Image("ring-gland", RingFields.RING_CARD, svg, List.of(), "");
+        String prefix = "g" + read.index() + "-";
+        String warm = fit.result() == null
+                ? ""
+                : TemperatureChart.of(OringGlandCheck.overTemperature(fit.gland()), fit.result(), "w" + prefix);
+        return new Panel.Image(
+                "ring-gland",
+                RingFields.RING_CARD,
+                facts.alike().isAlone() ? warm : gland(prefix).orElse("") + warm,
+                List.of(),
+                drawing(GROOVE).isPresent() ? GROOVE : "");
+    }
+
+    /** What a slide ring is brought over its land with. */
+    private Panel.Image tools() {
+        return new Panel.Image(
+                "stretch-tools",
+                RingFields.WAY_CARD,
+                drawing(TOOLS)
+                        .map(d -> d.svg("t" + read.index() + "-", "Cone, pusher and sizing sleeve"))
+                        .orElse(""),
+                List.of(),
+                TOOLS);
+    }
+
+    @Override
+    public Optional<LineDrawing> drawing(String name) {
+        return name.equals(TOOLS)
+                ? fit.tools().map(StretchSheet::of)
+                : name.equals(GROOVE) && fit.gland() != null ? GrooveSheet.of(fit.gland()) : Optional.empty();
     }
 
     private Panel.Choices materials() {
@@ -438,7 +312,7 @@ final class RingWork implements Work {
                         .map(o -> new Panel.Option(
                                 0,
                                 o.code(),
-                                o.why(),
+                                o.worst() == Status.PASS ? "" : "take care",
                                 "",
                                 null,
                                 RingFields.MATERIAL.name() + "=" + o.code(),
@@ -448,13 +322,14 @@ final class RingWork implements Work {
     }
 
     private Panel.Choices choices() {
-        List<OringSizeResult.Entry> fit = sizes == null ? List.of() : sizes.sizes();
+        List<OringSizeResult.Entry> listed =
+                fit.sizes() == null ? List.of() : fit.sizes().sizes();
         return new Panel.Choices(
                 "ring-sizes",
                 RingFields.RING_CARD,
                 "listed rings that belong, the best first",
                 false,
-                fit.stream()
+                listed.stream()
                         .limit(MOST_SIZES)
                         .map(e -> new Panel.Option(
                                 0,
@@ -483,7 +358,9 @@ final class RingWork implements Work {
 
     /** Its gland, free and closed; empty before it is judged. */
     private Optional<String> gland(String prefix) {
-        return result == null ? Optional.empty() : Optional.of(GlandDrawing.of(gland, result, prefix));
+        return fit.result() == null
+                ? Optional.empty()
+                : Optional.of(GlandDrawing.of(fit.gland(), fit.result(), prefix));
     }
 
     private static JointDrawing.Ring drawn(RingReads ring) {

@@ -4,18 +4,17 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
-import java.util.function.Predicate;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import joropo.app.drawing.LineDrawing.Layer;
-import joropo.core.lipseal.DriverResult;
-import joropo.core.lipseal.TurnedPart;
-import joropo.core.lipseal.TurnedPart.Cylinder;
+import joropo.core.assembly.TurnedPart;
+import joropo.core.assembly.TurnedPart.Cylinder;
 import joropo.core.units.Length;
 
 /**
- * The driver as a turned part: cut along its axis with the pressing face left, seen on that face right, with every
- * figure a lathe needs.
+ * A turned part: cut along its axis with its first face left, seen on that face right, with every figure a lathe needs.
  */
-public final class DriverDrawing {
+public final class TurnedDrawing {
     private static final double HATCH_MM = 4;
     private static final double SAME_MM = 1e-6;
 
@@ -24,21 +23,30 @@ public final class DriverDrawing {
     private final double radius;
     private final double text;
 
-    private DriverDrawing(TurnedPart part) {
+    private TurnedDrawing(TurnedPart part) {
         this.part = part;
         this.radius = part.largestMm() / 2;
         this.text = Math.max(2.5, (part.largestMm() + part.lengthMm()) / 22);
     }
 
-    /** @param heading what the driver is for */
-    public static LineDrawing of(DriverResult driver, String heading) {
-        var drawing = new DriverDrawing(driver.part());
-        drawing.section();
+    /** @param words below it: what it is for, what it is made of */
+    public static LineDrawing of(TurnedPart part, List<String> words) {
+        var drawing = new TurnedDrawing(part);
         drawing.faceView();
-        drawing.diameters();
-        drawing.lengths();
-        drawing.words(heading);
-        return drawing.out;
+        return drawing.cut(words);
+    }
+
+    /** Without the view on its face. @param words below it */
+    public static LineDrawing cut(TurnedPart part, List<String> words) {
+        return new TurnedDrawing(part).cut(words);
+    }
+
+    private LineDrawing cut(List<String> words) {
+        section();
+        diameters();
+        lengths();
+        words(words);
+        return out;
     }
 
     private void section() {
@@ -51,12 +59,13 @@ public final class DriverDrawing {
         for (int i = 1; i < at.size(); i++) {
             double from = at.get(i - 1);
             double to = at.get(i);
-            double middle = (from + to) / 2;
-            double ro = radiusAt(part.outer(), middle);
-            double ri = radiusAt(part.inner(), middle);
-            mirrored(from, ro, to, ro);
+            double ro = radiusAt(part.outer(), to - SAME_MM);
+            double ri = radiusAt(part.inner(), to - SAME_MM);
+            double first = radiusAt(part.outer(), from);
+            double hollowFirst = radiusAt(part.inner(), from);
+            mirrored(from, first, to, ro);
             if (ri > 0) {
-                mirrored(from, ri, to, ri);
+                mirrored(from, hollowFirst, to, ri);
             }
             double nextOuter = radiusAt(part.outer(), to + SAME_MM);
             double nextInner = radiusAt(part.inner(), to + SAME_MM);
@@ -67,7 +76,7 @@ public final class DriverDrawing {
             if (hollow > 0 && Math.abs(nextInner - ri) > SAME_MM) {
                 out.line(Layer.OUTLINE, to, -hollow, to, hollow);
             }
-            hatch(from, to, ri, ro);
+            hatch(from, to, Math.max(ri, hollowFirst), Math.min(ro, first));
         }
         out.line(
                 Layer.OUTLINE,
@@ -81,7 +90,7 @@ public final class DriverDrawing {
     private static double radiusAt(List<Cylinder> stretches, double x) {
         return stretches.stream()
                 .filter(c -> x >= c.fromMm() - SAME_MM / 2 && x < c.toMm() - SAME_MM / 2)
-                .mapToDouble(c -> c.diameterMm() / 2)
+                .mapToDouble(c -> c.atMm(x) / 2)
                 .findFirst()
                 .orElse(0);
     }
@@ -110,13 +119,15 @@ public final class DriverDrawing {
     }
 
     private double faceX() {
-        return part.lengthMm() + radius + 6 * text + back().size() * 6 * text;
+        return part.lengthMm() + radius + 6 * text + back().size() * 7 * text;
     }
 
     private void faceView() {
         double x = faceX();
-        part.outer().forEach(c -> out.circle(Layer.OUTLINE, x, 0, c.diameterMm() / 2));
-        part.inner().forEach(c -> out.circle(Layer.OUTLINE, x, 0, c.diameterMm() / 2));
+        Stream.concat(part.outer().stream(), part.inner().stream())
+                .flatMap(c -> Stream.of(c.diameterMm(), c.endMm()))
+                .distinct()
+                .forEach(d -> out.circle(Layer.OUTLINE, x, 0, d / 2));
         out.centreLine(x - radius - text, 0, x + radius + text, 0).centreLine(x, -radius - text, x, radius + text);
     }
 
@@ -127,21 +138,21 @@ public final class DriverDrawing {
     }
 
     private List<Double> front() {
-        return distinct(c -> c.fromMm() < SAME_MM);
+        return distinct(c -> c.fromMm() < SAME_MM ? Stream.of(c.diameterMm()) : Stream.of());
     }
 
     private List<Double> back() {
-        return distinct(c -> c.fromMm() >= SAME_MM).stream()
+        return distinct(c -> c.fromMm() >= SAME_MM ? Stream.of(c.diameterMm(), c.endMm()) : Stream.of(c.endMm()))
+                .stream()
                 .filter(d -> front().stream().noneMatch(f -> Math.abs(f - d) < SAME_MM))
                 .toList();
     }
 
-    private List<Double> distinct(Predicate<Cylinder> which) {
+    private List<Double> distinct(Function<Cylinder, Stream<Double>> diameters) {
         List<Cylinder> all = new ArrayList<>(part.outer());
         all.addAll(part.inner());
         return all.stream()
-                .filter(which)
-                .map(Cylinder::diameterMm)
+                .flatMap(diameters)
                 .distinct()
                 .sorted(Comparator.naturalOrder())
                 .toList();
@@ -150,7 +161,7 @@ public final class DriverDrawing {
     private void row(List<Double> diameters, int side, double edge) {
         for (int i = 0; i < diameters.size(); i++) {
             double d = diameters.get(i);
-            double x = edge + side * (3 * text + 6 * text * i);
+            double x = edge + side * (3 * text + 7 * text * i);
             out.line(Layer.DIMENSION, edge + side * text / 2, d / 2, x + side * text / 2, d / 2)
                     .line(Layer.DIMENSION, edge + side * text / 2, -d / 2, x + side * text / 2, -d / 2);
             out.line(Layer.DIMENSION, x, -d / 2, x, d / 2);
@@ -182,14 +193,11 @@ public final class DriverDrawing {
         out.line(Layer.DIMENSION, x - s, y - s, x + s, y + s);
     }
 
-    private void words(String heading) {
+    private void words(List<String> lines) {
         double y = out.bottom() - 2.6 * text;
         double x = out.left();
-        for (String line : List.of(
-                heading,
-                "pressing face left, square within 0.02",
-                "edges broken 0.5; aluminium or hard plastic",
-                "all dimensions in mm")) {
+        for (String line :
+                Stream.concat(lines.stream(), Stream.of("all dimensions in mm")).toList()) {
             out.text(x, y, text, false, line);
             y -= 1.7 * text;
         }

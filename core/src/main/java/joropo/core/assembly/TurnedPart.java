@@ -1,17 +1,34 @@
-package joropo.core.lipseal;
+package joropo.core.assembly;
 
 import java.util.List;
 
 /**
- * A part made on a lathe: cylinders outside and inside along the axis; x in mm from the face that presses, away from
- * the seal.
+ * A part made on a lathe: stretches outside and inside along the axis; x in mm from its first face, which of a tool is
+ * the one that presses.
  *
- * @param outer from the pressing face on, without gaps, @param inner hollows from the pressing face on, without gaps;
- *     none for a solid part
+ * @param outer from the first face on, without gaps, @param inner hollows from the first face on, without gaps; none
+ *     for a solid part
  */
 public record TurnedPart(List<Cylinder> outer, List<Cylinder> inner) {
-    /** One stretch of one diameter. */
-    public record Cylinder(double fromMm, double toMm, double diameterMm) {}
+    /** One stretch, of one diameter or tapered. @param diameterMm where it begins, @param endMm where it ends */
+    public record Cylinder(double fromMm, double toMm, double diameterMm, double endMm) {
+        public Cylinder(double fromMm, double toMm, double diameterMm) {
+            this(fromMm, toMm, diameterMm, diameterMm);
+        }
+
+        /** The diameter at a place of it (mm). */
+        public double atMm(double x) {
+            return diameterMm + (endMm - diameterMm) * (x - fromMm) / (toMm - fromMm);
+        }
+
+        double largestMm() {
+            return Math.max(diameterMm, endMm);
+        }
+
+        double leastMm() {
+            return Math.min(diameterMm, endMm);
+        }
+    }
 
     /** @throws IllegalArgumentException when stretches do not join, or the wall is gone somewhere */
     public TurnedPart {
@@ -24,7 +41,7 @@ public record TurnedPart(List<Cylinder> outer, List<Cylinder> inner) {
         }
         for (Cylinder hollow : inner) {
             for (Cylinder body : outer) {
-                if (hollow.fromMm < body.toMm && body.fromMm < hollow.toMm && hollow.diameterMm >= body.diameterMm) {
+                if (hollow.fromMm < body.toMm && body.fromMm < hollow.toMm && hollow.largestMm() >= body.leastMm()) {
                     throw new IllegalArgumentException("No wall is left: hollow " + hollow + " in " + body);
                 }
             }
@@ -37,7 +54,7 @@ public record TurnedPart(List<Cylinder> outer, List<Cylinder> inner) {
     private static void joins(List<Cylinder> stretches) {
         double at = 0;
         for (Cylinder c : stretches) {
-            if (Math.abs(c.fromMm - at) > 1e-9 || c.toMm <= c.fromMm || c.diameterMm <= 0) {
+            if (Math.abs(c.fromMm - at) > 1e-9 || c.toMm <= c.fromMm || c.leastMm() <= 0) {
                 throw new IllegalArgumentException("Stretches must join from 0 on, got " + stretches);
             }
             at = c.toMm;
@@ -49,6 +66,6 @@ public record TurnedPart(List<Cylinder> outer, List<Cylinder> inner) {
     }
 
     public double largestMm() {
-        return outer.stream().mapToDouble(Cylinder::diameterMm).max().orElseThrow();
+        return outer.stream().mapToDouble(Cylinder::largestMm).max().orElseThrow();
     }
 }
