@@ -18,6 +18,11 @@ public interface Family {
         return cards(stage);
     }
 
+    /** Whether what it seals turns in bearings: only then is there an axial play to read. */
+    default boolean turns() {
+        return true;
+    }
+
     /** Things of this kind that usually stand together. */
     default List<ItemSet> sets() {
         return List.of();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import joropo.app.family.Card;
 import joropo.app.family.Card.Shape;
 import joropo.app.family.CommonFields;
@@ -24,19 +25,22 @@ final class CommonCards {
         CARDS.put(Stage.SIGN, sign());
     }
 
+    private static final Set<String> OF_TURNING = Set.of("play", "endPlay");
+
     private CommonCards() {}
 
     /**
      * Those of a stage: with the joints where things are tightened, and with bearings and boots that came off.
      *
-     * @param joints keys of the joints, @param log what came off
+     * @param joints keys of the joints, @param log what came off, @param turning whether there is an axial play to read
      */
-    static List<Card> of(Stage stage, List<String> joints, List<StripPart> log) {
+    static List<Card> of(Stage stage, List<String> joints, List<StripPart> log, boolean turning) {
         List<Card> own = CARDS.getOrDefault(stage, List.of());
         List<Card> out = new ArrayList<>(own);
         if (stage == Stage.SET) {
             out.addAll(1, Joints.cards(joints));
         }
+        out.removeIf(c -> !turning && OF_TURNING.contains(c.id()));
         out.addAll(BearingCards.cards(stage, BearingCards.of(log)));
         out.addAll(BootCards.cards(stage, BootCards.of(log)));
         return out;

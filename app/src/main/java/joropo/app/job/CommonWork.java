@@ -44,6 +44,7 @@ final class CommonWork {
             CommonFields.CONCESSION_LOOK);
 
     private final ReadFields read;
+    private final boolean turns;
     private final @Nullable DiagnosisResult diagnosis;
     private final List<Joint> joints;
     private final @Nullable List<Double> pack;
@@ -58,6 +59,7 @@ final class CommonWork {
         this.read = read;
         diagnosis = diagnosis(symptoms, absent);
         joints = joints(cards.joints());
+        turns = cards.turns();
         List<ShimPack> packs = cards.log().stream()
                 .map(StripPart::shims)
                 .filter(Objects::nonNull)
@@ -162,11 +164,10 @@ final class CommonWork {
     }
 
     private void set() {
-        Double measured = read.get(CommonFields.PLAY_MEASURED);
-        if (measured == null) {
-            add(Stage.SET, EndPlayCheck.unread("since the shaft went back"));
-        } else {
-            play(measured).forEach(f -> add(Stage.SET, f));
+        if (turns) {
+            Double measured = read.get(CommonFields.PLAY_MEASURED);
+            (measured == null ? List.of(EndPlayCheck.unread("since the shaft went back")) : play(measured))
+                    .forEach(f -> add(Stage.SET, f));
         }
         joints.forEach(this::tightened);
         add(

@@ -35,7 +35,12 @@ final class JobCards {
 
     /** Those of the job itself, whatever is sealed. */
     List<Card> common(Stage stage) {
-        return common.computeIfAbsent(stage, s -> CommonCards.of(s, joints, log));
+        return common.computeIfAbsent(stage, s -> CommonCards.of(s, joints, log, turns()));
+    }
+
+    /** Whether something here turns. */
+    boolean turns() {
+        return items.stream().anyMatch(i -> families.need(i.kind()).turns());
     }
 
     boolean isCommon(Card card) {

@@ -53,6 +53,16 @@ class JobListsController {
         });
     }
 
+    @PostMapping("/parts-from-store")
+    String layOutAll(
+            @PathVariable String number,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        return done(number, stage(form), "parts", htmx, me, form, model, () -> lists.layOutAll(number, me));
+    }
+
     @PostMapping("/parts/{part}")
     String decide(
             @PathVariable String number,

@@ -11,6 +11,7 @@ import joropo.app.family.Families;
 import joropo.app.family.Stage;
 import joropo.app.register.RegisterService;
 import joropo.app.settings.SettingsService;
+import joropo.app.store.StoreService;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
 import joropo.app.ui.NotFound;
@@ -40,6 +41,7 @@ public class JobListsService {
     private final JobWorks works;
     private final Families families;
     private final RegisterService register;
+    private final StoreService lots;
 
     JobListsService(
             JobStore store,
@@ -47,7 +49,9 @@ public class JobListsService {
             SettingsService settings,
             JobWorks works,
             Families families,
-            RegisterService register) {
+            RegisterService register,
+            StoreService lots) {
+        this.lots = lots;
         this.works = works;
         this.families = families;
         this.register = register;
@@ -157,6 +161,38 @@ public class JobListsService {
         } catch (RefusedInput e) {
             FieldError first = e.errors().get(0);
             throw new RefusedInput(at, (first.field().equals("lot") ? "" : first.field() + " ") + first.message());
+        }
+    }
+
+    /**
+     * Lays out everything that is not decided yet and lies in the store in full number and in its date: the lot that is
+     * to be used first. What wants a look stays open.
+     *
+     * @throws RefusedInput when there is nothing of it
+     */
+    public void layOutAll(String number, Person person) {
+        int laidOut = 0;
+        for (PartLine line : lines(store.load(number))) {
+            Optional<StoreService.Offered> first = line.isSettled()
+                    ? Optional.empty()
+                    : lots.offers(line.part()).stream()
+                            .findFirst()
+                            .filter(o -> o.offer().enough() && !o.offer().needsLead());
+            if (first.isPresent()) {
+                decide(
+                        number,
+                        line.part().id(),
+                        PartState.NEW,
+                        first.get().lot().id(),
+                        "",
+                        "",
+                        person);
+                laidOut++;
+            }
+        }
+        if (laidOut == 0) {
+            throw new RefusedInput(
+                    "part", "waits: nothing that is still open lies in the store, in full number and in " + "its date");
         }
     }
 

@@ -20,6 +20,14 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
             return lines.stream().filter(p -> !p.line().isSettled()).count();
         }
 
+        /** How many lie in the store, so that they can be laid out at once. */
+        public long inStore() {
+            return lines.stream()
+                    .filter(p -> !p.line().isSettled()
+                            && p.lots().stream().limit(1).anyMatch(l -> l.enough() && !l.needsLead()))
+                    .count();
+        }
+
         public List<PartKind> kinds() {
             return List.of(PartKind.values());
         }

@@ -279,10 +279,19 @@ document.addEventListener("submit", (event) => {
 // keys
 const typing = (el) => el.matches("input:not([type=checkbox]), textarea, select");
 
+// behind the last reading of one item comes the first of the next
 function nextField(field) {
-  const all = [...field.form.querySelectorAll("input:not([type=hidden]), select, textarea, button.keep")]
+  const fields = (within) => [...within.querySelectorAll("input:not([type=hidden]), select, textarea, button.keep")]
     .filter((el) => el.tabIndex >= 0 && !el.closest("details:not([open])") && el.offsetParent !== null);
-  const next = all[all.indexOf(field) + 1];
+  const item = field.closest(".of-item");
+  const own = item ? fields(item) : [];
+  if (own.length > 0 && own[own.length - 1] === field) {
+    const at = tabs().findIndex((tab) => tab.dataset.item === item.dataset.item);
+    const after = tabs().slice(at + 1).find((tab) => document.querySelector(`.of-item[data-item="${tab.dataset.item}"] input:not([type=hidden])`));
+    if (after) choose(after.dataset.item);
+  }
+  const all = fields(field.form);
+  const next = all[all.indexOf(field) + 1] || all.find((el) => el.closest(".of-item"));
   if (next) {
     next.focus();
     if (next.select) next.select();

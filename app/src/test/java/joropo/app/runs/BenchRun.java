@@ -426,6 +426,7 @@ class BenchRun {
                 CrowdCost.JOBS,
                 crowd.residentMib()));
         crowd.rows().forEach(r -> out.append(r.line()));
+        out.append(EntryCost.measured());
         Files.writeString(HOME.resolve("docs/performance.md"), out);
     }
 }

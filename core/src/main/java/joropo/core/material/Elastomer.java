@@ -34,12 +34,19 @@ public record Elastomer(
     private static final List<Elastomer> ALL = CsvTable.rows("elastomers", Elastomer::read);
     private static final Map<String, Elastomer> BY_CODE =
             ALL.stream().collect(Collectors.toMap(Elastomer::code, Function.identity()));
-    private static final Map<String, Double> PER_K = CsvTable.rows("elastomers", Expansion::new).stream()
-            .collect(Collectors.toMap(Expansion::code, Expansion::perK));
+    private static final Map<String, Figures> FIGURES = CsvTable.rows("elastomers", Figures::new).stream()
+            .collect(Collectors.toMap(Figures::code, Function.identity()));
 
-    private record Expansion(String code, double perK) {
-        Expansion(CsvTable.Row row) {
-            this(row.text("code"), row.number("linear_expansion_1e-6_per_K") / 1e6);
+    /** What the table says beside. @param shoreA typical hardness, absent of a plastic */
+    private record Figures(
+            String code, double perK, @Nullable Integer shoreA) {
+        Figures(CsvTable.Row row) {
+            this(
+                    row.text("code"),
+                    row.number("linear_expansion_1e-6_per_K") / 1e6,
+                    row.text("hardness_typical_shore_a").isEmpty()
+                            ? null
+                            : Integer.valueOf((int) row.number("hardness_typical_shore_a")));
         }
     }
 
@@ -89,7 +96,12 @@ public record Elastomer(
 
     /** Linear expansion (1/K, guide). */
     public double perK() {
-        return PER_K.get(family);
+        return FIGURES.get(family).perK();
+    }
+
+    /** The hardness in which it is usually made (Shore A); empty of a plastic. */
+    public Optional<Integer> typicalShoreA() {
+        return Optional.ofNullable(FIGURES.get(family).shoreA());
     }
 
     private static Elastomer read(CsvTable.Row row) {

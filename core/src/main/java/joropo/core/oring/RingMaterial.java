@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
 import joropo.core.material.FluidClass;
@@ -28,6 +29,8 @@ public final class RingMaterial {
     private static final double NEAR_K = 10;
 
     private static final int MOST_OFFERED = 5;
+    /** What rings for higher pressure are made in (Shore A). */
+    private static final int HARD_SHORE = 90;
 
     private final @Nullable Elastomer material;
     private final @Nullable Fluid fluid;
@@ -43,15 +46,20 @@ public final class RingMaterial {
         this.hottestC = hottestC;
     }
 
-    /** One that would do. @param worst of what is said of it */
-    public record Offer(String code, Status worst) {}
+    /** One that would do. @param worst of what is said of it, @param hardnesses in which it is usual (Shore A) */
+    public record Offer(String code, Status worst, List<Integer> hardnesses) {}
 
-    /** Those of the table that stand the duty, the best first; none while the fluid is not named. */
-    public static List<Offer> offers(RingDuty duty) {
+    /**
+     * Those of the table that stand the duty, the best first; none while the fluid is not named.
+     *
+     * @param stiff whether it is wanted for a ring that is not elastic
+     */
+    public static List<Offer> offers(RingDuty duty, boolean stiff) {
         if (duty.fluid() == null) {
             return List.of();
         }
         return Elastomer.all().stream()
+                .filter(e -> e.typicalShoreA().isEmpty() == stiff)
                 .map(e -> offer(e, duty))
                 .filter(o -> o.worst() != Status.FAIL)
                 .sorted(Comparator.comparing(Offer::worst).reversed())
@@ -63,7 +71,10 @@ public final class RingMaterial {
         return new Offer(
                 e.code(),
                 Finding.worst(
-                        new RingMaterial(e.code(), duty.fluid(), duty.coldestC(), duty.hottestC()).findings(duty)));
+                        new RingMaterial(e.code(), duty.fluid(), duty.coldestC(), duty.hottestC()).findings(duty)),
+                e.typicalShoreA().stream()
+                        .flatMap(h -> h < HARD_SHORE ? Stream.of(h, HARD_SHORE) : Stream.of(h))
+                        .toList());
     }
 
     /** All that a material has to stand in this duty. */

@@ -14,9 +14,10 @@ import org.jspecify.annotations.Nullable;
  * @param name by which people tell it from the others, empty when it is alone
  * @param size as it is written, @param material code, absent while not decided
  * @param loaderMaterial code of what lies under a slide ring, absent while not decided
+ * @param loaderSize of it as it is written, empty: not decided
  * @param cut how long the strip of a guide ring or a cord is cut, empty: nothing is cut
  * @param order among the rings of the joint: the first goes in first
- * @param rings how many the joint has
+ * @param all every ring of the joint in a breath, in the order in which they go in
  * @param leads whether what is done once for all of them stands in its plan
  */
 @RecordBuilder
@@ -26,28 +27,34 @@ public record RingPlan(
         String size,
         @Nullable String material,
         @Nullable String loaderMaterial,
+        String loaderSize,
         String cut,
         WayRound way,
         int backups,
         Gland gland,
         int order,
-        int rings,
+        List<String> all,
         boolean leads) {
     private String ring() {
         String made = material == null || material.equals(RingMaterial.BY_MAKER) ? "" : ", " + material;
         return sort.words() + (size.isEmpty() ? "" : " " + size) + made;
     }
 
+    /** Its material, where a lot can be told by it. */
+    private @Nullable String listed() {
+        return RingMaterial.BY_MAKER.equals(material) ? null : material;
+    }
+
     public List<Step> steps() {
         List<Step> out = new ArrayList<>();
         Step.When prepare = Step.When.PREPARE;
-        out.add(hold(
-                "parts",
-                prepare,
-                "Lay out the " + ring() + (backups > 0 ? " with its back-ups" : "")
-                        + ". Count them, and their colours.",
-                "One that is left in its bag is found now."));
         if (leads) {
+            out.add(hold(
+                    "parts",
+                    prepare,
+                    "Lay out and count, by size and colour: " + String.join("; ", all)
+                            + ". Back-ups and loaders with their rings.",
+                    "One that is left in its bag is found now."));
             out.add(hold(
                     "clean",
                     prepare,
@@ -140,7 +147,7 @@ public record RingPlan(
                                 + ", both ends at 45°. Join it, let it set, and lay it in without a twist.",
                         "A joint that is short pulls open."));
             case GUIDE ->
-                out.add(hold(
+                out.add(step(
                         "in",
                         fit,
                         (cut.isEmpty() ? "" : "Cut its strip to " + cut + ". ")
@@ -168,7 +175,7 @@ public record RingPlan(
                 "look",
                 close,
                 "Look at every ring again: "
-                        + (rings > 1 ? "all " + rings + " of them" : "there")
+                        + (all.size() > 1 ? "all " + all.size() + " of them" : "there")
                         + ", by colour too, clean, the right way round, no grease of a bearing on it.",
                 "It is the last time that it can be seen."));
         out.add(step(
@@ -199,7 +206,15 @@ public record RingPlan(
 
     public List<Part> parts() {
         List<Part> out = new ArrayList<>();
-        out.add(new Part("ring", 1, PartKind.O_RING, ring(), size, material, "the old one counts as destroyed", null));
+        out.add(new Part(
+                "ring",
+                1,
+                sort == RingSort.GUIDE ? PartKind.OTHER : PartKind.O_RING,
+                ring(),
+                size,
+                listed(),
+                "the old one counts as destroyed",
+                null));
         if (backups > 0) {
             out.add(new Part(
                     "backup",
@@ -216,8 +231,8 @@ public record RingPlan(
                     "loader",
                     1,
                     PartKind.O_RING,
-                    "loader of the slide ring",
-                    "",
+                    ("loader of the slide ring " + loaderSize).strip(),
+                    loaderSize,
                     loaderMaterial,
                     "renewed with its ring",
                     null));

@@ -45,6 +45,11 @@ public enum RingSort {
         return this == WIPER ? Gland.ROD : null;
     }
 
+    /** Whether it is of a plastic, which does not stretch. */
+    public boolean isStiff() {
+        return this == SLIDE || this == GUIDE;
+    }
+
     /** Whether it is one ring that its groove squeezes. */
     public boolean isElastic() {
         return this == O_RING || this == SQUARE || this == CORD;

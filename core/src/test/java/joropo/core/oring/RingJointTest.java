@@ -250,10 +250,13 @@ class RingJointTest {
 
     @Test
     void materialsThatAreOfferedStandTheDutyTheBestFirst() {
-        List<RingMaterial.Offer> offers = RingMaterial.offers(OIL);
-        assertThat(offers).extracting(RingMaterial.Offer::code).contains("NBR").doesNotContain("EPDM", "IIR");
+        List<RingMaterial.Offer> offers = RingMaterial.offers(OIL, false);
+        assertThat(offers).extracting(RingMaterial.Offer::code).contains("NBR").doesNotContain("EPDM", "IIR", "PTFE");
+        assertThat(RingMaterial.offers(OIL, true))
+                .extracting(RingMaterial.Offer::code)
+                .containsExactly("PTFE");
         assertThat(offers).extracting(RingMaterial.Offer::worst).isSortedAccordingTo((a, b) -> b.compareTo(a));
-        assertThat(RingMaterial.offers(new RingDuty(null, null, null, null, null, null, null, false)))
+        assertThat(RingMaterial.offers(new RingDuty(null, null, null, null, null, null, null, false), false))
                 .isEmpty();
     }
 }

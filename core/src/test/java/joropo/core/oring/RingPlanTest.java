@@ -47,7 +47,8 @@ class RingPlanTest {
                 .gland(Gland.PISTON)
                 .cut("")
                 .order(0)
-                .rings(7)
+                .loaderSize("")
+                .all(List.of("O-ring 227, NBR", "wiper"))
                 .leads(true);
     }
 
@@ -64,7 +65,7 @@ class RingPlanTest {
         assertThat(steps.stream().anyMatch(s -> s.id().equals("way-round"))).isEqualTo(sort.isFaced());
         assertThat(plan(sort).leads(false).build().steps())
                 .extracting(Step::id)
-                .doesNotContain("clean", "look", "prove");
+                .doesNotContain("parts", "clean", "look", "prove");
     }
 
     @Test

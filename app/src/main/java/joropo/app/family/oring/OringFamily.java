@@ -37,6 +37,11 @@ class OringFamily implements Family {
     }
 
     @Override
+    public boolean turns() {
+        return false;
+    }
+
+    @Override
     public List<ItemSet> sets() {
         return List.of(new ItemSet(
                 "cylinder",

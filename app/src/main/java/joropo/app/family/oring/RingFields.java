@@ -7,6 +7,8 @@ import joropo.app.family.Card;
 import joropo.app.family.Card.Shape;
 import joropo.app.family.Stage;
 import joropo.app.ui.Field;
+import joropo.app.ui.SymptomFields;
+import joropo.core.diagnosis.Symptom;
 import joropo.core.oring.Gland;
 import joropo.core.oring.RingMotion;
 import joropo.core.oring.RingSort;
@@ -32,11 +34,13 @@ final class RingFields {
     static final Field<Boolean> ROD_NO_MARK = Field.yesNo("rodNoMark", NO_MARK_LABEL);
     static final Field<Double> ROD_BEND = Field.play("rodBend", "bend over 300 mm, between V-blocks");
     static final Field<Double> ROD_SHAPE = Field.play("rodShape", SHAPE_LABEL);
+    static final Field<Double> ROD_LEAD_IN = Field.play("rodLeadIn", "chamfer at its end");
     static final Field<Double> ROD_HRC = Field.number("rodHardness", "hardness", "HRC", 0, 80);
     static final Field<Double> BORE = Field.size("boreDiameter", "bore");
     static final Field<Double> BORE_GAP = Field.play("boreGap", "largest clearance in it, on the diameter");
     static final Field<Double> BORE_RA = Field.number("boreRa", "roughness Ra", "µm", 0, 100);
     static final Field<Boolean> BORE_NO_MARK = Field.yesNo("boreNoMark", NO_MARK_LABEL);
+    static final Field<Double> BORE_LEAD_IN = Field.play("boreLeadIn", "chamfer at its end");
     static final Field<Double> BORE_SHAPE = Field.play("boreShape", SHAPE_LABEL);
 
     static final Field<RingSort> SORT =
@@ -44,22 +48,22 @@ final class RingFields {
     static final Field<Gland> GLAND = Field.choice("ringGland", "groove of a", Gland.class, Gland::words);
     static final Field<RingMotion> MOTION = Field.choice("ringMotion", "parts are", RingMotion.class, RingMotion::words)
             .hint("empty: U-cup, guide, wiper and slide ring move");
-    static final Field<Double> COUNTER = Field.size("ringCounter", "bore or rod")
-            .hint("not of a face or a boss; empty: the rod or bore that it runs on");
+    static final Field<Double> COUNTER =
+            Field.size("ringCounter", "bore or rod").hint("empty: rod or bore of this joint");
     static final Field<Double> GROOVE = Field.size("ringGroove", "groove, diameter");
     static final Field<Double> WIDTH = Field.size("ringWidth", "groove, width");
     static final Field<Double> DEPTH = Field.size("ringDepth", "groove, depth").hint("of a face only");
-    static final Field<Double> GAP =
-            Field.play("ringGap", "largest clearance, on the diameter").hint("empty: that of its rod or bore");
+    static final Field<Double> GAP = Field.play("ringGap", "largest clearance, on the diameter")
+            .hint("empty: that of the rod or bore that it runs on");
     static final Field<Double> GUIDE_THICK = Field.size("ringGuideThick", "strip of a guide ring, thick");
     static final Field<Double> READ_TO =
-            Field.play("ringReadTo", "these are read to within, ±").hint("of each of them");
+            Field.play("ringReadTo", "diameters, widths read to within, ±").hint("of each of them");
     static final Field<Double> FOUND_SECTION = Field.size("ringFoundSection", "old ring, section");
     static final Field<Double> FOUND_INSIDE = Field.size("ringFoundInside", "old ring, inside");
     static final Field<Double> STROKE = Field.play("ringStroke", "stroke");
     static final Field<Double> STROKE_SPEED = Field.number("ringStrokeSpeed", "speed along it", "m/s", 0, 200);
-    static final Field<Double> RA = Field.number("ringRa", "roughness Ra", "µm", 0, 100);
-    static final Field<Boolean> NO_MARK = Field.yesNo("ringNoMark", NO_MARK_LABEL);
+    static final Field<Double> RA = Field.number("ringRa", "lands that lie still, roughness Ra", "µm", 0, 100);
+    static final Field<Boolean> NO_MARK = Field.yesNo("ringNoMark", "lands " + NO_MARK_LABEL);
 
     static final Field<String> RING = Field.line("ring", "listed size").hint("such as 227 or 53.57x3.53");
     static final Field<Double> INSIDE = Field.size("ringInside", "inside").hint("empty: by its size");
@@ -70,8 +74,10 @@ final class RingFields {
     static final Field<Double> BACKUP_THICK = Field.size("ringBackupThick", "each is thick");
     static final Field<Side> FACES = Field.choice("ringFaces", "its lip or closed side faces", Side.class, Side::words);
     static final Field<Boolean> BY_MAKER =
-            Field.yesNo("ringByMaker", "groove compared with its maker's figures, and right");
+            Field.yesNo("ringByMaker", "its groove held against its maker's sheet, and right");
 
+    static final Field<Boolean> ALL_BY_MAKER = Field.yesNo(
+            "ringAllByMaker", "grooves of cups, guides, wipers held against their makers' sheets, all right");
     static final Field<Double> MAKER_GROOVE = Field.size("ringMakerGroove", "maker's groove, diameter");
     static final Field<Double> MAKER_WIDTH = Field.size("ringMakerWidth", "maker's groove, width");
     static final Field<Double> MAKER_WITHIN = Field.play("ringMakerWithin", "maker's tolerance, ±");
@@ -83,7 +89,8 @@ final class RingFields {
             Field.choice("ringLoaderMaterial", "loader, material", OringFields.JOB_MATERIALS);
 
     static final Field<Double> PASS_OVER = Field.size("ringPassOver", "largest diameter on its way");
-    static final Field<Double> LEAD_IN = Field.play("ringLeadIn", "chamfer that it meets");
+    static final Field<Double> LEAD_IN =
+            Field.play("ringLeadIn", "chamfer that it meets").hint("empty: that of its rod or bore");
     static final Field<Double> LEAD_ANGLE =
             Field.number("ringLeadAngle", "angle of that chamfer", "°", 1, 80).hint("empty: 15");
 
@@ -94,7 +101,7 @@ final class RingFields {
 
     static final String ROD_CARD = "rod";
     static final String BORE_CARD = "bore";
-    static final String FACE_CARD = "ring-face";
+    static final String ALL_CARD = "ring-lands";
     static final String PROVE_CARD = "cylinder";
     static final String DUTY_CARD = "ring-duty";
     static final String GROOVE_CARD = "groove";
@@ -130,10 +137,21 @@ final class RingFields {
                                         ROD_NO_MARK,
                                         ROD_BEND,
                                         ROD_SHAPE,
-                                        ROD_HRC)
+                                        ROD_HRC,
+                                        ROD_LEAD_IN)
                                 .fold(),
-                        Card.of(BORE_CARD, "Bore", Shape.LIST, BORE, BORE_GAP, BORE_RA, BORE_NO_MARK, BORE_SHAPE)
-                                .fold()));
+                        Card.of(
+                                        BORE_CARD,
+                                        "Bore",
+                                        Shape.LIST,
+                                        BORE,
+                                        BORE_GAP,
+                                        BORE_RA,
+                                        BORE_NO_MARK,
+                                        BORE_SHAPE,
+                                        BORE_LEAD_IN)
+                                .fold(),
+                        Card.of(ALL_CARD, "Grooves and lands here", Shape.LIST, READ_TO, RA, NO_MARK, ALL_BY_MAKER)));
                 all.addAll(further(stage));
                 yield List.copyOf(all);
             }
@@ -147,6 +165,10 @@ final class RingFields {
     /** What the joint holds is asked once. */
     static List<Card> further(Stage stage) {
         return switch (stage) {
+            case STRIP ->
+                List.of(Card.of("ring-signs", "Old ring", Shape.LIST, SymptomFields.of(Symptom.Group.O_RING))
+                        .fold()
+                        .withCauses());
             case MEASURE ->
                 List.of(
                         Card.of(
@@ -157,14 +179,11 @@ final class RingFields {
                                 GLAND,
                                 MOTION,
                                 COUNTER,
+                                DEPTH,
                                 GROOVE,
                                 WIDTH,
-                                DEPTH,
                                 GUIDE_THICK,
-                                GAP,
-                                READ_TO),
-                        Card.of(FACE_CARD, "Face that it seals on", Shape.LIST, RA, NO_MARK)
-                                .fold(),
+                                GAP),
                         Card.of(
                                         "ring-old",
                                         "Stroke, old ring",

@@ -156,7 +156,7 @@ final class RingFit {
                 .backups(backups == null ? null : Integer.valueOf(backups.intValue()))
                 .backupThicknessMm(read.get(RingFields.BACKUP_THICK))
                 .passOverMm(read.get(RingFields.PASS_OVER))
-                .leadInMm(read.get(RingFields.LEAD_IN))
+                .leadInMm(read.leadInMm())
                 .leadInAngleDeg(read.get(RingFields.LEAD_ANGLE))
                 .build());
     }

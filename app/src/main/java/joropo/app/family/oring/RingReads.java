@@ -3,7 +3,9 @@ package joropo.app.family.oring;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
 import joropo.app.ui.Field;
@@ -11,15 +13,18 @@ import joropo.core.material.Dirt;
 import joropo.core.oring.CounterfaceInput;
 import joropo.core.oring.Gland;
 import joropo.core.oring.GuideRing;
+import joropo.core.oring.MakerGroove;
 import joropo.core.oring.RingDuty;
 import joropo.core.oring.RingFace;
 import joropo.core.oring.RingFaceBuilder;
+import joropo.core.oring.RingMaterial;
 import joropo.core.oring.RingMotion;
 import joropo.core.oring.RingSort;
 import joropo.core.oring.Tolerances;
 import joropo.core.oring.WayRound;
 import joropo.core.plan.Care;
 import joropo.core.shaft.Side;
+import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /** What the sheets say of one ring of a joint, with what holds for all that run on the same rod or bore. */
@@ -99,22 +104,33 @@ final class RingReads {
         return runsOn(CounterfaceInput.Part.BORE);
     }
 
-    /** Its own, else that of the rod or bore that it runs on; absent where neither is measured. */
+    /** Its own, else that of the joint's rod or bore; absent where neither is measured. */
     @Nullable
     Double counterMm() {
-        return own(RingFields.COUNTER, RingFields.ROD, RingFields.BORE);
+        Double typed = read.get(RingFields.COUNTER);
+        return typed != null ? typed : ofJoint(RingFields.ROD, RingFields.BORE);
     }
 
-    /** Largest clearance of the metal, its own, else that of the rod or bore. */
+    /** Largest clearance of the metal, its own, else that of the rod or bore that it runs on. */
     @Nullable
     private Double metalGapMm() {
-        return own(RingFields.GAP, RingFields.ROD_GAP, RingFields.BORE_GAP);
+        Double typed = read.get(RingFields.GAP);
+        return typed != null || !isMoving() ? typed : ofJoint(RingFields.ROD_GAP, RingFields.BORE_GAP);
+    }
+
+    /** The chamfer that it meets, its own, else at the end of the joint's rod or bore. */
+    @Nullable
+    Double leadInMm() {
+        Double typed = read.get(RingFields.LEAD_IN);
+        return typed != null || read.get(RingFields.COUNTER) != null
+                ? typed
+                : ofJoint(RingFields.ROD_LEAD_IN, RingFields.BORE_LEAD_IN);
     }
 
     @Nullable
-    private Double own(Field<Double> field, Field<Double> ofRod, Field<Double> ofBore) {
-        Double typed = read.get(field);
-        return typed != null ? typed : isOnRod() ? read.get(ofRod) : isInBore() ? read.get(ofBore) : null;
+    private Double ofJoint(Field<Double> ofRod, Field<Double> ofBore) {
+        Gland gland = gland();
+        return gland == Gland.ROD ? read.get(ofRod) : gland == Gland.PISTON ? read.get(ofBore) : null;
     }
 
     /** The clearance as wide as it can come; a guide ring beside it takes the half of it. */
@@ -127,6 +143,45 @@ final class RingReads {
                 .filter(Objects::nonNull)
                 .min(Double::compare)
                 .orElse(gap);
+    }
+
+    MakerGroove maker() {
+        Boolean own = read.get(RingFields.BY_MAKER);
+        return new MakerGroove(
+                own == null ? read.get(RingFields.ALL_BY_MAKER) : own,
+                read.get(RingFields.MAKER_GROOVE),
+                read.get(RingFields.MAKER_WIDTH),
+                read.get(RingFields.MAKER_WITHIN));
+    }
+
+    /** In a breath, as it is laid out: its kind, size and material. */
+    String words() {
+        String size = size();
+        String material = read.get(RingFields.MATERIAL);
+        return sort().words()
+                + (size.isEmpty() ? "" : " " + size)
+                + (material == null || RingMaterial.BY_MAKER.equals(material) ? "" : ", " + material);
+    }
+
+    /** As it is written: its listed name, else its sizes; empty where neither is known. */
+    String size() {
+        String listed = read.get(RingFields.RING);
+        if (sort() == RingSort.SLIDE) {
+            return sizes(counterMm(), read.get(RingFields.SLIDE_THICK), read.get(RingFields.SLIDE_WIDE));
+        }
+        return listed != null ? listed : sizes(read.get(RingFields.INSIDE), read.get(RingFields.SECTION));
+    }
+
+    /** Of the loader under a slide ring. */
+    String loaderSize() {
+        String listed = read.get(RingFields.RING);
+        return listed != null ? listed : sizes(read.get(RingFields.INSIDE), read.get(RingFields.SECTION));
+    }
+
+    private static String sizes(@Nullable Double... mm) {
+        return Stream.of(mm).anyMatch(Objects::isNull)
+                ? ""
+                : Stream.of(mm).map(v -> Length.show(v, 2)).collect(Collectors.joining("x"));
     }
 
     GuideRing guide() {

@@ -24,7 +24,6 @@ import joropo.app.ui.Figure;
 import joropo.core.oring.CounterfaceInput;
 import joropo.core.oring.CylinderHold;
 import joropo.core.oring.Gland;
-import joropo.core.oring.MakerGroove;
 import joropo.core.oring.OringGlandCheck;
 import joropo.core.oring.OringSizeResult;
 import joropo.core.oring.RingJoint;
@@ -77,8 +76,6 @@ final class RingWork implements Work {
         return Map.of(
                         RingFields.FACES_CARD,
                         !sort.isElastic(),
-                        RingFields.FACE_CARD,
-                        !read.isMoving(),
                         RingFields.ROD_CARD,
                         runs(CounterfaceInput.Part.ROD),
                         RingFields.BORE_CARD,
@@ -102,11 +99,7 @@ final class RingWork implements Work {
                 .motion(read.motion())
                 .duty(read.duty())
                 .way(read.way())
-                .maker(new MakerGroove(
-                        read.get(RingFields.BY_MAKER),
-                        read.get(RingFields.MAKER_GROOVE),
-                        read.get(RingFields.MAKER_WIDTH),
-                        read.get(RingFields.MAKER_WITHIN)))
+                .maker(read.maker())
                 .material(read.get(RingFields.MATERIAL))
                 .loaderMaterial(read.get(RingFields.LOADER_MATERIAL))
                 .hardnessShoreA(read.get(RingFields.HARDNESS))
@@ -198,7 +191,8 @@ final class RingWork implements Work {
         return RingPlanBuilder.builder()
                 .sort(sort)
                 .name(facts.alike().name())
-                .size(size())
+                .size(read.size())
+                .loaderSize(read.loaderSize())
                 .material(read.get(RingFields.MATERIAL))
                 .loaderMaterial(read.get(RingFields.LOADER_MATERIAL))
                 .cut(cut())
@@ -206,7 +200,7 @@ final class RingWork implements Work {
                 .backups(backups == null ? 0 : backups.intValue())
                 .gland(Optional.ofNullable(read.gland()).orElse(Gland.PISTON))
                 .order(facts.alike().index())
-                .rings(facts.alike().reads().size())
+                .all(read.joint().stream().map(RingReads::words).toList())
                 .leads(facts.alike().index() == 0)
                 .build();
     }
@@ -224,16 +218,6 @@ final class RingWork implements Work {
                                         0) + " mm";
             default -> "";
         };
-    }
-
-    /** As it is written: its listed name, else its sizes. */
-    private String size() {
-        return fit.gland() == null
-                ? Optional.ofNullable(read.get(RingFields.RING)).orElse("")
-                : read.get(RingFields.RING) != null
-                        ? read.get(RingFields.RING)
-                        : Length.show(fit.gland().ringInsideMm(), 2) + "x"
-                                + Length.show(fit.gland().sectionMm(), 2);
     }
 
     @Override
@@ -262,7 +246,7 @@ final class RingWork implements Work {
     @Override
     public List<Panel> panels(Stage stage) {
         return switch (stage) {
-            case DECIDE -> List.of(choices(), materials(), image());
+            case DECIDE -> List.of(choices(), materials(), loaders(), image());
             case FIT -> List.of(tools());
             default -> List.of();
         };
@@ -301,24 +285,56 @@ final class RingWork implements Work {
                 : name.equals(GROOVE) && fit.gland() != null ? GrooveSheet.of(fit.gland()) : Optional.empty();
     }
 
+    /** Of a ring whose hardness counts, each with that too. */
     private Panel.Choices materials() {
-        String taken = read.get(RingFields.MATERIAL);
-        return new Panel.Choices(
-                "ring-materials",
-                RingFields.RING_CARD,
-                "materials that stand it, the best first",
-                true,
-                RingMaterial.offers(read.duty()).stream()
-                        .map(o -> new Panel.Option(
-                                0,
-                                o.code(),
-                                o.worst() == Status.PASS ? "" : "take care",
-                                "",
-                                null,
-                                RingFields.MATERIAL.name() + "=" + o.code(),
-                                o.code().equals(taken)))
-                        .toList(),
-                0);
+        boolean hardness = sort.isElastic() || sort == RingSort.U_CUP;
+        Stream<Panel.Option> listed = RingMaterial.offers(read.duty(), sort.isStiff()).stream()
+                .flatMap(o -> hardness
+                        ? o.hardnesses().stream().map(h -> material(o, RingFields.HARDNESS.name(), h))
+                        : Stream.of(material(o, "", 0)));
+        Stream<Panel.Option> other = sort.isElastic() || read.duty().fluid() == null
+                ? Stream.of()
+                : Stream.of(new Panel.Option(
+                        0,
+                        "another",
+                        "by its maker",
+                        "",
+                        null,
+                        RingFields.MATERIAL.name() + "=" + RingMaterial.BY_MAKER,
+                        false));
+        return chips("ring-materials", "materials that stand it, the best first", Stream.concat(listed, other));
+    }
+
+    private Panel.Option material(RingMaterial.Offer offer, String field, int shore) {
+        return new Panel.Option(
+                0,
+                offer.code() + (shore == 0 ? "" : " " + shore),
+                offer.worst() == Status.PASS ? "" : "take care",
+                "",
+                null,
+                RingFields.MATERIAL.name() + "=" + offer.code() + (shore == 0 ? "" : ";" + field + "=" + shore),
+                offer.code().equals(read.get(RingFields.MATERIAL)));
+    }
+
+    private Panel.Choices loaders() {
+        return chips(
+                "loader-materials",
+                "materials for the loader",
+                sort != RingSort.SLIDE
+                        ? Stream.of()
+                        : RingMaterial.offers(read.duty(), false).stream()
+                                .map(o -> new Panel.Option(
+                                        0,
+                                        o.code(),
+                                        o.worst() == Status.PASS ? "" : "take care",
+                                        "",
+                                        null,
+                                        RingFields.LOADER_MATERIAL.name() + "=" + o.code(),
+                                        o.code().equals(read.get(RingFields.LOADER_MATERIAL)))));
+    }
+
+    private static Panel.Choices chips(String id, String heading, Stream<Panel.Option> options) {
+        return new Panel.Choices(id, RingFields.RING_CARD, heading, true, options.toList(), 0);
     }
 
     private Panel.Choices choices() {
@@ -385,18 +401,18 @@ final class RingWork implements Work {
     @Override
     public Summary summary() {
         String material = read.get(RingFields.MATERIAL);
-        String words = Stream.of(sort.words(), size(), material == null ? "" : material)
+        String words = Stream.of(sort.words(), read.size(), material == null ? "" : material)
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.joining(", "));
         String way = read.way().words();
         return !isReady()
                 ? Summary.EMPTY
                 : new Summary(
-                        size().isEmpty() ? null : size(),
+                        read.size().isEmpty() ? null : read.size(),
                         sort.words() + (material == null ? "" : ", " + material),
                         null,
                         way.isEmpty() ? null : way,
                         null,
-                        new Summary.FittedItem(words, size(), material));
+                        new Summary.FittedItem(words, read.size(), material));
     }
 }

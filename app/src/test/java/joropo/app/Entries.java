@@ -1,0 +1,94 @@
+package joropo.app;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/** Works a page as a person does, and counts by stage every tap, typed field, tick and choice. */
+public final class Entries {
+    private final Page page;
+    private final Map<String, Integer> byStage = new LinkedHashMap<>();
+    private String stage = "";
+
+    public Entries(Page page) {
+        this.page = page;
+    }
+
+    public Page page() {
+        return page;
+    }
+
+    /** What follows is counted under this stage. */
+    public Entries at(String newStage) {
+        stage = newStage;
+        return this;
+    }
+
+    public Map<String, Integer> byStage() {
+        return byStage;
+    }
+
+    public int total() {
+        return byStage.values().stream().mapToInt(n -> n).sum();
+    }
+
+    private Locator counted(String selector) {
+        byStage.merge(stage, 1, Integer::sum);
+        return page.locator(selector).first();
+    }
+
+    public Entries tap(String selector) {
+        counted(selector).click();
+        return this;
+    }
+
+    /** A tap that brings the page anew. */
+    public Entries tapThrough(String selector) {
+        page.evaluate("() => { window.before = true; }");
+        tap(selector);
+        page.waitForFunction("() => !window.before && document.readyState === 'complete'");
+        return this;
+    }
+
+    /** One field after the other, each typed, chosen or ticked. @param idAndText in pairs */
+    public Entries fill(String... idAndText) {
+        for (int i = 0; i < idAndText.length; i += 2) {
+            Locator field = counted("#" + idAndText[i]);
+            String kind = (String) field.evaluate("e => e.tagName === 'SELECT' ? 'select' : e.type");
+            switch (kind) {
+                case "select" -> field.selectOption(idAndText[i + 1]);
+                case "checkbox" -> field.check();
+                default -> field.fill(idAndText[i + 1]);
+            }
+        }
+        return this;
+    }
+
+    /** Enter from field to field until this one has the focus: no entry. */
+    public Entries on(String id) {
+        for (int i = 0; i < 20 && !isAt(id); i++) {
+            page.keyboard().press("Enter");
+        }
+        if (!isAt(id)) {
+            throw new IllegalStateException("Enter does not lead to " + id);
+        }
+        return this;
+    }
+
+    private boolean isAt(String id) {
+        return Boolean.TRUE.equals(page.evaluate("id => document.activeElement.id === id", id));
+    }
+
+    /** Every hold that is open, one after the other. */
+    public Entries holds() {
+        Locator open = page.locator("#steps li.is-ready:has(b.hold) button.done");
+        while (open.count() > 0) {
+            String first = open.first().getAttribute("id");
+            counted("#" + first).click();
+            page.locator("#" + first).waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+        }
+        return this;
+    }
+}

@@ -1,0 +1,45 @@
+package joropo.app.runs;
+
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import joropo.app.Entries;
+import joropo.app.Workshop;
+import joropo.app.job.CylinderEntries;
+
+/** What whole jobs cost a person: every tap, typed field, tick and choice, by stage. */
+final class EntryCost {
+    /** @param most that it may cost */
+    private record Row(String what, Entries entries, int most) {
+        String line() {
+            Map<String, Integer> byStage = entries.byStage();
+            return String.format(
+                    Locale.ROOT,
+                    "| %s | %s | %d | %d |%n",
+                    what,
+                    byStage.entrySet().stream()
+                            .map(e -> e.getKey() + " " + e.getValue())
+                            .collect(Collectors.joining(", ")),
+                    entries.total(),
+                    most);
+        }
+    }
+
+    private EntryCost() {}
+
+    /** A table for the page of figures. */
+    static String measured() {
+        List<Row> rows = List.of(new Row(
+                "seven rings of a cylinder, from strip to signature",
+                CylinderEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
+                90));
+        return String.format(
+                        Locale.ROOT,
+                        "%nEntries of whole jobs, counted by a script that works the pages: every tap, typed field, tick "
+                                + "and choice.%n%n| job | by stage | entries | aim, at most |%n"
+                                + "| --- | --- | --- | --- |%n")
+                + rows.stream().map(Row::line).collect(Collectors.joining());
+    }
+}
