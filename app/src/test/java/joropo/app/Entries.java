@@ -56,6 +56,7 @@ public final class Entries {
     public Entries fill(String... idAndText) {
         for (int i = 0; i < idAndText.length; i += 2) {
             Locator field = counted("#" + idAndText[i]);
+            unfold(field);
             String kind = (String) field.evaluate("e => e.tagName === 'SELECT' ? 'select' : e.type");
             switch (kind) {
                 case "select" -> field.selectOption(idAndText[i + 1]);
@@ -64,6 +65,16 @@ public final class Entries {
             }
         }
         return this;
+    }
+
+    /** A closed card is opened by one tap on its head. */
+    private void unfold(Locator field) {
+        Locator folds = page.locator("details:not([open])")
+                .filter(new Locator.FilterOptions().setHas(page.locator("#" + field.getAttribute("id"))));
+        while (folds.count() > 0) {
+            byStage.merge(stage, 1, Integer::sum);
+            folds.first().locator("summary").first().click();
+        }
     }
 
     /** Enter from field to field until this one has the focus: no entry. */

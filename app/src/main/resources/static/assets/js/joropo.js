@@ -220,7 +220,7 @@ document.addEventListener("htmx:oobAfterSwap", (event) => {
 
 // of several things that are sealed one is worked on: chosen by its tab, or by touching it in the drawing
 const tabs = () => [...document.querySelectorAll("#item-tabs [data-item]")];
-const itemOf = () => "item:" + location.pathname.split("/")[2];
+const itemOf = () => "item:" + location.pathname.split("/").slice(2, 4).join("/");
 function choose(number) {
   document.body.classList.toggle("has-tabs", tabs().length > 0);
   if (tabs().length === 0) return;

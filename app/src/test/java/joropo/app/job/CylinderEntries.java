@@ -122,6 +122,7 @@ public final class CylinderEntries {
         entries.fill("i2-ringGroove", "105.1", "i2-ringGuideThick", "2.5");
         item(5);
         entries.fill("i5-ringCounter", "70", "i5-ringGroove", "75.7", "i5-ringWidth", "4.8", "i5-ringGap", "0.06");
+        entries.fill("i5-ringLeadIn", "3");
         entries.on("i6-ringSort")
                 .fill("i6-ringGroove", "136.5", "i6-ringWidth", "6.3")
                 .on("i7-ringSort");
@@ -131,7 +132,6 @@ public final class CylinderEntries {
 
     void decide() {
         entries.at("decide");
-        item(1);
         chip("ring-sizes", "Take");
         chip("ring-materials", "NBR 90");
         item(2);
@@ -160,11 +160,10 @@ public final class CylinderEntries {
     }
 
     void fit() {
-        entries.at("fit");
-        item(5);
-        entries.fill("i5-ringLeadIn", "3").holds();
+        entries.at("fit").holds();
         keep("set");
         entries.at("set").fill("tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
+        entries.fill("locking", "ADHESIVE_MEDIUM");
         keep("prove");
     }
 

@@ -183,7 +183,8 @@ final class RingFields {
                                 GROOVE,
                                 WIDTH,
                                 GUIDE_THICK,
-                                GAP),
+                                GAP,
+                                LEAD_IN),
                         Card.of(
                                         "ring-old",
                                         "Stroke, old ring",
@@ -219,7 +220,7 @@ final class RingFields {
                                         MAKER_WIDTH,
                                         MAKER_WITHIN)
                                 .fold());
-            case FIT -> List.of(Card.of(WAY_CARD, "Way to its groove", Shape.LIST, PASS_OVER, LEAD_IN, LEAD_ANGLE));
+            case FIT -> List.of(Card.of(WAY_CARD, "Way to its groove", Shape.LIST, PASS_OVER, LEAD_ANGLE));
             default -> List.of();
         };
     }

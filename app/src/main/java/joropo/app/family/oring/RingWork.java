@@ -145,10 +145,7 @@ final class RingWork implements Work {
     }
 
     private static Stage stageOf(Finding finding) {
-        return switch (finding.id()) {
-            case "pull-over", "lead-in" -> Stage.FIT;
-            default -> Stage.DECIDE;
-        };
+        return finding.id().equals("pull-over") ? Stage.FIT : Stage.DECIDE;
     }
 
     @Override
