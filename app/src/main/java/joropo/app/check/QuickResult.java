@@ -30,8 +30,14 @@ public record QuickResult(
     /** What is listed under one heading. */
     public record Listing(String title, boolean folded, List<Entry> entries) {}
 
-    /** One line of it. @param sign absent where nothing is judged */
-    public record Entry(@Nullable StatusMark sign, String head, String text) {}
+    /**
+     * One line of it. @param sign absent where nothing is judged, @param link where it is judged further, empty: none
+     */
+    public record Entry(@Nullable StatusMark sign, String head, String text, String link) {
+        public Entry(@Nullable StatusMark sign, String head, String text) {
+            this(sign, head, text, "");
+        }
+    }
 
     /** @param listings those that hold something are shown */
     public static QuickResult of(Show show, List<Finding> findings, List<Figure> figures, Listing... listings) {

@@ -18,6 +18,7 @@ import joropo.app.job.JobService;
 import joropo.app.job.JobSheets;
 import joropo.app.job.JobSheets.Posted;
 import joropo.app.section.BenchService;
+import joropo.app.section.SectionRole;
 import joropo.app.section.SectionText;
 import joropo.core.plan.PartState;
 import joropo.core.units.LengthUnit;
@@ -60,6 +61,7 @@ class DemoJobs {
     private final SectionText sections;
     private final DemoMill mill;
     private final DemoEntry entry;
+    private final DemoRings rings;
     private final DemoClock clock;
     private final Random random = new Random(SEED);
 
@@ -72,6 +74,7 @@ class DemoJobs {
             SectionText sections,
             DemoMill mill,
             DemoEntry entry,
+            DemoRings rings,
             DemoClock clock) {
         this.people = people;
         this.jobs = jobs;
@@ -81,6 +84,7 @@ class DemoJobs {
         this.sections = sections;
         this.mill = mill;
         this.entry = entry;
+        this.rings = rings;
         this.clock = clock;
     }
 
@@ -107,11 +111,7 @@ class DemoJobs {
                 joropo.app.section.SectionRole.AS_FOUND,
                 sections.read(text("roll-output-found.json")),
                 jacinta);
-        bench.openFor(
-                stripped.id(),
-                joropo.app.section.SectionRole.PLANNED,
-                sections.read(text("roll-output-kit.json")),
-                jacinta);
+        bench.openFor(stripped.id(), SectionRole.PLANNED, sections.read(text("roll-output-kit.json")), jacinta);
         bench.bringIn(text("tail-pulley.json"), marisol);
         String withdrawn = jobs.open(mill.id("gear end"), tobias).number();
         jobs.withdraw(withdrawn, "Plug above was loose, the seal is dry.", tobias);
@@ -119,7 +119,9 @@ class DemoJobs {
         on("2026-11-25");
         waiting(jobs.open(mill.id("mill 1 reducer input"), tobias).number(), tobias);
         entry.make(mill.id("mill 1 intermediate shaft"), marisol);
-        entry.cylinder(mill.id("hydraulics cylinder head, mill 2"), marisol);
+        rings.cylinder(mill.id("hydraulics cylinder head, mill 2"), marisol);
+        rings.cover(mill.id("hydraulics tank cover"), tobias);
+        rings.boss(mill.id("hydraulics pump port"), marisol);
     }
 
     private void on(String day) {

@@ -77,6 +77,7 @@ class DemoMill {
         other(PartKind.CHEVRON, "rod seal, mill 1", 90, 110, Medium.OIL, null);
         other(PartKind.CHEVRON, "rod seal, mill 2", 90, 110, Medium.OIL, null);
         other(PartKind.O_RING, "cylinder head, mill 2", 140, 150, Medium.OIL, null);
+        long hydraulics = machine;
         machine("valve ", "Steam valve, evaporator 1", "evaporators", "");
         other(PartKind.PACKING, "stem", 28, 44, Medium.STEAM, null);
         machine("knives ", "Cane knives", "cane yard", "Knives: locked and blocked before a hand goes in.");
@@ -93,6 +94,10 @@ class DemoMill {
         machine("fan ", "Boiler fan", "boiler house", "");
         lip("bearing, drive end", 65, 90, Dirt.DUST, Rotation.CW, 990);
         lip("bearing, fan end", 65, 90, Dirt.DUST, Rotation.CCW, 990);
+        machine = hydraulics;
+        prefix = "hydraulics ";
+        other(PartKind.O_RING, "tank cover", 126, 134, Medium.OIL, null);
+        other(PartKind.O_RING, "pump port", 24, 32, Medium.OIL, null);
     }
 
     private void machine(String shortName, String name, String place, String note) {

@@ -1,5 +1,6 @@
 package joropo.core.oring;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -28,6 +29,7 @@ final class ExtrusionRules {
      *
      * @param gapMm largest diametral clearance, @param usualMm what is usual for such a section, absent: not listed
      */
+    @RecordBuilder
     record Load(
             @Nullable Double pressureMpa,
             @Nullable Boolean pressureTurns,

@@ -81,17 +81,14 @@ public record RingJoint(
 
     /** Behind the heel of a U-cup, by the same curve as behind an O-ring. */
     private Finding heelGap() {
-        return new ExtrusionRules(new ExtrusionRules.Load(
-                        duty.pressureMpa(),
-                        duty.pressureTurns(),
-                        hardnessShoreA,
-                        RingMaterial.BY_MAKER.equals(material) ? null : material,
-                        gapMm,
-                        null,
-                        0,
-                        null,
-                        duty.fluid(),
-                        null))
+        return new ExtrusionRules(ExtrusionRulesLoadBuilder.builder()
+                        .pressureMpa(duty.pressureMpa())
+                        .pressureTurns(duty.pressureTurns())
+                        .hardnessShoreA(hardnessShoreA)
+                        .material(RingMaterial.BY_MAKER.equals(material) ? null : material)
+                        .gapMm(gapMm)
+                        .fluid(duty.fluid())
+                        .build())
                 .extrusion()
                 .withId("heel-gap");
     }

@@ -2,6 +2,7 @@ package joropo.app.family.oring;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -96,7 +97,8 @@ class OringSizeQuickCheck implements QuickCheck {
                                 null,
                                 "Ø " + Length.show(g.grooveDiameterMm(), 2) + " x " + Length.show(g.grooveWidthMm(), 2)
                                         + " mm",
-                                g.designation() + ", " + figures(g.squeezePercent(), g.fillPercent())))
+                                g.designation() + ", " + figures(g.squeezePercent(), g.fillPercent()),
+                                judged(in, g)))
                         .toList();
         List<Entry> sizes = r.sizes().stream()
                 .map(e -> new Entry(null, e.designation(), OringFields.words(e)))
@@ -110,6 +112,18 @@ class OringSizeQuickCheck implements QuickCheck {
                 new Listing("Rings, the best first", r.grooves() != null, best),
                 new Listing("More of them", true, sizes.subList(best.size(), sizes.size())));
         return in.measured() == null ? result : result.drawn(FoundRingField.of(in.measured(), r, "f-"));
+    }
+
+    /** The same groove in the check of a gland. */
+    private static String judged(OringSizeInput in, OringSizeResult.Groove groove) {
+        return "/checks/o-ring-gland?unit=MM&gland=" + in.gland() + "&motion=" + in.motion() + "&counterDiameterMm="
+                + plain(in.counterDiameterMm()) + "&grooveDiameterMm=" + plain(groove.grooveDiameterMm())
+                + "&grooveWidthMm=" + plain(groove.grooveWidthMm()) + "&ring="
+                + groove.designation().replaceAll(" = .*", "");
+    }
+
+    private static String plain(double mm) {
+        return BigDecimal.valueOf(mm).stripTrailingZeros().toPlainString();
     }
 
     private static String figures(double squeeze, double fill) {

@@ -150,9 +150,9 @@ final class RingFields {
                                         BORE_NO_MARK,
                                         BORE_SHAPE,
                                         BORE_LEAD_IN)
-                                .fold(),
-                        Card.of(ALL_CARD, "Grooves and lands here", Shape.LIST, READ_TO, RA, NO_MARK, ALL_BY_MAKER)));
+                                .fold()));
                 all.addAll(further(stage));
+                all.add(3, Card.of(ALL_CARD, "All grooves and lands", Shape.LIST, READ_TO, RA, NO_MARK, ALL_BY_MAKER));
                 yield List.copyOf(all);
             }
             case PROVE ->

@@ -208,8 +208,6 @@ final class RingFit {
 
     /** Rings that belong: by the gland, else by the ring that was found. */
     private @Nullable OringSizeResult found() {
-        Double inside = read.get(RingFields.FOUND_INSIDE);
-        Double section = read.get(RingFields.FOUND_SECTION);
         if (isMeasured()) {
             return tried(() -> OringSizeCheck.check(OringSizeInputBuilder.builder()
                     .gland(read.gland())
@@ -220,10 +218,22 @@ final class RingFit {
                     .grooveDepthMm(read.get(RingFields.DEPTH))
                     .build()));
         }
+        return old().map(ring -> OringSizeCheck.check(
+                        OringSizeInputBuilder.builder().measured(ring).build()))
+                .orElse(null);
+    }
+
+    /** The ring that was found, as it measures. */
+    private Optional<OringSizeInput.Measured> old() {
+        Double inside = read.get(RingFields.FOUND_INSIDE);
+        Double section = read.get(RingFields.FOUND_SECTION);
         return inside == null || section == null
-                ? null
-                : OringSizeCheck.check(OringSizeInputBuilder.builder()
-                        .measured(new OringSizeInput.Measured(inside, section))
-                        .build());
+                ? Optional.empty()
+                : Optional.of(new OringSizeInput.Measured(inside, section));
+    }
+
+    /** What the old ring is looked for by, while no groove tells which it was. */
+    Optional<OringSizeInput.Measured> lookedFor() {
+        return sort.isElastic() && !isMeasured() ? old() : Optional.empty();
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import joropo.app.drawing.FoundRingField;
 import joropo.app.drawing.GlandDrawing;
 import joropo.app.drawing.JointDrawing;
 import joropo.app.drawing.JointDrawingRingBuilder;
@@ -369,10 +370,10 @@ final class RingWork implements Work {
                         .map(Picture::new);
     }
 
-    /** Its gland, free and closed; empty before it is judged. */
+    /** Its gland, free and closed; before that is measured, the old ring among the listed ones. */
     private Optional<String> gland(String prefix) {
         return fit.result() == null
-                ? Optional.empty()
+                ? fit.lookedFor().map(ring -> FoundRingField.of(ring, fit.sizes(), prefix))
                 : Optional.of(GlandDrawing.of(fit.gland(), fit.result(), prefix));
     }
 
