@@ -97,7 +97,7 @@ final class Bodies {
     /** A check with a body in which everything is given and nearly all is well. */
     record Kind(String name, Record body, Function<Record, List<Finding>> check, Function<Record, Object> answer) {}
 
-    private static <R extends Record> Kind kind(
+    static <R extends Record> Kind kind(
             String name, R body, Function<R, Object> answer, Function<Object, List<Finding>> findings) {
         @SuppressWarnings("unchecked")
         Function<Record, Object> any = r -> answer.apply((R) r);
@@ -394,6 +394,10 @@ final class Bodies {
     }
 
     static List<Kind> all() {
+        return Stream.concat(own().stream(), PackingBodies.all().stream()).toList();
+    }
+
+    private static List<Kind> own() {
         return List.of(
                 kind("section greased", greased(), LipSealRules::section, Bodies::findings),
                 kind("section flanged", flanged(), LipSealRules::section, Bodies::findings),

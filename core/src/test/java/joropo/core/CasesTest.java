@@ -31,6 +31,10 @@ import joropo.core.oring.OringGlandCheck;
 import joropo.core.oring.OringGlandInput;
 import joropo.core.oring.OringSizeCheck;
 import joropo.core.oring.OringSizeInput;
+import joropo.core.packing.GlandLoadCheck;
+import joropo.core.packing.GlandLoadInput;
+import joropo.core.packing.PackingCheck;
+import joropo.core.packing.PackingInput;
 import joropo.core.readings.DiameterReadings;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -52,9 +56,11 @@ class CasesTest {
             "bearing", kind(BearingInput.class, BearingCheck::check),
             "counterface", kind(CounterfaceInput.class, CounterfaceCheck::check),
             "end-play", kind(EndPlayInput.class, EndPlayCheck::check),
+            "gland-load", kind(GlandLoadInput.class, GlandLoadCheck::check),
             "loaded-ring", kind(LoadedRingInput.class, LoadedRingCheck::check),
             "o-ring-gland", kind(OringGlandInput.class, OringGlandCheck::check),
             "o-ring-size", kind(OringSizeInput.class, OringSizeCheck::check),
+            "packing", kind(PackingInput.class, PackingCheck::check),
             "torque-plan", kind(TorquePlanInput.class, TorquePlanCheck::check));
 
     static Stream<String> cases() throws IOException {

@@ -49,6 +49,8 @@ import joropo.core.oring.OringSizeCheck;
 import joropo.core.oring.OringSizeInput;
 import joropo.core.oring.OringSizeInputBuilder;
 import joropo.core.oring.RingMotion;
+import joropo.core.packing.PackingCheck;
+import joropo.core.packing.PackingInputBuilder;
 import joropo.core.readings.DiameterReadings.Plane;
 import joropo.core.readings.Gauge;
 import joropo.core.readings.SeatSquarenessCheck;
@@ -166,6 +168,17 @@ class ChangedTablesTest {
 
     /** Each says what is found of one case. They are named, so that they can be loaded anew. */
     public enum Case implements Supplier<String> {
+        PACKED(() -> PackingCheck.check(PackingInputBuilder.builder()
+                        .shaftMm(70.0)
+                        .boxBoreMm(102.0)
+                        .boxDepthMm(100.0)
+                        .style("ARAMID")
+                        .temperatureC(240.0)
+                        .build())
+                .findings()
+                .stream()
+                .map(f -> f.id() + " " + f.status())
+                .collect(Collectors.joining(", "))),
         DRESSED(() -> LipSealRules.surface(RunningSurfaceInputBuilder.builder()
                         .nominalMm(45.0)
                         .measuredMm(44.97)
@@ -374,6 +387,7 @@ class ChangedTablesTest {
                 Arguments.of("cleaning", "wire wheel; anything along the axis", "anything along the axis", "CLEANED"),
                 Arguments.of("bearing-signs", "turns rough,CAUTION", "turns rough,FAIL", "ROUGH"),
                 Arguments.of("bearing-tolerances", "INNER,30,50,12", "INNER,30,50,30", "SEATED"),
+                Arguments.of("packing-styles", "aramid braid,12,2.0,15,250,", "aramid braid,12,2.0,15,230,", "PACKED"),
                 Arguments.of("proof-loads", "M12,1.75,84.3", "M12,1.75,80", "BY_CLASS"),
                 Arguments.of("proof-stress", "8.8,0,16,580", "8.8,0,16,500", "BY_CLASS"));
     }

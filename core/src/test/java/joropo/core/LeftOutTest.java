@@ -41,6 +41,8 @@ class LeftOutTest {
             Map.entry("marking", List.of("45x62x10", "50x72x8")),
             Map.entry("ring", List.of("226", "227")),
             Map.entry("slideMaterial", List.of("PTFE", "NBR")),
+            Map.entry("style", List.of("PTFE_GRAPHITE", "FLAX_GREASED", "ARAMID", "CHEVRON_RUBBER")),
+            Map.entry("packing", List.of("PTFE_GRAPHITE", "FLAX_GREASED", "CHEVRON_RUBBER")),
             Map.entry("counterMaterial", List.of("STEEL", "ALUMINIUM")),
             Map.entry("fluid", List.of("HLP_OIL", "EP_GEAR_OIL", "WATER_COLD")),
             Map.entry("insideFluid", List.of("HLP_OIL", "EP_GEAR_OIL", "WATER_COLD")),
@@ -70,13 +72,18 @@ class LeftOutTest {
             "sealOutsideMaxMm",
             "uncertaintyMm",
             "flangeDiameterMm",
-            "flangeThicknessMm");
+            "flangeThicknessMm",
+            "joints",
+            "speedMPerS",
+            "stem",
+            "band");
     /** Drawn, and not judged. */
     private static final Set<String> DRAWN = Set.of("caseType", "flangeDiameterMm");
     /** How deep a mark is that no nail feels, and how long a feature of which only the place is known. */
     private static final Set<String> TOLD_OTHERWISE = Set.of("depthUm", "toMm");
     /** Judged when given, by the table of inputs. */
-    private static final Set<String> WHEN_GIVEN = Set.of("cylindricalDepthMm", "totalDepthMm", "cornerRadiusMm");
+    private static final Set<String> WHEN_GIVEN =
+            Set.of("cylindricalDepthMm", "totalDepthMm", "cornerRadiusMm", "glandNoseMm", "gapsMm");
 
     private static final String REFUSED = "refused";
     /** Of the values that may stand at a place, so many are passed over when all findings are gathered. */

@@ -2,16 +2,17 @@ package joropo.core.assembly;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import joropo.core.tables.CsvTable;
 import joropo.core.units.Length;
 
 /**
- * Torque of a bolt by its class, where no figure is to be had (guide; {@code proof-loads.csv},
+ * What a bolt of a class stands, and its torque where no figure is to be had (guide; {@code proof-loads.csv},
  * {@code proof-stress.csv}).
  */
-final class BoltStrength {
+public final class BoltStrength {
     /** Nut factor of dry threads, and the share of the proof stress that is used. */
     private static final double NUT_FACTOR = 0.2;
 
@@ -48,6 +49,26 @@ final class BoltStrength {
         return PROOFS.stream().map(Proof::boltClass).distinct().toList();
     }
 
+    /** Stress area of a coarse thread of the table (mm²). @param diameterMm such as 12 */
+    public static OptionalDouble areaMm2(double diameterMm) {
+        return THREADS.stream()
+                .filter(t -> t.size.equals(size(diameterMm)))
+                .mapToDouble(Thread::areaMm2)
+                .findFirst();
+    }
+
+    /** Proof stress by property class, such as 8.8 (MPa). */
+    public static OptionalDouble proofMpa(String boltClass, double diameterMm) {
+        return PROOFS.stream()
+                .filter(p -> p.boltClass.equals(boltClass) && diameterMm > p.overMm && diameterMm <= p.toMm)
+                .mapToDouble(Proof::mpa)
+                .findFirst();
+    }
+
+    private static String size(double diameterMm) {
+        return "M" + Length.show(diameterMm, diameterMm == Math.rint(diameterMm) ? 0 : 1);
+    }
+
     /** Torque for dry threads (N·m); empty where the thread is not one of the coarse ones of the table. */
     static Optional<Double> dryNm(String thread, String boltClass) {
         Matcher m = THREAD.matcher(thread.strip());
@@ -57,12 +78,11 @@ final class BoltStrength {
         double d = Double.parseDouble(m.group(1));
         Double pitch = m.group(2) == null ? null : Double.valueOf(m.group(2).replace(',', '.'));
         return THREADS.stream()
-                .filter(t -> t.size.equals("M" + Length.show(d, d == Math.rint(d) ? 0 : 1)))
+                .filter(t -> t.size.equals(size(d)))
                 .filter(t -> pitch == null || Math.abs(pitch - t.pitchMm) < 1e-9)
                 .findFirst()
-                .flatMap(t -> PROOFS.stream()
-                        .filter(p -> p.boltClass.equals(boltClass) && d > p.overMm && d <= p.toMm)
-                        .findFirst()
-                        .map(p -> Length.snap(NUT_FACTOR * USED * p.mpa * t.areaMm2 * d / 1000)));
+                .flatMap(t -> proofMpa(boltClass, d).stream()
+                        .mapToObj(mpa -> Length.snap(NUT_FACTOR * USED * mpa * t.areaMm2 * d / 1000))
+                        .findFirst());
     }
 }
