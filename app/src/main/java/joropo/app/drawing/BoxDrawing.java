@@ -1,5 +1,6 @@
 package joropo.app.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import joropo.core.packing.PackingInput;
 import joropo.core.packing.PackingResult;
@@ -13,13 +14,15 @@ public final class BoxDrawing {
     private static final double WIDTH = 780;
     private static final double HEIGHT = 400;
     private static final double LEFT = 96;
-    private static final double SHAFT_Y = 292;
+    private static final double SHAFT_Y = 284;
     private static final double MOST_LONG = 520;
     private static final double MOST_HIGH = 130;
     private static final double WALL = 34;
     private static final double FLANGE = 26;
-    private static final double CLOCK_Y = 44;
     private static final double CLOCK = 13;
+    /** Of the clocks above the wall. */
+    private static final double ABOVE = 46;
+
     private static final double SETTLED = 0.88;
     private static final String DASHED = " stroke-dasharray=\"4 3\"";
 
@@ -28,6 +31,8 @@ public final class BoxDrawing {
     private final Svg svg;
     private final double scale;
     private final double high;
+    /** Where everything lies before it settles, drawn over all. */
+    private final List<List<Point>> outlines = new ArrayList<>();
 
     private BoxDrawing(PackingInput in, PackingResult result, String prefix) {
         this.in = in;
@@ -44,6 +49,10 @@ public final class BoxDrawing {
 
     private double x(double fromBottomMm) {
         return LEFT + fromBottomMm * scale;
+    }
+
+    private double clockY() {
+        return top() - WALL - ABOVE;
     }
 
     private double top() {
@@ -64,6 +73,7 @@ public final class BoxDrawing {
         }
         packing();
         gland();
+        outlines.forEach(o -> svg.path(Ink.MARK, Svg.closed(o), DASHED));
         svg.words(
                 Ink.NAME,
                 LEFT,
@@ -136,7 +146,7 @@ public final class BoxDrawing {
         svg.polygon(Ink.PLASTIC, filled)
                 .hatched(Ink.HATCH_CASE, filled, 6, 6, 7)
                 .hatched(Ink.HATCH_CASE, filled, 6, -6, 7);
-        svg.path(Ink.HAIR, Svg.closed(box(x(free), top(), s * scale, high)), DASHED);
+        outlines.add(box(x(free), top(), s * scale, high));
         double middle = x(settled + SETTLED * s / 2);
         svg.circle(Ink.TAG, middle, top() + high / 2, 12)
                 .words(Ink.STRONG, middle, top() + high / 2 + 5, 15, "middle", String.valueOf(index + 1));
@@ -146,22 +156,22 @@ public final class BoxDrawing {
     /** A mark where the joint stands. */
     private void clock(double x, int hour) {
         double angle = Math.toRadians(30.0 * hour);
-        svg.line(Ink.HAIR, x, CLOCK_Y + CLOCK, x, top() - WALL)
-                .circle(Ink.TAG, x, CLOCK_Y, CLOCK)
+        svg.line(Ink.HAIR, x, clockY() + CLOCK, x, top() - WALL)
+                .circle(Ink.TAG, x, clockY(), CLOCK)
                 .line(
                         Ink.CHOSEN,
                         x + 5 * Math.sin(angle),
-                        CLOCK_Y - 5 * Math.cos(angle),
+                        clockY() - 5 * Math.cos(angle),
                         x + CLOCK * Math.sin(angle),
-                        CLOCK_Y - CLOCK * Math.cos(angle))
-                .number(Ink.NUMBER, x, CLOCK_Y - CLOCK - 5, 12, "middle", String.valueOf(hour));
+                        clockY() - CLOCK * Math.cos(angle))
+                .number(Ink.NUMBER, x, clockY() - CLOCK - 5, 12, "middle", String.valueOf(hour));
     }
 
     private void lantern(double free, double settled, double wide) {
         block(x(settled), top() + 1, wide * scale, high - 2);
         double slot = in.lanternSlotMm() == null ? wide / 2 : in.lanternSlotMm();
         svg.rect(Ink.WATER_WASH, x(settled + (wide - slot) / 2), top() + 1, slot * scale, high * 0.4);
-        svg.path(Ink.HAIR, Svg.closed(box(x(free), top(), wide * scale, high)), DASHED);
+        outlines.add(box(x(free), top(), wide * scale, high));
     }
 
     /** As it stands when the rings have settled. */
