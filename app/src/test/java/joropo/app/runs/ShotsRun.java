@@ -34,14 +34,19 @@ class ShotsRun {
         take(page, "/jobs/26-0005/measure", "job-measure");
         take(page, "/jobs/26-0004/decide", "job-decide");
         take(page, "/jobs/26-0010/decide#item=2", "job-several");
+        take(page, "/jobs/26-0011/decide#item=3", "job-rings");
+        take(page, "/jobs/26-0012/measure", "job-found-ring");
         take(page, "/jobs/26-0003/fit", "job-fit");
         take(page, "/jobs/26-0002/set", "job-torque", "#torque");
         take(page, "/store", "store");
         take(page, "/checks", "quick-checks");
         take(
                 page,
-                "/checks/driver?shaftMm=45&boreMm=62&outsideDiameterMm=62&sunkMm=2.5&shaftInPlace=YES&standsOutMm=12",
-                "quick-driver");
+                "/checks/packing?shaftMm=70&boxBoreMm=102&boxDepthMm=120&lanternWidthMm=24&lanternSlotMm=12&portFromMm=54&"
+                        + "portToMm=66&glandEntryMm=6&style=PTFE_GRAPHITE&speedRpm=1450&pressureMpa=0.6&temperatureC=60&"
+                        + "medium=WATER&fluid=WATER_COLD&runoutTirMm=0.05&raUm=0.3&offsetMm=0.1&throatClearanceMm=0.3&"
+                        + "grooveDepthMm=0&sleeveHardnessHrc=50&flushRiseK=10",
+                "quick-packing");
         take(
                 page,
                 "/checks/o-ring-gland?gland=PISTON&motion=STATIC&counterDiameterMm=60&grooveDiameterMm=54.36&"
@@ -50,7 +55,6 @@ class ShotsRun {
                 "quick-gland");
         take(page, "/settings", "settings");
         take(page, "/sections/3?at=b0", "bench");
-        take(page, "/sections/2/against", "bench-compared");
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         take(page, "/sections/3?at=e", "bench-print");
         card("26-0001");
