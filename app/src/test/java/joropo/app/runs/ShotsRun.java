@@ -1,7 +1,6 @@
 package joropo.app.runs;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.Media;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -55,8 +54,6 @@ class ShotsRun {
                 "quick-gland");
         take(page, "/settings", "settings");
         take(page, "/sections/3?at=b0", "bench");
-        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-        take(page, "/sections/3?at=e", "bench-print");
         card("26-0001");
     }
 
