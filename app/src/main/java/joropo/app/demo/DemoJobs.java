@@ -62,6 +62,7 @@ class DemoJobs {
     private final DemoMill mill;
     private final DemoEntry entry;
     private final DemoRings rings;
+    private final DemoPacking packing;
     private final DemoClock clock;
     private final Random random = new Random(SEED);
 
@@ -75,6 +76,7 @@ class DemoJobs {
             DemoMill mill,
             DemoEntry entry,
             DemoRings rings,
+            DemoPacking packing,
             DemoClock clock) {
         this.people = people;
         this.jobs = jobs;
@@ -85,6 +87,7 @@ class DemoJobs {
         this.mill = mill;
         this.entry = entry;
         this.rings = rings;
+        this.packing = packing;
         this.clock = clock;
     }
 
@@ -122,6 +125,8 @@ class DemoJobs {
         rings.cylinder(mill.id("hydraulics cylinder head, mill 2"), marisol);
         rings.cover(mill.id("hydraulics tank cover"), tobias);
         rings.boss(mill.id("hydraulics pump port"), marisol);
+        packing.pump(mill.id("juice 1 packed box"), tobias);
+        packing.stem(mill.id("valve stem"), marisol);
     }
 
     private void on(String day) {

@@ -34,6 +34,8 @@ public final class BoxDrawing {
     /** Where everything lies before it settles, drawn over all. */
     private final List<List<Point>> outlines = new ArrayList<>();
 
+    private final List<Double> middles = new ArrayList<>();
+
     private BoxDrawing(PackingInput in, PackingResult result, String prefix) {
         this.in = in;
         this.result = result;
@@ -74,6 +76,10 @@ public final class BoxDrawing {
         packing();
         gland();
         outlines.forEach(o -> svg.path(Ink.MARK, Svg.closed(o), DASHED));
+        for (int i = 0; i < middles.size(); i++) {
+            svg.circle(Ink.TAG, middles.get(i), top() + high / 2, 12)
+                    .words(Ink.STRONG, middles.get(i), top() + high / 2 + 5, 15, "middle", String.valueOf(i + 1));
+        }
         svg.words(
                 Ink.NAME,
                 LEFT,
@@ -148,8 +154,7 @@ public final class BoxDrawing {
                 .hatched(Ink.HATCH_CASE, filled, 6, -6, 7);
         outlines.add(box(x(free), top(), s * scale, high));
         double middle = x(settled + SETTLED * s / 2);
-        svg.circle(Ink.TAG, middle, top() + high / 2, 12)
-                .words(Ink.STRONG, middle, top() + high / 2 + 5, 15, "middle", String.valueOf(index + 1));
+        middles.add(middle);
         clock(middle, result.jointClock().get(index));
     }
 

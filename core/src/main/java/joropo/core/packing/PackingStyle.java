@@ -1,10 +1,13 @@
 package joropo.core.packing;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import joropo.core.tables.CsvTable;
 import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,6 +41,24 @@ public record PackingStyle(
 
     public static Optional<PackingStyle> of(String key) {
         return ALL.stream().filter(s -> s.key.equals(key)).findFirst();
+    }
+
+    /** One that would do. @param worst of what is said of it */
+    public record Offer(PackingStyle style, Status worst) {}
+
+    /** Those that stand the duty of a box, the best first. */
+    public static List<Offer> offers(PackingInput box) {
+        return ALL.stream()
+                .filter(s -> !s.isChevron())
+                .map(s -> new Offer(
+                        s,
+                        Finding.worst(new StyleRules(PackingInputBuilder.builder(box)
+                                        .style(s.key)
+                                        .build())
+                                .findings())))
+                .filter(o -> o.worst() != Status.FAIL)
+                .sorted(Comparator.comparing(Offer::worst).reversed())
+                .toList();
     }
 
     /** @throws RefusedInput at this field when the table has no such style */

@@ -24,7 +24,6 @@ public final class RunInCheck {
 
     private static final double LEVEL_K = 5;
     private static final double TOO_WARM_K = 10;
-    private static final double GAPS_MM = 0.3;
     private static final double SLACK = 1e-9;
 
     private final RunInInput in;
@@ -53,6 +52,12 @@ public final class RunInCheck {
         return new RunInCheck(in).result();
     }
 
+    /** While there is no look. */
+    public static Finding unread() {
+        return Finding.missing(
+                "advice", "running in", "It was not looked at while it ran in.", "Look, count, and note it.");
+    }
+
     private record Said(
             Advice advice, String reason, @Nullable Double nextMin) {}
 
@@ -63,7 +68,7 @@ public final class RunInCheck {
                 .withValue(Math.rint(last.drops() * 10) / 10, "drops/min")
                 .withLimits(new Limits(band.from(), band.to()), 0));
         if (last.gapsMm() != null) {
-            findings.add(gaps(last.gapsMm()));
+            findings.add(new GlandGaps(last.gapsMm()).finding());
         }
         return new RunInResult(said.advice, said.reason, said.nextMin, travelLeft(), findings);
     }
@@ -193,18 +198,5 @@ public final class RunInCheck {
         Stream<Double> sorted = values.stream().sorted();
         List<Double> all = sorted.toList();
         return all.get(all.size() - 1) - all.get(0);
-    }
-
-    private static Finding gaps(List<Double> gaps) {
-        double spread = Length.snap(spread(gaps));
-        boolean square = spread <= GAPS_MM + SLACK;
-        return Say.guide(
-                        "gaps",
-                        square ? Status.PASS : Status.CAUTION,
-                        "gland gap at four places",
-                        square ? "The gland stands square." : "The gland stands crooked and touches the shaft.",
-                        square ? "" : "Even it out at the next flat.")
-                .withValue(spread, "mm")
-                .withLimits(Limits.atMost(GAPS_MM), 0);
     }
 }

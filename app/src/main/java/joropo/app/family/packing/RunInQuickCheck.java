@@ -3,11 +3,9 @@ package joropo.app.family.packing;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.check.CheckAnswer;
-import joropo.app.check.CheckInput;
 import joropo.app.check.QuickCheck;
 import joropo.app.check.QuickForm;
 import joropo.app.check.QuickResult;
@@ -16,9 +14,11 @@ import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.Show;
+import joropo.core.packing.DropBand;
 import joropo.core.packing.RunInCheck;
 import joropo.core.packing.RunInInput;
 import joropo.core.packing.RunInResult;
+import joropo.core.units.FieldError;
 import joropo.core.units.Length;
 import joropo.core.units.RefusedInput;
 import org.springframework.core.annotation.Order;
@@ -35,7 +35,6 @@ class RunInQuickCheck implements QuickCheck {
     private static final String LOOKS = "looks";
     private static final String FROM = "bandFrom";
     private static final String TO = "bandTo";
-    private static final int LEAST_OF_A_LOOK = 2;
     private static final QuickForm FORM = QuickForm.of(
                     "run-in", "Running packing in", "Wait, one flat, let off, done or pack anew: by the looks so far.")
             .mind(PackingFields.GLAND)
@@ -46,11 +45,7 @@ class RunInQuickCheck implements QuickCheck {
                             .hint("empty: by the shaft"),
                     Field.number(TO, "to", "drops/min", 0, 1000),
                     Field.number("travelFlats", "flats until the gland is home", "", 0, 600))
-            .with(
-                    "Looks",
-                    Field.line(LOOKS, "minute, drops in a minute, box °C, flats turned then; the next")
-                            .need()
-                            .hint("0 60 40; 12 58 41 1; 22 30 45 - is not read"));
+            .with("Looks", Field.note(LOOKS, LooksText.LABEL).need().hint(LooksText.HINT));
 
     private final Show show;
 
@@ -72,23 +67,20 @@ class RunInQuickCheck implements QuickCheck {
 
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
-        values.put("points", points((String) values.remove(LOOKS)));
-        Object from = values.remove(FROM);
-        Object to = values.remove(TO);
-        if (from != null || to != null) {
-            if (from == null || to == null) {
-                throw new RefusedInput(from == null ? FROM : TO, "belongs to the other end: give both");
-            }
-            values.put("band", Map.of("from", from, "to", to));
+        Double from = (Double) values.get(FROM);
+        Double to = (Double) values.get(TO);
+        if ((from == null) != (to == null)) {
+            throw new RefusedInput(from == null ? FROM : TO, "belongs to the other end: give both");
         }
         RunInInput in;
         try {
-            in = CheckInput.of(values, RunInInput.class);
+            in = new RunInInput(
+                    (Double) values.get("shaftMm"),
+                    from == null ? null : new DropBand(from, to),
+                    (Double) values.get("travelFlats"),
+                    LooksText.read((String) values.get(LOOKS)));
         } catch (RefusedInput e) {
-            boolean ofLooks = e.errors().get(0).field().startsWith("points")
-                    || form().fields()
-                            .noneMatch(f -> f.name().equals(e.errors().get(0).field()));
-            throw ofLooks ? new RefusedInput(LOOKS, e.errors().get(0).message()) : e;
+            throw saidHere(e);
         }
         RunInResult r = RunInCheck.check(in);
         List<Figure> figures =
@@ -102,34 +94,10 @@ class RunInQuickCheck implements QuickCheck {
         return QuickResult.of(show, r.findings(), figures).drawn(RunInDrawing.of(in, r, "r-"));
     }
 
-    /** Each look in its own words. @throws RefusedInput when one is no look */
-    private static List<Map<String, Object>> points(String text) {
-        List<Map<String, Object>> out = new ArrayList<>();
-        for (String look : text.split(";")) {
-            String[] figures = look.strip().split("\\s+");
-            if (look.isBlank()) {
-                continue;
-            }
-            if (figures.length < LEAST_OF_A_LOOK) {
-                throw new RefusedInput(LOOKS, "needs minute and drops of each look, got '" + look.strip() + "'");
-            }
-            Map<String, Object> point = new HashMap<>();
-            String[] names = {"minute", "dropsPerMinute", "boxC", "flats"};
-            for (int i = 0; i < Math.min(names.length, figures.length); i++) {
-                if (!figures[i].equals("-")) {
-                    point.put(names[i], number(figures[i]));
-                }
-            }
-            out.add(point);
-        }
-        return out;
-    }
-
-    private static Double number(String text) {
-        try {
-            return Double.valueOf(text.replace(',', '.'));
-        } catch (NumberFormatException e) {
-            throw new RefusedInput(LOOKS, "has '" + text + "' where a number belongs");
-        }
+    /** What a look cannot be is said at the looks. */
+    private static RefusedInput saidHere(RefusedInput e) {
+        FieldError first = e.errors().get(0);
+        boolean own = FORM.fields().anyMatch(f -> f.name().equals(first.field()));
+        return own ? e : new RefusedInput(first.field().equals("band") ? FROM : LOOKS, first.message());
     }
 }

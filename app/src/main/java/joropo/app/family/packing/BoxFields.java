@@ -1,0 +1,121 @@
+package joropo.app.family.packing;
+
+import java.util.List;
+import joropo.app.check.CheckChoices;
+import joropo.app.family.Card;
+import joropo.app.family.Card.Shape;
+import joropo.app.family.Stage;
+import joropo.app.ui.Field;
+import joropo.app.ui.SymptomFields;
+import joropo.core.diagnosis.Symptom;
+import joropo.core.packing.GlandLoadInput;
+
+/** What is asked of a stuffing box, and on which cards. */
+final class BoxFields {
+    static final Field<Boolean> STEM = Field.yesNo("boxStem", "a valve's stem").hint("empty: the shaft of a pump");
+    static final Field<Double> PLUNGER = Field.number("boxPlunger", "speed of a plunger", "m/s", 0, 200);
+    static final Field<Double> PRESSURE = Field.pressure("boxPressureMpa", "pressure in the box");
+    static final Field<Double> TEMPERATURE = Field.temperature("boxTemperatureC", "temperature in the box");
+    static final Field<String> FLUID = Field.choice("boxFluid", "fluid", CheckChoices.FLUIDS);
+    static final Field<Double> PH = Field.number("boxPh", "pH", "", 0, 14);
+
+    static final Field<Double> OLD_RINGS = Field.number("boxOldRings", "old rings counted", "", 0, 30);
+    static final Field<String> OLD_WORDS = Field.line("boxOldWords", "which were hard, where it leaked, lantern at");
+
+    static final Field<Double> SHAFT =
+            Field.size("boxShaft", "shaft or sleeve, mean").hint("empty: as listed here");
+    static final Field<Double> BORE = Field.size("boxBore", "box, bore, mean").hint("empty: as listed here");
+    static final Field<Double> DEPTH = Field.size("boxDepth", "box, depth");
+    static final Field<Double> BUSH = Field.play("boxBush", "bush at the bottom");
+    static final Field<Double> LANTERN = Field.size("boxLantern", "lantern ring");
+    static final Field<Double> SLOT = Field.size("boxSlot", "its slot");
+    static final Field<Double> PORT_FROM = Field.play("boxPortFrom", "port, from the box face: begins");
+    static final Field<Double> PORT_TO = Field.play("boxPortTo", "port ends");
+    static final Field<Double> ENTRY = Field.play("boxEntry", "gland enters at first");
+    static final Field<Double> NOSE = Field.size("boxNose", "gland, its nose");
+    static final Field<Double> RUN_OUT = Field.play("boxRunOut", "run-out, whole reading");
+    static final Field<Double> OFFSET = Field.play("boxOffset", "off the middle of the box");
+    static final Field<Double> THROAT = Field.play("boxThroat", "clearance in the throat, radial");
+    static final Field<Double> GROOVE =
+            Field.play("boxGroove", "groove worn in").hint("0: looked at, none");
+    static final Field<Double> RA = Field.number("boxRa", "roughness Ra", "µm", 0, 100);
+    static final Field<Double> HRC = Field.number("boxHardness", "hardness", "HRC", 0, 80);
+
+    static final Field<String> STYLE = Field.choice("boxStyle", "packing", PackingFields.STYLES);
+    static final Field<String> JOINTS = Field.choice(
+                    "boxJoints", "joints apart", Field.pairs("90", "90°", "120", "120°", "180", "180°"))
+            .hint("empty: by the number of rings");
+    static final Field<String> CUT = Field.choice(
+                    "boxCut", "rings are cut", Field.pairs("BUTT", "square", "SKIVE", "at 45°"))
+            .hint("empty: square for a pump, 45° for a stem");
+    static final Field<String> ORDER = Field.choice(
+            "boxOrder",
+            "what comes first",
+            Field.pairs("SHAFT", "bearing and shaft, then the box", "BOX", "the box, as its builder wants"));
+    static final Field<Boolean> NEW_SLEEVE = Field.yesNo("boxNewSleeve", "sleeve renewed");
+
+    static final List<Field<Double>> GAPS = List.of(
+            Field.play("boxGap12", "gland gap at 12"),
+            Field.play("boxGap3", "at 3"),
+            Field.play("boxGap6", "at 6"),
+            Field.play("boxGap9", "at 9"));
+
+    static final Field<Double> BOLTS = Field.number("glandBolts", "gland bolts", "", 1, 96);
+    static final Field<Double> BOLT = Field.size("glandBolt", "bolt, diameter");
+    static final Field<Double> TORQUE = Field.number("glandTorque", "torque of each", "N·m", 0.01, 100_000);
+    static final Field<GlandLoadInput.Friction> FRICTION =
+            Field.choice("glandFriction", "threads", GlandLoadInput.Friction.class, GlandLoadInput.Friction::words);
+    static final Field<String> BOLT_CLASS = Field.choice("glandClass", "class", CheckChoices.BOLT_CLASSES);
+    static final Field<GlandLoadInput.Stem> MOVES =
+            Field.choice("glandStem", "its stem is", GlandLoadInput.Stem.class, GlandLoadInput.Stem::words);
+
+    static final Field<Double> TRAVEL = Field.number("runInTravel", "flats until the gland is home", "", 0, 600);
+    static final Field<String> LOOKS = Field.note("runInLooks", LooksText.LABEL).hint(LooksText.HINT);
+
+    static final String BOX_CARD = "box";
+    static final String SHAFT_CARD = "box-shaft";
+    static final String PACKING_CARD = "box-packing";
+    static final String GAPS_CARD = "gland-gaps";
+    static final String LOAD_CARD = "gland-load";
+    static final String RUN_IN_CARD = "run-in";
+
+    private BoxFields() {}
+
+    static List<Card> cards(Stage stage) {
+        return switch (stage) {
+            case INTAKE ->
+                List.of(Card.of(
+                        "box-duty", "What it holds", Shape.LIST, STEM, PRESSURE, TEMPERATURE, FLUID, PH, PLUNGER));
+            case STRIP ->
+                List.of(
+                        Card.of("box-old", "Old rings", Shape.LIST, OLD_RINGS, OLD_WORDS),
+                        Card.of("box-signs", "What they show", Shape.LIST, SymptomFields.of(Symptom.Group.PACKING))
+                                .fold()
+                                .withCauses());
+            case MEASURE ->
+                List.of(
+                        Card.of(
+                                BOX_CARD,
+                                "Box",
+                                Shape.LIST,
+                                SHAFT,
+                                BORE,
+                                DEPTH,
+                                BUSH,
+                                LANTERN,
+                                SLOT,
+                                PORT_FROM,
+                                PORT_TO,
+                                ENTRY,
+                                NOSE),
+                        Card.of(SHAFT_CARD, "Shaft in the box", Shape.LIST, RUN_OUT, OFFSET, THROAT, GROOVE, RA, HRC));
+            case DECIDE -> List.of(Card.of(PACKING_CARD, "Packing", Shape.LIST, STYLE, ORDER, JOINTS, CUT, NEW_SLEEVE));
+            case FIT -> List.of(Card.of(GAPS_CARD, "Gland gap", Shape.LIST, List.copyOf(GAPS)));
+            case SET ->
+                List.of(Card.of(LOAD_CARD, "Gland", Shape.LIST, BOLTS, BOLT, TORQUE, FRICTION, BOLT_CLASS, MOVES)
+                        .fold());
+            case PROVE -> List.of(Card.of(RUN_IN_CARD, "Running in", Shape.LIST, LOOKS, TRAVEL));
+            default -> List.of();
+        };
+    }
+}

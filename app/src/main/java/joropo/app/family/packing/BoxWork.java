@@ -1,0 +1,334 @@
+package joropo.app.family.packing;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import joropo.app.drawing.BoxDrawing;
+import joropo.app.drawing.Paper;
+import joropo.app.drawing.RunInDrawing;
+import joropo.app.family.JobFacts;
+import joropo.app.family.JobFinding;
+import joropo.app.family.Panel;
+import joropo.app.family.Picture;
+import joropo.app.family.ReadFields;
+import joropo.app.family.Stage;
+import joropo.app.family.Summary;
+import joropo.app.family.Work;
+import joropo.app.ui.Field;
+import joropo.app.ui.Figure;
+import joropo.core.packing.GlandGaps;
+import joropo.core.packing.GlandLoadCheck;
+import joropo.core.packing.GlandLoadInputBuilder;
+import joropo.core.packing.GlandLoadResult;
+import joropo.core.packing.PackingCheck;
+import joropo.core.packing.PackingInput;
+import joropo.core.packing.PackingInputBuilder;
+import joropo.core.packing.PackingPlan;
+import joropo.core.packing.PackingPlanBuilder;
+import joropo.core.packing.PackingResult;
+import joropo.core.packing.PackingStyle;
+import joropo.core.packing.RunInCheck;
+import joropo.core.packing.RunInInput;
+import joropo.core.packing.RunInResult;
+import joropo.core.plan.Part;
+import joropo.core.plan.Step;
+import joropo.core.units.FieldError;
+import joropo.core.units.Length;
+import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
+
+/** What follows from the sheets of one packed box. */
+final class BoxWork implements Work {
+    private static final Set<String> MEASURED =
+            Set.of("runout", "roughness", "offset", "groove", "throat", "hardness", "section", "rings");
+    /** The fields of the sheets by those of the inputs, where a refusal is said. */
+    private static final Map<String, Field<?>> SAID_AT = Map.ofEntries(
+            Map.entry("shaftMm", BoxFields.SHAFT),
+            Map.entry("boxBoreMm", BoxFields.BORE),
+            Map.entry("boxDepthMm", BoxFields.DEPTH),
+            Map.entry("bottomBushMm", BoxFields.BUSH),
+            Map.entry("lanternWidthMm", BoxFields.LANTERN),
+            Map.entry("lanternSlotMm", BoxFields.SLOT),
+            Map.entry("portFromMm", BoxFields.PORT_FROM),
+            Map.entry("portToMm", BoxFields.PORT_TO),
+            Map.entry("pressureMpa", BoxFields.PRESSURE),
+            Map.entry("temperatureC", BoxFields.TEMPERATURE));
+
+    private final JobFacts facts;
+    private final ReadFields read;
+    private final Map<String, String> errors = new HashMap<>();
+    private final @Nullable PackingInput box;
+    private final @Nullable PackingResult result;
+    private final @Nullable GlandLoadResult load;
+    private final @Nullable RunInInput series;
+    private final @Nullable RunInResult advice;
+
+    BoxWork(JobFacts facts) {
+        this.facts = facts;
+        read = facts.read();
+        box = shaftMm() == null || boreMm() == null || read.get(BoxFields.DEPTH) == null
+                ? null
+                : tried(BoxFields.DEPTH, this::box);
+        result = box == null ? null : PackingCheck.check(box);
+        load = result == null ? null : load();
+        String looks = read.get(BoxFields.LOOKS);
+        series = looks == null || shaftMm() == null
+                ? null
+                : tried(
+                        BoxFields.LOOKS,
+                        () -> new RunInInput(shaftMm(), null, read.get(BoxFields.TRAVEL), LooksText.read(looks)));
+        advice = series == null ? null : RunInCheck.check(series);
+    }
+
+    private @Nullable Double shaftMm() {
+        Double typed = read.get(BoxFields.SHAFT);
+        return typed != null ? typed : facts.position().shaftMm();
+    }
+
+    private @Nullable Double boreMm() {
+        Double typed = read.get(BoxFields.BORE);
+        return typed != null ? typed : facts.position().boreMm();
+    }
+
+    private boolean isStem() {
+        return read.is(BoxFields.STEM);
+    }
+
+    private PackingInput box() {
+        String joints = read.get(BoxFields.JOINTS);
+        return PackingInputBuilder.builder()
+                .shaftMm(shaftMm())
+                .boxBoreMm(boreMm())
+                .boxDepthMm(read.get(BoxFields.DEPTH))
+                .bottomBushMm(read.get(BoxFields.BUSH))
+                .lanternWidthMm(read.get(BoxFields.LANTERN))
+                .lanternSlotMm(read.get(BoxFields.SLOT))
+                .portFromMm(read.get(BoxFields.PORT_FROM))
+                .portToMm(read.get(BoxFields.PORT_TO))
+                .glandEntryMm(read.get(BoxFields.ENTRY))
+                .glandNoseMm(read.get(BoxFields.NOSE))
+                .medium(facts.position().medium())
+                .fluid(read.get(BoxFields.FLUID))
+                .ph(read.get(BoxFields.PH))
+                .sleeveHardnessHrc(read.get(BoxFields.HRC))
+                .joints(joints == null ? null : Integer.valueOf(joints))
+                .style(read.get(BoxFields.STYLE))
+                .speedRpm(isStem() ? Double.valueOf(0) : facts.position().speedRpm())
+                .speedMPerS(read.get(BoxFields.PLUNGER))
+                .pressureMpa(read.get(BoxFields.PRESSURE))
+                .temperatureC(read.get(BoxFields.TEMPERATURE))
+                .runoutTirMm(read.get(BoxFields.RUN_OUT))
+                .offsetMm(read.get(BoxFields.OFFSET))
+                .throatClearanceMm(read.get(BoxFields.THROAT))
+                .grooveDepthMm(read.get(BoxFields.GROOVE))
+                .raUm(read.get(BoxFields.RA))
+                .build();
+    }
+
+    /** Of the gland as it is tightened; nothing before bolts and torque are typed. */
+    private @Nullable GlandLoadResult load() {
+        Double bolts = read.get(BoxFields.BOLTS);
+        Double bolt = read.get(BoxFields.BOLT);
+        Double torque = read.get(BoxFields.TORQUE);
+        String style = read.get(BoxFields.STYLE);
+        if (bolts == null || bolt == null || torque == null || style == null) {
+            return null;
+        }
+        return tried(
+                BoxFields.TORQUE,
+                () -> GlandLoadCheck.check(GlandLoadInputBuilder.builder()
+                        .shaftMm(shaftMm())
+                        .boxBoreMm(boreMm())
+                        .bolts(bolts.intValue())
+                        .boltDiameterMm(bolt)
+                        .torqueNm(torque)
+                        .friction(read.get(BoxFields.FRICTION))
+                        .packedLengthMm(Length.snap(Math.max(1, result.rings()) * result.sectionMm()))
+                        .packing(style)
+                        .pressureMpa(read.get(BoxFields.PRESSURE))
+                        .boltClass(read.get(BoxFields.BOLT_CLASS))
+                        .stem(read.get(BoxFields.MOVES))
+                        .build()));
+    }
+
+    private <T> @Nullable T tried(Field<?> otherwise, Supplier<T> check) {
+        try {
+            return check.get();
+        } catch (RefusedInput e) {
+            for (FieldError x : e.errors()) {
+                errors.putIfAbsent(SAID_AT.getOrDefault(x.field(), otherwise).name(), x.message());
+            }
+            return null;
+        }
+    }
+
+    @Override
+    public Map<String, String> errors() {
+        return Map.copyOf(errors);
+    }
+
+    @Override
+    public List<JobFinding> findings() {
+        List<JobFinding> out = new ArrayList<>();
+        if (result != null) {
+            result.findings()
+                    .forEach(f -> out.add(new JobFinding(MEASURED.contains(f.id()) ? Stage.MEASURE : Stage.DECIDE, f)));
+            out.add(new JobFinding(Stage.FIT, gaps().finding()));
+        }
+        if (load != null) {
+            load.findings().forEach(f -> out.add(new JobFinding(Stage.SET, f)));
+        }
+        if (result != null && !isStem()) {
+            Optional.ofNullable(advice)
+                    .map(RunInResult::findings)
+                    .orElse(List.of(RunInCheck.unread()))
+                    .forEach(f -> out.add(new JobFinding(Stage.PROVE, f)));
+        }
+        return out;
+    }
+
+    private GlandGaps gaps() {
+        return new GlandGaps(
+                BoxFields.GAPS.stream().map(read::get).filter(Objects::nonNull).toList());
+    }
+
+    @Override
+    public Map<String, String> wanted(Stage stage) {
+        Map<String, String> out = new HashMap<>();
+        if (stage == Stage.MEASURE && read.get(BoxFields.DEPTH) == null) {
+            out.put(BoxFields.DEPTH.name(), "A box is measured before it is packed.");
+        }
+        if (stage == Stage.DECIDE) {
+            if (read.get(BoxFields.STYLE) == null) {
+                out.put(BoxFields.STYLE.name(), "No packing is decided yet.");
+            }
+            if (read.get(BoxFields.ORDER) == null) {
+                out.put(
+                        BoxFields.ORDER.name(),
+                        "What comes first is not decided: a shaft driven in later tears rings.");
+            }
+        }
+        return out;
+    }
+
+    private boolean isReady() {
+        return result != null && read.get(BoxFields.STYLE) != null && result.rings() > 0;
+    }
+
+    private PackingPlan packingPlan() {
+        String cut = read.get(BoxFields.CUT);
+        String order = read.get(BoxFields.ORDER);
+        return PackingPlanBuilder.builder()
+                .result(result)
+                .style(PackingStyle.of(read.get(BoxFields.STYLE)).orElse(null))
+                .skive(cut == null ? isStem() : cut.equals("SKIVE"))
+                .stem(isStem())
+                .shaftFirst(order == null ? null : Boolean.valueOf(order.equals("SHAFT")))
+                .lantern(read.get(BoxFields.LANTERN) != null)
+                .newSleeve(read.is(BoxFields.NEW_SLEEVE))
+                .build();
+    }
+
+    @Override
+    public List<Step> plan() {
+        return isReady() ? packingPlan().steps() : List.of();
+    }
+
+    @Override
+    public List<Step> stripping() {
+        return PackingPlan.stripping();
+    }
+
+    @Override
+    public List<Part> parts() {
+        return isReady() ? packingPlan().parts() : List.of();
+    }
+
+    @Override
+    public List<Figure> figures(String card) {
+        if (result == null) {
+            return List.of();
+        }
+        return switch (card) {
+            case BoxFields.BOX_CARD ->
+                List.of(
+                        new Figure("section", Length.show(result.listedSectionMm(), 2), "mm", null),
+                        new Figure("rings", Integer.toString(result.rings()), "", null));
+            case BoxFields.PACKING_CARD ->
+                List.of(
+                        new Figure("cut square", Length.show(result.buttCutMm(), 1), "mm", null),
+                        new Figure("at 45°", Length.show(result.skiveCutMm(), 1), "mm", null),
+                        new Figure(
+                                "joints",
+                                result.jointClock().stream()
+                                        .map(String::valueOf)
+                                        .collect(Collectors.joining(", ")),
+                                "o'clock",
+                                null));
+            default -> List.of();
+        };
+    }
+
+    @Override
+    public List<Panel> panels(Stage stage) {
+        return switch (stage) {
+            case DECIDE -> List.of(styles());
+            case PROVE ->
+                List.of(new Panel.Image(
+                        "run-in-curve",
+                        BoxFields.RUN_IN_CARD,
+                        advice == null ? "" : RunInDrawing.of(series, advice, "r-"),
+                        List.of(),
+                        ""));
+            default -> List.of();
+        };
+    }
+
+    /** Those that stand speed, pressure, heat and medium, the best first. */
+    private Panel.Choices styles() {
+        String taken = read.get(BoxFields.STYLE);
+        List<PackingStyle.Offer> offers = box == null ? List.of() : PackingStyle.offers(box);
+        return new Panel.Choices(
+                "box-styles",
+                BoxFields.PACKING_CARD,
+                "packings that stand it, the best first",
+                true,
+                offers.stream()
+                        .map(o -> new Panel.Option(
+                                0,
+                                o.style().name(),
+                                o.worst() == Status.PASS ? "" : "take care",
+                                "",
+                                null,
+                                BoxFields.STYLE.name() + "=" + o.style().key(),
+                                o.style().key().equals(taken)))
+                        .toList(),
+                0);
+    }
+
+    @Override
+    public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
+        return result == null
+                ? Optional.empty()
+                : Optional.of(new Picture(BoxDrawing.of(box, result, paper == Paper.SHEET ? "s-" : "n-")));
+    }
+
+    @Override
+    public Summary summary() {
+        if (!isReady()) {
+            return Summary.EMPTY;
+        }
+        String size = Length.show(result.listedSectionMm(), 2).replaceAll("\\.?0+$", "");
+        String style = PackingStyle.of(read.get(BoxFields.STYLE)).orElseThrow().name();
+        String words = result.rings() + " rings of " + size + " mm, " + style;
+        return new Summary(size, style, null, null, null, new Summary.FittedItem(words, size, null));
+    }
+}

@@ -1,0 +1,109 @@
+package joropo.app.job;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import joropo.app.Workshop;
+import joropo.app.access.Person;
+import joropo.app.family.Stage;
+import joropo.app.register.NewPositionBuilder;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.PartState;
+import joropo.core.plan.Step;
+import org.junit.jupiter.api.Test;
+
+/** A packed box is a job: measured, cut, packed, run in, signed. */
+class PackingJobIT {
+    private final Person person = JobMaker.person("marisol");
+
+    private static String opened() {
+        String number = JobMaker.open(NewPositionBuilder.builder()
+                .kind(PartKind.PACKING)
+                .name("packed box")
+                .shaftMm(70.0)
+                .boreMm(102.0)
+                .medium(Medium.WATER)
+                .dirt(Dirt.DUST)
+                .speedRpm(1450.0)
+                .note("")
+                .build());
+        JobMaker.keep(
+                number,
+                Stage.INTAKE,
+                ("symptom DRIPPING levelSeen yes breatherSeen yes aboveSeen yes boxPressureMpa 0.6 boxTemperatureC 60 "
+                                + "boxFluid WATER_COLD")
+                        .split(" "));
+        JobMaker.keep(
+                number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes", "boxOldRings", "5");
+        return number;
+    }
+
+    private static void at(Page page, String number, String stage) {
+        page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage);
+    }
+
+    private static void keep(Page page, String next) {
+        page.click("#sheet .act button.keep");
+        page.waitForURL("**/" + next);
+    }
+
+    @Test
+    void aBoxFromTheReadingsToTheSignature() {
+        String number = opened();
+        Page page = Workshop.page("marisol");
+        at(page, number, "measure");
+        Filling.fill(page, "boxDepth", "120", "boxLantern", "130");
+        assertThat(page.locator("#echo-boxLantern .wrong")).containsText("Must be shorter than the room for it");
+        Filling.fill(
+                page, "boxLantern", "24", "boxSlot", "12", "boxPortFrom", "54", "boxPortTo", "66", "boxEntry", "6");
+        assertThat(page.locator("#drawing")).containsText("Ø 70");
+        Filling.fill(page, "boxNose", "20", "boxRunOut", "0.05", "boxOffset", "0.1", "boxThroat", "0.3");
+        Filling.fill(page, "boxGroove", "0", "boxRa", "0.3", "boxHardness", "50");
+        keep(page, "decide");
+        page.click("#sheet .act button.keep");
+        assertThat(page.locator("#echo-boxStyle .wrong")).containsText("No packing is decided yet.");
+        page.click("#box-styles button:has-text('graphite-filled PTFE braid')");
+        page.waitForURL("**/decide**");
+        assertThat(page.locator("#boxStyle")).hasValue("PTFE_GRAPHITE");
+        Filling.fill(page, "boxOrder", "SHAFT");
+        keep(page, "fit");
+        assertThat(page.locator("#steps"))
+                .containsText("Lay out packing 16 mm, graphite-filled PTFE braid for 5 rings");
+        Filling.fill(page, "boxGap12", "9", "boxGap3", "9.5", "boxGap6", "9.1", "boxGap9", "9.2");
+        assertThat(page.locator("#rail")).containsText("The gland stands crooked");
+        Filling.fill(page, "boxGap3", "9.1");
+        assertThat(page.locator("#rail")).not().containsText("The gland stands crooked");
+        keep(page, "set");
+        JobMaker.keep(
+                number, Stage.SET, "tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
+        at(page, number, "prove");
+        Filling.fill(page, "handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes");
+        Filling.fill(page, "runInLooks", "0 100 41; 6 0 43");
+        assertThat(page.locator("#rail")).containsText("No drop comes: nothing cools it, it burns.");
+        Filling.fill(page, "runInLooks", "0 100 41; 6");
+        assertThat(page.locator("#echo-runInLooks .wrong")).containsText("Needs minute and drops of each look");
+        Filling.fill(page, "runInLooks", "0 100 41; 12 98 42 1; 24 30 45; 34 30 45; 54 30 46");
+        assertThat(page.locator("#run-in-curve")).containsText("run in");
+        keep(page, "sign");
+        Workshop.close(page);
+
+        JobWork work =
+                Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(number));
+        assertThat(work.plan())
+                .extracting(Step::id)
+                .containsSubsequence("parts", "ring-3", "lantern", "ring-4", "run-in");
+        JobListsService lists = Workshop.bean(JobListsService.class);
+        lists.decide(number, "packing", PartState.NEW, null, "from the reel in the store", "", person);
+        JobService jobs = Workshop.bean(JobService.class);
+        work.plan().forEach(s -> jobs.finishStep(number, s.id(), null, null, person));
+        Page sign = Workshop.page("marisol");
+        at(sign, number, "sign");
+        sign.click("#sign");
+        assertThat(sign.locator("#sign-head")).hasText("Signed");
+        Workshop.close(sign);
+        assertThat(jobs.snapshot(number).drawing()).contains("5 rings");
+    }
+}
