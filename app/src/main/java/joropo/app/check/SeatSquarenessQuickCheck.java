@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** How far a fitted seal is out of square. */
 @RestController
-@Order(100)
+@Order(108)
 @Tag(name = "checks")
 class SeatSquarenessQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/seat-squareness";

@@ -127,6 +127,7 @@ class DemoJobs {
         rings.boss(mill.id("hydraulics pump port"), marisol);
         packing.pump(mill.id("juice 1 packed box"), tobias);
         packing.stem(mill.id("valve stem"), marisol);
+        packing.ram(mill.id("hydraulics rod seal, mill 1"), tobias);
     }
 
     private void on(String day) {

@@ -6,7 +6,7 @@ import joropo.app.job.JobService;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
-/** Packed boxes in several stages: a juice pump that runs in, the stem of a steam valve. */
+/** Packed boxes in several stages: a juice pump that runs in, the stem of a steam valve, a ram with chevrons. */
 @Component
 @ConditionalOnProperty("joropo.demo")
 class DemoPacking {
@@ -66,5 +66,18 @@ class DemoPacking {
                 Stage.MEASURE,
                 who,
                 "boxShaft 28; boxBore 44; boxDepth 52; boxEntry 4; boxOffset 0.05; boxThroat 0.2; boxGroove 0; boxRa 0.3");
+    }
+
+    /** The ram of a loading cylinder: a chevron set, decided. */
+    void ram(long position, Person who) {
+        String number = jobs.open(position, who).number();
+        sheets.keep(
+                number,
+                Stage.INTAKE,
+                who,
+                SEEN + "setPressureMpa 18; setPressureSide IN; setBothSides NO; setFluid HLP_OIL");
+        sheets.keep(number, Stage.STRIP, who, SAFE);
+        sheets.keep(number, Stage.MEASURE, who, "setPitch 7.5; setHeaders 22");
+        sheets.keep(number, Stage.DECIDE, who, "setRings 5; setOpen IN; setSplit NO");
     }
 }

@@ -152,6 +152,34 @@ class CheckApiIT {
     }
 
     @Test
+    void packedBoxes() throws Exception {
+        JsonNode box = answer(
+                "packing",
+                "{\"shaftMm\": 70, \"boxBoreMm\": 102, \"boxDepthMm\": 120, \"lanternWidthMm\": 24, "
+                        + "\"lanternSlotMm\": 12, \"portFromMm\": 54, \"portToMm\": 66, \"glandEntryMm\": 6}");
+        assertThat(box.at("/results/rings").asInt()).isEqualTo(5);
+        assertThat(box.at("/results/buttCutMm").asDouble()).isEqualTo(270.18, within(0.01));
+        assertThat(box.at("/results/ringsInboard").asInt()).isEqualTo(3);
+        assertThat(box.at("/results/settledDropsPerMinute/to").asDouble()).isEqualTo(42);
+        assertThat(box.get("verdict").asString()).isEqualTo("MISSING");
+        JsonNode load = answer(
+                "gland-load",
+                "{\"shaftMm\": 28, \"boxBoreMm\": 44, \"bolts\": 2, \"boltDiameterMm\": 12, \"torqueNm\": 20, "
+                        + "\"friction\": \"LUBRICATED\", \"packedLengthMm\": 48, \"packing\": \"EXPANDED_GRAPHITE\", "
+                        + "\"pressureMpa\": 0.6, \"boltClass\": \"8.8\", \"stem\": \"TURNING\"}");
+        assertThat(load.at("/results/boltForceN").asDouble()).isEqualTo(11_111.1, within(0.1));
+        assertThat(load.at("/results/stemTorqueNm").asDouble()).isGreaterThan(0);
+        JsonNode advice = answer(
+                "run-in",
+                "{\"shaftMm\": 25, \"points\": [{\"minute\": 0, \"dropsPerMinute\": 60, \"boxC\": 40}, "
+                        + "{\"minute\": 12, \"mlPerMinute\": 2.9, \"boxC\": 41, \"gapsMm\": [4, 4.1, 4, 4.1]}]}");
+        assertThat(advice.at("/results/advice").asString()).isEqualTo("ONE_FLAT");
+        assertThat(post("run-in", "{\"shaftMm\": 25, \"points\": [{\"minute\": 0, \"dropsPerMinute\": 5000}]}")
+                        .body())
+                .contains("is a stream");
+    }
+
+    @Test
     void ringsInGrooves() throws Exception {
         JsonNode gland = answer(
                 "o-ring-gland",
@@ -432,6 +460,9 @@ class CheckApiIT {
                         "o-ring-size",
                         "loaded-ring",
                         "counterface",
+                        "packing",
+                        "gland-load",
+                        "run-in",
                         "seat-squareness",
                         "torque-plan",
                         "end-play",

@@ -106,4 +106,34 @@ class PackingJobIT {
         Workshop.close(sign);
         assertThat(jobs.snapshot(number).drawing()).contains("5 rings");
     }
+
+    @Test
+    void aChevronSetThatIsReversedIsCaught() {
+        String number = JobMaker.open(NewPositionBuilder.builder()
+                .kind(PartKind.CHEVRON)
+                .name("rod seal")
+                .shaftMm(90.0)
+                .boreMm(110.0)
+                .medium(Medium.OIL)
+                .dirt(Dirt.DUST)
+                .note("")
+                .build());
+        JobMaker.keep(
+                number,
+                Stage.INTAKE,
+                "symptom DRIPPING levelSeen yes breatherSeen yes aboveSeen yes setPressureMpa 16 setPressureSide IN"
+                        .split(" "));
+        JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes");
+        JobMaker.keep(number, Stage.MEASURE, "setPitch", "8", "setHeaders", "20");
+        Page page = Workshop.page("marisol");
+        at(page, number, "decide");
+        Filling.fill(page, "setRings", "5", "setOpen", "OUT");
+        assertThat(page.locator("#rail")).containsText("Their backs look to the pressure: it leaks at once.");
+        assertThat(page.locator("#drawing")).containsText("stack 60");
+        Filling.fill(page, "setOpen", "IN");
+        assertThat(page.locator("#rail")).not().containsText("Their backs look to the pressure");
+        keep(page, "fit");
+        assertThat(page.locator("#steps")).containsText("Lay out a whole new set: male ring, 5 V rings, female ring.");
+        Workshop.close(page);
+    }
 }
