@@ -40,7 +40,7 @@ class CardController {
     }
 
     /** A drawing of a tool or part of a job, as picture, page or file for a lathe's program. */
-    @GetMapping("/jobs/{number}/{name:[a-z]+}.{format:svg|pdf|dxf}")
+    @GetMapping("/jobs/{number}/{name:[a-z][a-z0-9-]*}.{format:svg|pdf|dxf}")
     ResponseEntity<byte[]> drawing(
             @PathVariable String number, @PathVariable String name, @PathVariable String format) {
         JobService.ToolDrawing tool = jobs.drawing(number, name);

@@ -40,6 +40,30 @@ public final class LineDrawing {
     private final List<Line> lines = new ArrayList<>();
     private final List<Circle> circles = new ArrayList<>();
     private final List<Text> texts = new ArrayList<>();
+    private boolean trueSize;
+
+    /** It is laid on the work: a page prints it millimetre for millimetre. */
+    public LineDrawing atTrueSize() {
+        trueSize = true;
+        return this;
+    }
+
+    public boolean isAtTrueSize() {
+        return trueSize;
+    }
+
+    /** With the edge that its picture has (mm). */
+    public double wideMm() {
+        return right() - left() + 2 * edge();
+    }
+
+    public double highMm() {
+        return top() - bottom() + 2 * edge();
+    }
+
+    private double edge() {
+        return (right() - left()) / 60;
+    }
 
     LineDrawing line(Layer layer, double x1, double y1, double x2, double y2) {
         lines.add(new Line(layer, x1, y1, x2, y2));
@@ -140,7 +164,7 @@ public final class LineDrawing {
 
     /** The picture as one svg element. @param prefix of ids, @param name said to those who do not see it */
     public String svg(String prefix, String name) {
-        double edge = (right() - left()) / 60;
+        double edge = edge();
         double left = left() - edge;
         double top = top() + edge;
         double scale = WIDTH / (right() - left + edge);

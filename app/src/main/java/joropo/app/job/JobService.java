@@ -31,6 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Jobs as people work on them: open, type, keep, tick, sign. */
 @Service
 public class JobService {
+    /** Jobs on one page of a position, beside its lives, its notes and its limits. */
+    private static final int AT_A_POSITION = 12;
+
     private static final int LONGEST_REASON = 200;
     private static final int LONGEST_ADDENDUM = 1000;
     private static final int LONGEST_THING = 60;
@@ -64,11 +67,15 @@ public class JobService {
 
     @Transactional(readOnly = true)
     public Paged<JobLine> ofPosition(long positionId, int page) {
-        return paged(new Asked(null, positionId, List.of(), false), page);
+        return paged(new Asked(null, positionId, List.of(), false), page, AT_A_POSITION);
     }
 
     private Paged<JobLine> paged(Asked asked, int page) {
-        return Paged.of(page, jobs.count(asked), (most, after) -> jobs.lines(asked, most, after));
+        return paged(asked, page, Paged.SIZE);
+    }
+
+    private Paged<JobLine> paged(Asked asked, int page, int size) {
+        return Paged.of(page, jobs.count(asked), size, (most, after) -> jobs.lines(asked, most, after));
     }
 
     /** @param numbers of jobs, at least one */

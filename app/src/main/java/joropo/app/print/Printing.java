@@ -46,6 +46,19 @@ public class Printing {
      *     part belongs
      */
     public ResponseEntity<byte[]> file(LineDrawing drawing, Format format, String name, String title, String place) {
+        if (format == Format.PDF && drawing.isAtTrueSize()) {
+            return answer(
+                    printer.pdf(
+                            "print/true-size",
+                            Map.of(
+                                    "title", title,
+                                    "place", place,
+                                    "drawing", drawing.svg("d-", title),
+                                    "wide", String.format(Locale.ROOT, "%.3f", drawing.wideMm()),
+                                    "high", String.format(Locale.ROOT, "%.3f", drawing.highMm()))),
+                    format,
+                    name);
+        }
         return format == Format.DXF
                 ? answer(Dxf.of(drawing).getBytes(StandardCharsets.US_ASCII), format, name)
                 : picture(drawing.svg("d-", title), format, name, title, place);

@@ -69,6 +69,14 @@ class CylinderIT {
         assertThat(plan.get(0).instruction())
                 .contains("O-ring 432, NBR; guide ring; U-cup, AU; wiper, AU; O-ring 232, NBR; slide ring over its "
                         + "loader 150.00x2.50x6.10, PTFE; guide ring");
+        for (String file : List.of("groove.dxf", "i6-stretch-tools.svg")) {
+            assertThat(page.context()
+                            .request()
+                            .get(Workshop.address() + "/jobs/" + number + "/" + file)
+                            .text())
+                    .as(file)
+                    .contains(file.endsWith("dxf") ? "AC1009" : "Sizing sleeve");
+        }
         job.parts();
         job.fit();
         job.prove();

@@ -4,6 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.Set;
+import java.util.TreeSet;
 import joropo.app.Workshop;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
@@ -13,6 +17,9 @@ import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.plan.Step;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 
 /** A packed box is a job: measured, cut, packed, run in, signed. */
@@ -45,13 +52,32 @@ class PackingJobIT {
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage);
     }
 
+    /** Lengths of dark lines along a page, in tenths of a millimetre. */
+    private static Set<Integer> runs(byte[] pdf) throws IOException {
+        Set<Integer> out = new TreeSet<>();
+        try (var document = Loader.loadPDF(pdf)) {
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 254, ImageType.GRAY);
+            for (int y = 0; y < page.getHeight(); y++) {
+                int run = 0;
+                for (int x = 0; x < page.getWidth(); x++) {
+                    boolean dark = (page.getRGB(x, y) & 0xff) < 150;
+                    run = dark ? run + 1 : 0;
+                    if (run > 1500 && (x + 1 == page.getWidth() || (page.getRGB(x + 1, y) & 0xff) >= 150)) {
+                        out.add(run);
+                    }
+                }
+            }
+        }
+        return out;
+    }
+
     private static void keep(Page page, String next) {
         page.click("#sheet .act button.keep");
         page.waitForURL("**/" + next);
     }
 
     @Test
-    void aBoxFromTheReadingsToTheSignature() {
+    void aBoxFromTheReadingsToTheSignature() throws IOException {
         String number = opened();
         Page page = Workshop.page("marisol");
         at(page, number, "measure");

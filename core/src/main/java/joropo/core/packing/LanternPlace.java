@@ -65,9 +65,9 @@ record LanternPlace(
         return Math.min(middle + slotMm / 2, portToMm) - Math.max(middle - slotMm / 2, portFromMm);
     }
 
-    /** Half of the slot, or the whole of a port that is narrower than that. */
+    /** Half of the slot; a port that is narrower than that never has it. */
     private double wanted() {
-        return Math.min(slotMm / 2, portToMm - portFromMm);
+        return slotMm / 2;
     }
 
     double overlapBefore() {

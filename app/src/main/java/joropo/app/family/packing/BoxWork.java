@@ -47,6 +47,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What follows from the sheets of one packed box. */
 final class BoxWork implements Work {
+    private static final String CUTTING = "cutting";
     private static final Set<String> MEASURED =
             Set.of("runout", "roughness", "offset", "groove", "throat", "hardness", "section", "rings");
     /** The fields of the sheets by those of the inputs, where a refusal is said. */
@@ -280,7 +281,7 @@ final class BoxWork implements Work {
     @Override
     public List<Panel> panels(Stage stage) {
         return switch (stage) {
-            case DECIDE -> List.of(styles());
+            case DECIDE -> List.of(styles(), card());
             case PROVE ->
                 List.of(new Panel.Image(
                         "run-in-curve",
@@ -312,6 +313,37 @@ final class BoxWork implements Work {
                                 o.style().key().equals(taken)))
                         .toList(),
                 0);
+    }
+
+    /** The rings at true size, on paper. */
+    @Override
+    public Optional<LineDrawing> drawing(String name) {
+        if (!name.equals(CUTTING) || !isReady()) {
+            return Optional.empty();
+        }
+        PackingPlan plan = packingPlan();
+        double length = plan.skive() ? result.skiveCutMm() : result.buttCutMm();
+        return Optional.of(CuttingDrawing.of(
+                result.listedSectionMm(),
+                length,
+                plan.skive(),
+                List.of(
+                        result.rings() + " rings of " + Length.show(result.listedSectionMm(), 2) + " mm",
+                        "square " + Length.show(result.buttCutMm(), 1) + " mm, at 45° "
+                                + Length.show(result.skiveCutMm(), 1) + " mm tip to tip",
+                        "joints at "
+                                + result.jointClock().stream().map(String::valueOf).collect(Collectors.joining(", "))
+                                + " o'clock",
+                        "cut one, try it in the box: no gap, no overlap above 1 mm")));
+    }
+
+    private Panel.Image card() {
+        return new Panel.Image(
+                "cutting-card",
+                BoxFields.PACKING_CARD,
+                drawing(CUTTING).map(d -> d.svg("c-", "Cutting card")).orElse(""),
+                List.of(),
+                CUTTING);
     }
 
     @Override
