@@ -32,7 +32,7 @@ public final class CuttingDrawing {
 
     /**
      * @param sectionMm of the packing, @param lengthMm of one ring, tip to tip, @param skive whether it is cut at 45°,
-     *     @param words below it
+     * @param words below it
      */
     public static LineDrawing of(double sectionMm, double lengthMm, boolean skive, List<String> words) {
         return new CuttingDrawing(sectionMm, lengthMm, skive).draw(words);

@@ -85,7 +85,7 @@ record LanternPlace(
     /** The shortest spacer under it that would do, with as many rings below it as it takes; absent: none would. */
     @Nullable
     Double spacerMm() {
-        return isUnderItsPort()
+        return isUnderItsPort() || wanted() > portToMm - portFromMm + SLACK
                 ? null
                 : IntStream.rangeClosed(0, rings)
                         .mapToObj(this::spacer)

@@ -10,6 +10,8 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import joropo.app.drawing.BoxDrawing;
+import joropo.app.drawing.CuttingDrawing;
+import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
 import joropo.app.drawing.RunInDrawing;
 import joropo.app.family.JobFacts;
@@ -332,7 +334,9 @@ final class BoxWork implements Work {
                         "square " + Length.show(result.buttCutMm(), 1) + " mm, at 45° "
                                 + Length.show(result.skiveCutMm(), 1) + " mm tip to tip",
                         "joints at "
-                                + result.jointClock().stream().map(String::valueOf).collect(Collectors.joining(", "))
+                                + result.jointClock().stream()
+                                        .map(String::valueOf)
+                                        .collect(Collectors.joining(", "))
                                 + " o'clock",
                         "cut one, try it in the box: no gap, no overlap above 1 mm")));
     }
