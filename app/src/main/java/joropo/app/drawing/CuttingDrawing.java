@@ -49,6 +49,7 @@ public final class CuttingDrawing {
         }
         template();
         List<String> all = new ArrayList<>(words);
+        all.add("printed at 100 %? measure the ruler first");
         if (rows > MOST_ROWS) {
             all.add("too long for this page: lay it out by its figure");
         }
@@ -65,7 +66,7 @@ public final class CuttingDrawing {
         for (int mm = 0; mm <= RULER_MM; mm += 10) {
             out.line(Layer.DIMENSION, mm, y, mm, y + (mm % 50 == 0 ? 5 : 3));
         }
-        out.text(RULER_MM + 4, y, TEXT, false, Length.show(RULER_MM, 0) + " mm: measure this first");
+        out.text(RULER_MM + 4, y, TEXT, false, Length.show(RULER_MM, 0) + " mm");
     }
 
     private void row(int index, double long_, boolean last) {

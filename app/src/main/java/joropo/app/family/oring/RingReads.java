@@ -133,7 +133,10 @@ final class RingReads {
         return gland == Gland.ROD ? read.get(ofRod) : gland == Gland.PISTON ? read.get(ofBore) : null;
     }
 
-    /** The clearance as wide as it can come; a guide ring beside it takes the half of it. */
+    /**
+     * The clearance as wide as it can come; a guide ring beside it takes the half of it; of two guides the looser
+     * counts.
+     */
     @Nullable
     Double gapMm() {
         Double gap = metalGapMm();
@@ -141,7 +144,7 @@ final class RingReads {
                 .filter(r -> r.sort() == RingSort.GUIDE && isMoving() && r.gland() == gland() && r.isMoving())
                 .map(r -> r.guide().guidedGapMm(gap))
                 .filter(Objects::nonNull)
-                .min(Double::compare)
+                .max(Double::compare)
                 .orElse(gap);
     }
 

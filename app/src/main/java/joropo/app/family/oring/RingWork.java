@@ -45,6 +45,7 @@ final class RingWork implements Work {
     private static final int MOST_SIZES = 6;
     private static final String TOOLS = "stretch-tools";
     private static final String GROOVE = "groove";
+
     private final JobFacts facts;
     private final RingReads read;
     private final RingSort sort;
@@ -105,7 +106,10 @@ final class RingWork implements Work {
                 .loaderMaterial(read.get(RingFields.LOADER_MATERIAL))
                 .hardnessShoreA(read.get(RingFields.HARDNESS))
                 .gapMm(read.gapMm())
-                .cordInsideMm(read.get(RingFields.INSIDE))
+                .cordInsideMm(
+                        fit.gland() == null
+                                ? read.get(RingFields.INSIDE)
+                                : fit.gland().ringInsideMm())
                 .grooveMm(read.get(RingFields.GROOVE))
                 .widthMm(read.get(RingFields.WIDTH))
                 .build();
