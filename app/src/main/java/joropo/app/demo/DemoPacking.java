@@ -40,7 +40,8 @@ class DemoPacking {
                 number,
                 Stage.MEASURE,
                 who,
-                "boxShaft 40; boxBore 60; boxDepth 88; boxLantern 16; boxSlot 8; boxPortFrom 36; boxPortTo 46; boxEntry 6; "
+                "boxShaft 40; boxBore 60; boxDepth 88; boxLantern 16; boxSlot 8; boxPortFrom 36; boxPortTo 46; "
+                        + "boxEntry 6; "
                         + "boxNose 20; boxRunOut 0.05; boxOffset 0.08; boxThroat 0.3; boxGroove 0; boxRa 0.35; "
                         + "boxHardness 48");
         sheets.keep(number, Stage.DECIDE, who, "boxStyle PTFE_GRAPHITE; boxOrder SHAFT");
@@ -65,7 +66,8 @@ class DemoPacking {
                 number,
                 Stage.MEASURE,
                 who,
-                "boxShaft 28; boxBore 44; boxDepth 52; boxEntry 4; boxOffset 0.05; boxThroat 0.2; boxGroove 0; boxRa 0.3");
+                "boxShaft 28; boxBore 44; boxDepth 52; boxEntry 4; boxOffset 0.05; boxThroat 0.2; boxGroove 0; boxRa "
+                        + "0.3");
     }
 
     /** The ram of a loading cylinder: a chevron set, decided. */

@@ -59,7 +59,8 @@ class DemoRings {
                 Stage.MEASURE,
                 who,
                 "rodDiameter 100; rodGap 0.3; rodRa 0.25; rodNoMark YES; rodBend 0.04; rodShape 0.02; rodHardness 58; "
-                        + "boreDiameter 150; boreGap 0.7; boreRa 0.3; boreNoMark YES; boreShape 0.03; rodLeadIn 5; boreLeadIn 6; ringAllByMaker YES; "
+                        + "boreDiameter 150; boreGap 0.7; boreRa 0.3; boreNoMark YES; boreShape 0.03; rodLeadIn 5; "
+                        + "boreLeadIn 6; ringAllByMaker YES; "
                         + "ringSort O_RING; ringGland PISTON; ringMotion STATIC; ringGroove 138.6; "
                         + "ringWidth 9.6; ringGap 0.1; ringReadTo 0.02; ringRa 0.8; ringNoMark YES; "
                         + "i2-ringSort GUIDE; i2-ringGland ROD; i2-ringMotion RECIPROCATING; i2-ringGroove 105.1; "

@@ -119,6 +119,14 @@ public sealed interface Panel {
         }
     }
 
+    /** The way to a screen of its own. @param href as from a sheet of the job */
+    record Link(String id, String card, String words, String href) implements Panel {
+        @Override
+        public Link under(String prefix) {
+            return new Link(prefix + id, prefix + card, words, href);
+        }
+    }
+
     /** One sentence, empty: nothing to say. @param soft whether it stays in the background */
     record Note(String id, String card, String text, boolean soft) implements Panel {
         @Override

@@ -110,7 +110,8 @@ class CheckApiIT {
                 .contains("must be 1 to 96");
         JsonNode nut = answer(
                 "torque-plan",
-                "{\"bolts\": 1, \"thread\": \"M12\", \"boltClass\": \"8.8\", \"clamped\": \"STEEL\", \"threads\": \"DRY\"}");
+                "{\"bolts\": 1, \"thread\": \"M12\", \"boltClass\": \"8.8\", \"clamped\": \"STEEL\", \"threads\": "
+                        + "\"DRY\"}");
         assertThat(nut.at("/results/sequence").toString()).isEqualTo("[1]");
         assertThat(nut.at("/results/wrenchNm").asDouble()).isEqualTo(88.0092);
     }
@@ -119,8 +120,10 @@ class CheckApiIT {
     void bearingAndEndPlay() {
         JsonNode bearing = answer(
                 "bearing",
-                "{\"boreMm\": 50, \"outsideMm\": 90, \"widthMm\": 20, \"turningRing\": \"INNER\", \"loadTurns\": false, "
-                        + "\"forceOn\": \"OUTER\", \"duty\": \"CONTINUOUS\", \"signs\": [\"STAINED\"], \"shaftFit\": {\"part\": "
+                "{\"boreMm\": 50, \"outsideMm\": 90, \"widthMm\": 20, \"turningRing\": \"INNER\", \"loadTurns\": "
+                        + "false, "
+                        + "\"forceOn\": \"OUTER\", \"duty\": \"CONTINUOUS\", \"signs\": [\"STAINED\"], \"shaftFit\": "
+                        + "{\"part\": "
                         + "\"SHAFT\", \"nominalMm\": 50, \"toleranceClass\": \"k6\", \"uncertaintyMm\": 0.002, "
                         + "\"planes\": [{\"readingsMm\": [50.01, 50.01]}]}}");
         assertThat(bearing.get("verdict").asString()).isEqualTo("FAIL");
@@ -183,7 +186,8 @@ class CheckApiIT {
     void ringsInGrooves() throws Exception {
         JsonNode gland = answer(
                 "o-ring-gland",
-                "{\"gland\": \"PISTON\", \"motion\": \"STATIC\", \"counterDiameterMm\": 60, \"grooveDiameterMm\": 54.40, "
+                "{\"gland\": \"PISTON\", \"motion\": \"STATIC\", \"counterDiameterMm\": 60, \"grooveDiameterMm\": "
+                        + "54.40, "
                         + "\"grooveWidthMm\": 4.80, \"ringInsideMm\": 52.07, \"sectionMm\": 3.53, \"pressureMpa\": 10, "
                         + "\"hardnessShoreA\": 70, \"gapMm\": 0.1, \"material\": \"NBR\", \"fluid\": \"HLP_OIL\", "
                         + "\"coldestC\": 0, \"hottestC\": 60, \"leadInMm\": 3, \"tolerances\": {\"counterMm\": 0.02, "
@@ -220,7 +224,8 @@ class CheckApiIT {
         JsonNode loaded = answer(
                 "loaded-ring",
                 "{\"gland\": \"PISTON\", \"counterDiameterMm\": 80, \"grooveDepthMm\": 5.5, \"grooveWidthMm\": 4.2, "
-                        + "\"slideThicknessMm\": 2.5, \"slideWidthMm\": 4.05, \"sectionMm\": 3.53, \"ringInsideMm\": 66.27}");
+                        + "\"slideThicknessMm\": 2.5, \"slideWidthMm\": 4.05, \"sectionMm\": 3.53, \"ringInsideMm\": "
+                        + "66.27}");
         assertThat(loaded.at("/results/widthPlayMm").asDouble()).isEqualTo(0.15);
         assertThat(loaded.at("/results/sizingMm").asDouble()).isEqualTo(80);
         JsonNode face = answer(

@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 class PackingJobIT {
     private final Person person = JobMaker.person("marisol");
 
-    private static String opened() {
+    static String opened() {
         String number = JobMaker.open(NewPositionBuilder.builder()
                 .kind(PartKind.PACKING)
                 .name("packed box")

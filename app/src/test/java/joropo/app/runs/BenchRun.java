@@ -407,7 +407,8 @@ class BenchRun {
         Timing found = timed("a found ring looked for in all sizes", () -> OringSizeCheck.check(FOUND));
         out.append(String.format(
                 Locale.ROOT,
-                "Rings: %s: median %.2f ms, p99 %.2f ms (aim: under 80 ms); %s: median %.2f ms, p99 %.2f ms (aim: under "
+                "Rings: %s: median %.2f ms, p99 %.2f ms (aim: under 80 ms); %s: median %.2f ms, p99 %.2f ms (aim: "
+                        + "under "
                         + "2 ms).%n",
                 gland.what,
                 gland.medianMs,

@@ -37,7 +37,8 @@ final class EntryCost {
                 90));
         return String.format(
                         Locale.ROOT,
-                        "%nEntries of whole jobs, counted by a script that works the pages: every tap, typed field, tick "
+                        "%nEntries of whole jobs, counted by a script that works the pages: every tap, typed field, "
+                                + "tick "
                                 + "and choice.%n%n| job | by stage | entries | aim, at most |%n"
                                 + "| --- | --- | --- | --- |%n")
                 + rows.stream().map(Row::line).collect(Collectors.joining());

@@ -41,8 +41,10 @@ class ShotsRun {
         take(page, "/checks", "quick-checks");
         take(
                 page,
-                "/checks/packing?shaftMm=70&boxBoreMm=102&boxDepthMm=120&lanternWidthMm=24&lanternSlotMm=12&portFromMm=54&"
-                        + "portToMm=66&glandEntryMm=6&style=PTFE_GRAPHITE&speedRpm=1450&pressureMpa=0.6&temperatureC=60&"
+                "/checks/packing?shaftMm=70&boxBoreMm=102&boxDepthMm=120&lanternWidthMm=24&lanternSlotMm=12&"
+                        + "portFromMm=54&"
+                        + "portToMm=66&glandEntryMm=6&style=PTFE_GRAPHITE&speedRpm=1450&pressureMpa=0.6&"
+                        + "temperatureC=60&"
                         + "medium=WATER&fluid=WATER_COLD&runoutTirMm=0.05&raUm=0.3&offsetMm=0.1&throatClearanceMm=0.3&"
                         + "grooveDepthMm=0&sleeveHardnessHrc=50&flushRiseK=10",
                 "quick-packing");

@@ -43,11 +43,13 @@ public record PackingPlan(
         out.add(new Step(
                 "rings-out",
                 Step.When.STRIP,
-                "Old rings out with a flexible corkscrew hook, two at a time, opposite each other. Count them, note their "
+                "Old rings out with a flexible corkscrew hook, two at a time, opposite each other. Count them, note "
+                        + "their "
                         + "order, which were hard, where they leaked, and where the lantern ring lay.",
                 "The old rings tell why it leaked.",
                 false,
-                "Old packing may hold asbestos: no dry scraping, local law. Never a drill, never a steel pick towards the "
+                "Old packing may hold asbestos: no dry scraping, local law. Never a drill, never a steel pick towards "
+                        + "the "
                         + "sleeve.",
                 null,
                 "corkscrew hooks"));
@@ -151,7 +153,8 @@ public record PackingPlan(
             out.add(hold(
                     "stroke",
                     close,
-                    "Valve in the position its maker names. Torque in steps, stroke it five to ten times, torque again.",
+                    "Valve in the position its maker names. Torque in steps, stroke it five to ten times, torque "
+                            + "again.",
                     "Packing settles only when it is moved."));
             return;
         }
@@ -169,7 +172,8 @@ public record PackingPlan(
                         + Length.show(result.settledDropsPerMinute().to(), 0) + " drops in a minute.",
                 "None at all is the worst reading: nothing cools it.",
                 true,
-                "Adjust a running pump only with a fixed guard at the shaft. Hot, dry or smoking: stop, isolate, let the "
+                "Adjust a running pump only with a fixed guard at the shaft. Hot, dry or smoking: stop, isolate, let "
+                        + "the "
                         + "pressure off, let it cool.",
                 null,
                 "watch, cup"));

@@ -15,7 +15,8 @@ public enum Care {
             "refrigerant, fuel gas, ammonia, toxic or pressure equipment",
             Map.of(
                     "strip-open",
-                    "Licensed or authorised people only, with the record that the law asks for; nothing is let off into "
+                    "Licensed or authorised people only, with the record that the law asks for; nothing is let off "
+                            + "into "
                             + "the air.",
                     "fill",
                     "Filled and proved tight by licensed people; no leak is acceptable.",

@@ -72,7 +72,8 @@ public final class PartsBack {
             case NUT -> " by hand first, its lock with it; the thread's hand is named before it is turned";
             case BEARING -> " by the ring that is tight, home on its shoulder";
             case BOOT ->
-                ": seat and mate clean, its room filled a third to a half unless its drawing says full, clamp at its mark "
+                ": seat and mate clean, its room filled a third to a half unless its drawing says full, clamp at its "
+                        + "mark "
                         + "and turn";
             case BELLOWS, HOSE -> ": seat and mate clean, clamp at its mark and turn";
             case COUPLING -> " at its mark";

@@ -124,7 +124,8 @@ public final class StrippingPlan {
         if (in.has(PartKind.BEARING)) {
             step(
                     "bearing",
-                    "See the marked side of the bearing, then take it off by the ring that is tight; never through the balls.",
+                    "See the marked side of the bearing, then take it off by the ring that is tight; never through "
+                            + "the balls.",
                     "A blow through the balls dents the tracks.",
                     "Hardened rings splinter: eye protection, a soft drift.");
         }

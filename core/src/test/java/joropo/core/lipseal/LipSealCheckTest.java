@@ -161,7 +161,8 @@ class LipSealCheckTest {
         assertThat(finding(r, "choice").message())
                 .isEqualTo(
                         "Recommended: lip with dust lip, HNBR, rubber-covered case. Assumed: shaft to its size, bore "
-                                + "to H8, no edge passes the lip, no pressure, no salt or acid outside, housing not split, "
+                                + "to H8, no edge passes the lip, no pressure, no salt or acid outside, housing not "
+                                + "split, "
                                 + "no food or drinking water.");
         assertThat(r.interferenceMinMm()).isCloseTo(0.154, within(1e-6));
         assertThat(r.hotInterferenceMinMm()).isCloseTo(0.13168, within(1e-5));

@@ -72,6 +72,9 @@ final class BoxFields {
     static final Field<Double> TRAVEL = Field.number("runInTravel", "flats until the gland is home", "", 0, 600);
     static final Field<String> LOOKS = Field.note("runInLooks", LooksText.LABEL).hint(LooksText.HINT);
 
+    static final Field<String> RUN_IN_FROM =
+            Field.line("runInFrom", "first look at").hint("kept by the run-in screen");
+
     static final String BOX_CARD = "box";
     static final String SHAFT_CARD = "box-shaft";
     static final String PACKING_CARD = "box-packing";
@@ -114,7 +117,7 @@ final class BoxFields {
             case SET ->
                 List.of(Card.of(LOAD_CARD, "Gland", Shape.LIST, BOLTS, BOLT, TORQUE, FRICTION, BOLT_CLASS, MOVES)
                         .fold());
-            case PROVE -> List.of(Card.of(RUN_IN_CARD, "Running in", Shape.LIST, LOOKS, TRAVEL));
+            case PROVE -> List.of(Card.of(RUN_IN_CARD, "Running in", Shape.LIST, LOOKS, TRAVEL, RUN_IN_FROM));
             default -> List.of();
         };
     }

@@ -173,6 +173,22 @@ final class BoxWork implements Work {
         }
     }
 
+    /** The looks while it ran in; none yet: empty. */
+    List<RunInInput.Look> looks() {
+        return series == null ? List.of() : series.points();
+    }
+
+    /** Absent before the first look. */
+    @Nullable
+    RunInInput series() {
+        return series;
+    }
+
+    @Nullable
+    RunInResult advice() {
+        return advice;
+    }
+
     @Override
     public Map<String, String> errors() {
         return Map.copyOf(errors);
@@ -285,12 +301,15 @@ final class BoxWork implements Work {
         return switch (stage) {
             case DECIDE -> List.of(styles(), card());
             case PROVE ->
-                List.of(new Panel.Image(
-                        "run-in-curve",
-                        BoxFields.RUN_IN_CARD,
-                        advice == null ? "" : RunInDrawing.of(series, advice, "r-"),
-                        List.of(),
-                        ""));
+                List.of(
+                        new Panel.Link(
+                                "run-in-screen", BoxFields.RUN_IN_CARD, "Look by look, with one thumb", "run-in"),
+                        new Panel.Image(
+                                "run-in-curve",
+                                BoxFields.RUN_IN_CARD,
+                                advice == null ? "" : RunInDrawing.of(series, advice, "r-"),
+                                List.of(),
+                                ""));
             default -> List.of();
         };
     }

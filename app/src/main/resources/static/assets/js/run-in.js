@@ -1,0 +1,57 @@
+// Running packing in, for one thumb. Drops are tapped along; a look that the network does not take is kept and sent once.
+(() => {
+  const form = document.getElementById("look");
+  if (!form) return;
+  const MINUTE = 60000, ENOUGH = 15000;
+  const drop = document.getElementById("drop"), counted = document.getElementById("counted"), drops = document.getElementById("drops");
+  const queue = "run-in:" + form.getAttribute("action") + ":" + (document.querySelector("meta[name=person]") || {}).content;
+  let taps = [];
+  drop.hidden = false;
+  drop.addEventListener("click", () => {
+    const now = Date.now();
+    if (taps.length && now - taps[taps.length - 1] > MINUTE) taps = [];
+    taps.push(now);
+    counted.textContent = taps.length;
+    const span = now - taps[0];
+    if (taps.length > 1 && span > 0) drops.value = Math.round((taps.length - 1) * MINUTE / span);
+    if (span >= ENOUGH) drop.classList.add("is-enough");
+  });
+  const waiting = () => JSON.parse(localStorage.getItem(queue) || "[]");
+  const keep = (all) => {
+    if (all.length) localStorage.setItem(queue, JSON.stringify(all)); else localStorage.removeItem(queue);
+    document.getElementById("kept").hidden = all.length === 0;
+  };
+  let sending = false;
+  async function send() {
+    if (sending || !waiting().length) return;
+    sending = true;
+    let sent = 0;
+    try {
+      while (waiting().length) {
+        const [first, ...rest] = waiting();
+        const body = new URLSearchParams({ ...first, kept: "true", _csrf: form.querySelector("[name=_csrf]").value });
+        const answer = await fetch(form.action, { method: "POST", body, redirect: "manual" });
+        if (answer.status !== 204 && answer.status !== 422) break;
+        keep(rest);
+        sent += 1;
+        if (answer.status === 422) { document.getElementById("kept").hidden = false; document.getElementById("kept").textContent = await answer.text(); sent = 0; }
+      }
+    } catch (e) { /* the network is away: it is tried again */ }
+    sending = false;
+    if (sent) location.reload();
+  }
+  form.addEventListener("submit", (event) => {
+    event.preventDefault();
+    event.stopPropagation();
+    const look = { drops: drops.value, ml: form.ml.value, box: form.box.value, flats: event.submitter ? event.submitter.value : "0", at: String(Date.now()) };
+    keep([...waiting(), look]);
+    form.reset();
+    taps = [];
+    counted.textContent = "0";
+    send();
+  }, true);
+  window.addEventListener("online", send);
+  setInterval(send, 4000);
+  keep(waiting());
+  send();
+})();
