@@ -49,7 +49,19 @@ public final class TemperatureChart {
                     cold ? "start" : "end",
                     (cold ? "coldest " : "hottest ") + Length.show(end.temperatureC(), 0) + " °C");
         }
+        touched();
         return svg.raw("</svg>").toString();
+    }
+
+    /** Each temperature of the line can be touched: the gland is drawn as it is then. */
+    private void touched() {
+        double half = (RIGHT - LEFT) / (line.size() - 1) / 2;
+        for (AtTemperature at : line) {
+            svg.raw("<rect class=\"touch\" fill-opacity=\"0\" data-temperature=\""
+                    + Length.show(at.temperatureC(), 0) + "\" x=\"" + Svg.n(x(at) - half) + "\" y=\""
+                    + Svg.n(TOPS[0]) + "\" width=\"" + Svg.n(2 * half) + "\" height=\""
+                    + Svg.n(TOPS[1] + STRIP - TOPS[0]) + "\"/>");
+        }
     }
 
     private double x(AtTemperature at) {

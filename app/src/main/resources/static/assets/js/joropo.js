@@ -218,6 +218,15 @@ document.addEventListener("htmx:oobAfterSwap", (event) => {
   asks.split(" ").filter(Boolean).forEach((card) => document.querySelectorAll(`details[data-card="${CSS.escape(card)}"]`).forEach((fold) => { fold.open = true; }));
 });
 
+// a temperature that is touched on its chart is that which the picture is drawn at
+document.addEventListener("click", (event) => {
+  const at = event.target.closest("[data-temperature]");
+  const field = document.getElementById("drawnAtC");
+  if (!at || !field) return;
+  field.value = at.dataset.temperature;
+  field.form.requestSubmit();
+});
+
 // of several things that are sealed one is worked on: chosen by its tab, or by touching it in the drawing
 const tabs = () => [...document.querySelectorAll("#item-tabs [data-item]")];
 const itemOf = () => "item:" + location.pathname.split("/").slice(2, 4).join("/");

@@ -62,6 +62,19 @@ class GrooveIT {
     }
 
     @Test
+    void aTemperatureThatIsTouchedIsDrawn() {
+        page.navigate(
+                Workshop.address() + "/checks/o-ring-gland?unit=MM&gland=PISTON&motion=STATIC&counterDiameterMm=60"
+                        + "&grooveDiameterMm=54.36&grooveWidthMm=4.8&ring=227&material=NBR&fluid=HLP_OIL&coldestC=-20&hottestC=100");
+        String cool = page.locator(".track-view svg").first().innerHTML();
+        page.locator("[data-temperature='100']").tap();
+        assertThat(page.locator("#drawnAtC")).hasValue("100");
+        assertThat(page.locator(".track-view")).containsText("closed: piston");
+        assertThat(page.locator(".track-view svg").first().innerHTML()).isNotEqualTo(cool);
+        Workshop.close(page);
+    }
+
+    @Test
     void whatIsNoSuchTableIsNotOpened() {
         page.navigate(Workshop.address() + "/checks/o-ring-gland");
         open("x.csv", "a,b\n1,2\n");

@@ -118,6 +118,11 @@ final class EndsRules {
                 .toList();
     }
 
+    /** The nominal sizes at a temperature; as they are where the material is not known. */
+    Sizes at(double temperatureC) {
+        return in.sizes().grown(growth(temperatureC));
+    }
+
     Finding extremes(double swellPercent) {
         String subject = "squeeze and fill over all tolerances, cold and hot";
         Band squeeze = squeeze();

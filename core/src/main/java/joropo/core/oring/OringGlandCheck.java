@@ -65,6 +65,20 @@ public final class OringGlandCheck {
                 .build();
     }
 
+    /** The same gland as its nominal sizes are at a temperature (°C), for a drawing of it; nothing is swollen. */
+    public static OringGlandInput at(OringGlandInput in, double temperatureC) {
+        Sizes grown = new EndsRules(in, new Fit(in.use(), in.sizes(), in.backupsMm())).at(temperatureC);
+        return OringGlandInputBuilder.builder(in)
+                .counterDiameterMm(in.counterDiameterMm() == null ? null : Double.valueOf(grown.counterMm()))
+                .grooveDiameterMm(grown.grooveMm())
+                .grooveWidthMm(grown.widthMm())
+                .grooveDepthMm(in.grooveDepthMm() == null ? null : Double.valueOf(grown.depthMm()))
+                .ring(null)
+                .ringInsideMm(grown.insideMm())
+                .sectionMm(grown.sectionMm())
+                .build();
+    }
+
     /** From the coldest to the hottest; empty while these or the material are not known. */
     public static List<AtTemperature> overTemperature(OringGlandInput in) {
         return new EndsRules(in, new Fit(in.use(), in.sizes(), in.backupsMm()))

@@ -32,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "checks")
 class OringGlandQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/o-ring-gland";
+    private static final String DRAWN_AT = "drawnAtC";
     private static final QuickForm FORM = QuickForm.of(
                     "o-ring-gland",
                     "Ring in its gland",
@@ -64,7 +65,8 @@ class OringGlandQuickCheck implements QuickCheck {
                     Field.pressure("pressureMpa", "pressure, peaks too"),
                     Field.play("gapMm", "largest clearance, on the diameter"),
                     Field.temperature("coldestC", "coldest"),
-                    Field.temperature("hottestC", "hottest"))
+                    Field.temperature("hottestC", "hottest"),
+                    Field.temperature(DRAWN_AT, "drawn as it is at").hint("empty: as measured; touch the chart"))
             .folded(
                     "Tolerances",
                     OringFields.tolerance("counterMm", "bore or rod"),
@@ -112,6 +114,7 @@ class OringGlandQuickCheck implements QuickCheck {
 
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
+        Double drawnAt = (Double) values.remove(DRAWN_AT);
         OringFields.gatherTolerances(values);
         OringGlandInput in = OringFields.saidAt(
                 OringFields.names("tolerances:tolSectionMm"), () -> CheckInput.of(values, OringGlandInput.class));
@@ -129,7 +132,9 @@ class OringGlandQuickCheck implements QuickCheck {
         if (r.outsidePercent() != null) {
             figures.add(OringFields.percent("of many made, not as usual", r.outsidePercent()));
         }
-        String drawn = GlandDrawing.of(in, r, "o-") + TemperatureChart.of(OringGlandCheck.overTemperature(in), r, "c-");
+        OringGlandInput then = drawnAt == null ? in : OringGlandCheck.at(in, drawnAt);
+        String drawn = GlandDrawing.of(then, drawnAt == null ? r : OringGlandCheck.check(then, 0), "o-")
+                + TemperatureChart.of(OringGlandCheck.overTemperature(in), r, "c-");
         QuickResult result = QuickResult.of(show, r.findings(), figures);
         return GrooveSheet.of(in).map(file -> result.drawn(drawn, file)).orElseGet(() -> result.drawn(drawn));
     }
