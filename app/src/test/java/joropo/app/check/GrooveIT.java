@@ -65,12 +65,23 @@ class GrooveIT {
     void aTemperatureThatIsTouchedIsDrawn() {
         page.navigate(
                 Workshop.address() + "/checks/o-ring-gland?unit=MM&gland=PISTON&motion=STATIC&counterDiameterMm=60"
-                        + "&grooveDiameterMm=54.36&grooveWidthMm=4.8&ring=227&material=NBR&fluid=HLP_OIL&coldestC=-20&hottestC=100");
+                        + "&grooveDiameterMm=54.36&grooveWidthMm=4.8&ring=227&material=NBR"
+                        + "&fluid=HLP_OIL&coldestC=-20&hottestC=100");
         String cool = page.locator(".track-view svg").first().innerHTML();
         page.locator("[data-temperature='100']").tap();
         assertThat(page.locator("#drawnAtC")).hasValue("100");
         assertThat(page.locator(".track-view")).containsText("closed: piston");
         assertThat(page.locator(".track-view svg").first().innerHTML()).isNotEqualTo(cool);
+        Workshop.close(page);
+    }
+
+    /** A clearance that is wider than the groove is deep: judged, and nothing is left to be drawn for the lathe. */
+    @Test
+    void aGrooveWithoutALandIsNotDrawn() {
+        page.navigate(Workshop.address() + "/checks/o-ring-gland?unit=MM&gland=ROD&motion=STATIC&counterDiameterMm=40"
+                + "&grooveDiameterMm=45.6&grooveWidthMm=4.8&ring=222&pressureMpa=10&hardnessShoreA=70&gapMm=30");
+        assertThat(page.locator(".quick-verdict")).containsText("out of limits");
+        assertThat(page.locator(".plain-links:has-text('DXF')")).hasCount(0);
         Workshop.close(page);
     }
 

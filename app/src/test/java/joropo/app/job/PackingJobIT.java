@@ -147,7 +147,8 @@ class PackingJobIT {
         JobMaker.keep(
                 number,
                 Stage.INTAKE,
-                "symptom DRIPPING levelSeen yes breatherSeen yes aboveSeen yes setPressureMpa 16 setPressureSide IN"
+                "symptom DRIPPING levelSeen yes breatherSeen yes aboveSeen yes setPressureMpa 16 setPressureSide IN "
+                        .concat("setBothSides NO")
                         .split(" "));
         JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes");
         JobMaker.keep(number, Stage.MEASURE, "setPitch", "8", "setHeaders", "20");

@@ -46,6 +46,13 @@ public record WayRound(
                             "Two of them, back to back.");
         }
         boolean right = sort == RingSort.END_RING ? faces != pressure : faces == pressure;
+        if (right && pressureTurns == null) {
+            return Finding.missing(
+                    "way-round",
+                    SUBJECT,
+                    "Whether the pressure comes from both sides is not known.",
+                    "Say it at the duty.");
+        }
         return judged(
                 right,
                 sort == RingSort.END_RING

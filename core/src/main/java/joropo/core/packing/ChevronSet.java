@@ -71,7 +71,7 @@ public record ChevronSet(
 
     public List<Finding> findings() {
         List<Finding> out = new ArrayList<>(List.of(wayRound(), count(), rim(), takeUp()));
-        if (Boolean.TRUE.equals(split)) {
+        if (!Boolean.FALSE.equals(split)) {
             out.add(joints());
         }
         return out;
@@ -100,6 +100,13 @@ public record ChevronSet(
                     "Two sets, back to back.");
         }
         boolean right = open == pressure;
+        if (right && bothSides == null) {
+            return Finding.missing(
+                    "way-round",
+                    subject,
+                    "Whether the pressure comes from both sides is not known.",
+                    "Look at its lines.");
+        }
         return Say.guide(
                 "way-round",
                 right ? Status.PASS : Status.FAIL,
@@ -181,6 +188,10 @@ public record ChevronSet(
     }
 
     private Finding joints() {
+        if (split == null && !Boolean.FALSE.equals(jointsOffset)) {
+            return Finding.missing(
+                    "joints", "joints of split rings", "Whether the rings are cut is not known.", "Look at them.");
+        }
         return jointsOffset == null
                 ? Finding.missing(
                         "joints", "joints of split rings", "Whether they stand apart is not known.", "Look at them.")

@@ -19,7 +19,7 @@ class RingPlanTest {
     @CsvSource({
         "U_CUP, IN, IN, false, PASS",
         "U_CUP, OUT, IN, false, FAIL",
-        "U_CUP, IN, IN, , PASS",
+        "U_CUP, IN, IN, , MISSING",
         "U_CUP, IN, IN, true, CAUTION",
         "U_CUP, IN, , false, MISSING",
         "U_CUP, , IN, false, MISSING",

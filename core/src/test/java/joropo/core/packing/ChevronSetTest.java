@@ -66,7 +66,8 @@ class ChevronSetTest {
     @CsvSource({
         "IN, IN, false, false, PASS",
         "OUT, IN, false, false, FAIL",
-        "OUT, OUT, , false, PASS",
+        "OUT, OUT, , false, MISSING",
+        "OUT, IN, , false, FAIL",
         "IN, , false, false, MISSING",
         ", IN, false, false, MISSING",
         "IN, IN, true, false, FAIL",
@@ -95,6 +96,7 @@ class ChevronSetTest {
         assertThat(status(set().rimSeen(false).build(), "rim")).isEqualTo(Status.FAIL);
         assertThat(status(set().rimSeen(null).build(), "rim")).isEqualTo(Status.MISSING);
         assertThat(status(set().jointsOffset(false).build(), "joints")).isEqualTo(Status.FAIL);
+        assertThat(status(set().split(null).build(), "joints")).isEqualTo(Status.MISSING);
         assertThat(set().split(false).build().findings())
                 .extracting(Finding::id)
                 .doesNotContain("joints");

@@ -20,11 +20,12 @@ final class GrooveSheet {
 
     private GrooveSheet() {}
 
-    /** Nothing for a face or a boss. */
+    /** Nothing for a face or a boss, or where the clearance leaves no land. */
     static Optional<LineDrawing> of(OringGlandInput in) {
         double width = in.grooveWidthMm();
         double gap = in.gapMm() == null ? 0 : in.gapMm();
-        if (in.gland() != Gland.PISTON && in.gland() != Gland.ROD || gap >= in.counterDiameterMm()) {
+        if (in.gland() != Gland.PISTON && in.gland() != Gland.ROD
+                || gap >= Math.abs(in.counterDiameterMm() - in.grooveDiameterMm())) {
             return Optional.empty();
         }
         double from = Length.snap(LAND * width);

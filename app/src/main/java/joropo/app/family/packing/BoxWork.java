@@ -26,6 +26,7 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.core.packing.GlandGaps;
 import joropo.core.packing.GlandLoadCheck;
+import joropo.core.packing.GlandLoadInput;
 import joropo.core.packing.GlandLoadInputBuilder;
 import joropo.core.packing.GlandLoadResult;
 import joropo.core.packing.PackingCheck;
@@ -158,8 +159,14 @@ final class BoxWork implements Work {
                         .packing(style)
                         .pressureMpa(read.get(BoxFields.PRESSURE))
                         .boltClass(read.get(BoxFields.BOLT_CLASS))
-                        .stem(read.get(BoxFields.MOVES))
+                        .stem(stem())
                         .build()));
+    }
+
+    /** A stem is judged as one, also while it is not said how it moves. */
+    private GlandLoadInput.@Nullable Stem stem() {
+        GlandLoadInput.Stem moves = read.get(BoxFields.MOVES);
+        return moves == null && isStem() ? GlandLoadInput.Stem.TURNING : moves;
     }
 
     private <T> @Nullable T tried(Field<?> otherwise, Supplier<T> check) {

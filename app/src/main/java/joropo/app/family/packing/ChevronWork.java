@@ -31,14 +31,16 @@ final class ChevronWork implements Work {
 
     private final JobFacts facts;
     private final ReadFields read;
+    private final boolean whole;
     private final ChevronSet set;
 
     ChevronWork(JobFacts facts) {
         this.facts = facts;
         read = facts.read();
         Double rings = read.get(ChevronFamily.RINGS);
+        whole = rings == null || rings == Math.rint(rings);
         set = ChevronSetBuilder.builder()
-                .rings(rings == null ? null : Integer.valueOf(rings.intValue()))
+                .rings(rings == null || !whole ? null : Integer.valueOf(rings.intValue()))
                 .open(read.get(ChevronFamily.OPEN))
                 .pressure(read.get(ChevronFamily.PRESSURE_SIDE))
                 .bothSides(read.get(ChevronFamily.BOTH_SIDES))
@@ -52,6 +54,11 @@ final class ChevronWork implements Work {
                 .rimSeen(read.get(ChevronFamily.RIM))
                 .paired(isPaired())
                 .build();
+    }
+
+    @Override
+    public Map<String, String> errors() {
+        return whole ? Map.of() : Map.of(ChevronFamily.RINGS.name(), "must be a whole number of rings");
     }
 
     /** Whether another set here looks the other way. */
