@@ -104,9 +104,12 @@ final class Bodies {
         return new Kind(name, body, r -> findings.apply(any.apply(r)), any);
     }
 
+    @SuppressWarnings("unchecked")
     static List<Finding> findings(Object result) {
+        if (result instanceof List<?> listed) {
+            return (List<Finding>) listed;
+        }
         try {
-            @SuppressWarnings("unchecked")
             var out = (List<Finding>) result.getClass().getMethod("findings").invoke(result);
             return out;
         } catch (ReflectiveOperationException e) {

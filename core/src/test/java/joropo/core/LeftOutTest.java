@@ -146,6 +146,9 @@ class LeftOutTest {
         for (int i = 0; i < values.length; i++) {
             Object old = value((Record) at, components[i].getName());
             values[i] = components[i].getName().equals(steps.get(0)) ? with(old, rest, by) : old;
+            if (values[i] == null && components[i].getType().isPrimitive()) {
+                throw new RefusedInput(components[i].getName(), "is always there");
+            }
         }
         Constructor<?> made = at.getClass()
                 .getDeclaredConstructor(

@@ -2,14 +2,19 @@ package joropo.core;
 
 import java.util.List;
 import joropo.core.material.Medium;
+import joropo.core.packing.ChevronSet;
+import joropo.core.packing.ChevronSetBuilder;
 import joropo.core.packing.DropBand;
 import joropo.core.packing.GlandLoadCheck;
 import joropo.core.packing.GlandLoadInput;
 import joropo.core.packing.GlandLoadInputBuilder;
+import joropo.core.packing.PackedFace;
+import joropo.core.packing.PackedFaceBuilder;
 import joropo.core.packing.PackingCheck;
 import joropo.core.packing.PackingInputBuilder;
 import joropo.core.packing.RunInCheck;
 import joropo.core.packing.RunInInput;
+import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 
 /** Bodies of stuffing boxes, in which everything is given and nearly all is well. */
@@ -50,8 +55,44 @@ final class PackingBodies {
                         gland().torqueNm(10.0).packing("CHEVRON_RUBBER").build(),
                         GlandLoadCheck::check,
                         Bodies::findings),
+                Bodies.kind("packed face", face(false), PackedFace::findings, Bodies::findings),
+                Bodies.kind("packed stem", face(true), PackedFace::findings, Bodies::findings),
+                Bodies.kind("chevron set", chevrons().build(), ChevronSet::findings, Bodies::findings),
+                Bodies.kind(
+                        "chevron set by its rings",
+                        chevrons().stackMm(null).build(),
+                        ChevronSet::findings,
+                        Bodies::findings),
                 Bodies.kind("run-in", series(9.0, new DropBand(5.0, 15.0)), RunInCheck::check, Bodies::findings),
                 Bodies.kind("run-in above", series(20.0, null), RunInCheck::check, Bodies::findings));
+    }
+
+    private static ChevronSetBuilder chevrons() {
+        return ChevronSetBuilder.builder()
+                .rings(5)
+                .open(Side.IN)
+                .pressure(Side.IN)
+                .bothSides(false)
+                .pressureMpa(16.0)
+                .pitchMm(8.0)
+                .headersMm(20.0)
+                .stackMm(60.0)
+                .takeUpMm(1.0)
+                .split(true)
+                .jointsOffset(true)
+                .rimSeen(true)
+                .paired(false);
+    }
+
+    private static PackedFace face(boolean stem) {
+        return PackedFaceBuilder.builder()
+                .diameterMm(70.0)
+                .stem(stem)
+                .scored(false)
+                .ovalityMm(0.02)
+                .bendMm(stem ? 0.05 : null)
+                .underSleeve(stem ? null : false)
+                .build();
     }
 
     private static PackingInputBuilder box() {

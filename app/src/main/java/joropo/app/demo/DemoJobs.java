@@ -128,6 +128,7 @@ class DemoJobs {
         packing.pump(mill.id("juice 1 packed box"), tobias);
         packing.stem(mill.id("valve stem"), marisol);
         packing.ram(mill.id("hydraulics rod seal, mill 1"), tobias);
+        packing.leakingPump(mill.id("juice 2 packed box"), marisol);
     }
 
     private void on(String day) {

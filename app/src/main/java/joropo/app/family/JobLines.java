@@ -1,8 +1,9 @@
 package joropo.app.family;
 
+import java.util.function.UnaryOperator;
 import joropo.app.access.Person;
 
-/** A field of a job to which a screen of a family's own adds line by line; the job's sheets hold it. */
+/** A field of a job that a screen of a family's own writes line by line; the job's sheets hold it. */
 public interface JobLines {
     /** @param title machine and position, @param open whether it may still be added to, @param text of the field */
     record Lines(String title, boolean open, String text) {}
@@ -11,11 +12,11 @@ public interface JobLines {
     Lines of(String number, Stage stage, String field);
 
     /**
-     * Adds a line, once: what is there already is not added again.
+     * Writes the field anew. @param change what becomes of its text; where that stays as it is, nothing is written
      *
-     * @throws joropo.core.units.RefusedInput when the job is not open any more
+     * @throws joropo.core.units.RefusedInput when the job is not open any more, or its sheet does not take it
      */
-    void add(String number, Stage stage, String field, String line, Person person);
+    void change(String number, Stage stage, String field, UnaryOperator<String> change, Person person);
 
     /** What follows from its sheets, of the item that it was opened for. */
     Work work(String number);

@@ -2,9 +2,9 @@ package joropo.app.job;
 
 import java.security.SecureRandom;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import joropo.app.access.Person;
 import joropo.app.family.JobLines;
 import joropo.app.family.Stage;
@@ -15,7 +15,7 @@ import joropo.core.units.RefusedInput;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Lines that a screen of its own adds to a field of a sheet. */
+/** Lines that a screen of its own writes into a field of a sheet. */
 @Component
 class JobLinesOfSheets implements JobLines {
     private final JobStore store;
@@ -39,17 +39,18 @@ class JobLinesOfSheets implements JobLines {
     /** One after the other: nobody's look overtakes another's. */
     @Override
     @Transactional
-    public void add(String number, Stage stage, String field, String line, Person person) {
+    public void change(String number, Stage stage, String field, UnaryOperator<String> change, Person person) {
         JobState state = store.load(number);
         if (!state.isOpen()) {
             throw new RefusedInput("", "is signed or withdrawn: nothing is added to it any more");
         }
         Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(stage));
         Typed before = sheet.getOrDefault(field, Typed.NOTHING);
-        if (List.of(before.text().split("\n")).contains(line)) {
+        String text = change.apply(before.text());
+        if (text.equals(before.text())) {
             return;
         }
-        sheet.put(field, before.retyped(before.isBlank() ? line : before.text().strip() + "\n" + line, LengthUnit.MM));
+        sheet.put(field, before.retyped(text, LengthUnit.MM));
         JobWork work = works.of(state, state.textsWith(stage, sheet));
         if (work.errors().containsKey(field)) {
             String why = work.errors().get(field);

@@ -157,6 +157,13 @@ public final class Field<T> {
         return words(name, label, Kind.NOTE);
     }
 
+    /** A note that grows line by line. @param most characters */
+    public static Field<String> series(String name, String label, int most) {
+        Field<String> out = words(name, label, Kind.NOTE);
+        out.range = new Range("", 0, most);
+        return out;
+    }
+
     public static Field<Boolean> tick(String name, String label) {
         return new Field<>(name, label, Kind.TICK, List.of(), ticked -> true);
     }

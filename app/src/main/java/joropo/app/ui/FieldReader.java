@@ -44,7 +44,12 @@ public final class FieldReader {
             case SEAL_SIZE -> SealSize.parse(text, unit);
             case DATE -> date(text);
             case LINE -> within(text, LONGEST_LINE);
-            case NOTE -> within(text, LONGEST_NOTE);
+            case NOTE ->
+                within(
+                        text,
+                        field.range() == null
+                                ? LONGEST_NOTE
+                                : (int) field.range().high());
             case TICK -> "yes";
             case CHOICE -> listed(field, text, lists);
         };

@@ -29,7 +29,9 @@
     try {
       while (waiting().length) {
         const [first, ...rest] = waiting();
-        const body = new URLSearchParams({ ...first, kept: "true", _csrf: form.querySelector("[name=_csrf]").value });
+        const { gap, ...look } = first;
+        const body = new URLSearchParams({ ...look, kept: "true", _csrf: form.querySelector("[name=_csrf]").value });
+        gap.forEach((g) => body.append("gap", g));
         const answer = await fetch(form.action, { method: "POST", body, redirect: "manual" });
         if (answer.status !== 204 && answer.status !== 422) break;
         keep(rest);
@@ -38,12 +40,22 @@
       }
     } catch (e) { /* the network is away: it is tried again */ }
     sending = false;
-    if (sent) location.reload();
+    if (sent) show();
   }
+  // what anybody has noted comes in without touching what is being typed
+  async function show() {
+    try {
+      const page = new DOMParser().parseFromString(await (await fetch(location.href)).text(), "text/html");
+      ["timers", "curve", "looks"].forEach((id) => document.getElementById(id).replaceWith(page.getElementById(id)));
+    } catch (e) { /* the network is away: the next look brings it */ }
+  }
+  const stream = new EventSource(location.pathname.replace(/run-in$/, "watch"));
+  stream.addEventListener("changed", show);
+  window.addEventListener("pagehide", () => stream.close());
   form.addEventListener("submit", (event) => {
     event.preventDefault();
     event.stopPropagation();
-    const look = { drops: drops.value, ml: form.ml.value, box: form.box.value, flats: event.submitter ? event.submitter.value : "0", at: String(Date.now()) };
+    const look = { drops: drops.value, ml: form.ml.value, box: form.box.value, gap: [...form.querySelectorAll("[name=gap]")].map((g) => g.value), flats: event.submitter ? event.submitter.value : "0", at: String(Date.now()) };
     keep([...waiting(), look]);
     form.reset();
     taps = [];

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import joropo.app.Server;
 import joropo.app.Visitor;
 import joropo.app.Workshop;
+import joropo.app.drawing.BoxDrawing;
 import joropo.app.drawing.DrawingStyle;
 import joropo.app.drawing.Orientation;
 import joropo.app.drawing.Paper;
@@ -39,6 +40,12 @@ import joropo.core.oring.OringSizeInput;
 import joropo.core.oring.OringSizeInputBuilder;
 import joropo.core.oring.RingMotion;
 import joropo.core.oring.Tolerances;
+import joropo.core.packing.PackingCheck;
+import joropo.core.packing.PackingInput;
+import joropo.core.packing.PackingInputBuilder;
+import joropo.core.packing.PackingResult;
+import joropo.core.packing.RunInCheck;
+import joropo.core.packing.RunInInput;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Section;
@@ -65,6 +72,9 @@ class BenchRun {
     private static final Path HOME = Path.of(System.getProperty("joropo.home"));
     private static final Path RUN = HOME.resolve("run");
 
+    private static final String PACKED = "One keystroke at a packed box, saved, judged, drawn";
+    private static final int LOOKS = 200;
+
     private interface Request {
         void send(int n) throws IOException, InterruptedException;
     }
@@ -83,6 +93,26 @@ class BenchRun {
             .sectionMm(3.53)
             .tolerances(new Tolerances(0.02, 0.02, 0.06, null, 0.2, 0.1))
             .build();
+
+    private static final PackingInput BOX = PackingInputBuilder.builder()
+            .shaftMm(70.0)
+            .boxBoreMm(102.0)
+            .boxDepthMm(120.0)
+            .lanternWidthMm(24.0)
+            .lanternSlotMm(12.0)
+            .portFromMm(54.0)
+            .portToMm(66.0)
+            .glandEntryMm(6.0)
+            .build();
+
+    /** Settling for hours, a flat now and then. */
+    private static RunInInput looks() {
+        List<RunInInput.Look> out = new ArrayList<>();
+        for (int i = 0; i < LOOKS; i++) {
+            out.add(new RunInInput.Look(i * 6.0, i % 9 == 8 ? 1.0 : null, 60.0 - i / 5.0, null, 40.0 + i / 20.0, null));
+        }
+        return new RunInInput(70.0, null, 600.0, out);
+    }
 
     private record Timing(String what, double medianMs, double p99Ms) {
         static Timing of(String what, double[] ms) {
@@ -163,13 +193,16 @@ class BenchRun {
                 "bare page",
                 "job sheet page",
                 "one keystroke: saved, judged, drawn",
-                "one move among 40 parts on the bench: stored, judged, drawn");
+                "one move among 40 parts on the bench: stored, judged, drawn",
+                PACKED);
         var sheet = new Sheet(visitor, "26-0005", "measure");
+        var box = new Sheet(visitor, "26-0015", "measure");
         List<Request> requests = List.of(
                 n -> good(visitor.get("/bare")),
                 n -> good(visitor.get("/jobs/26-0005/measure")),
                 n -> sheet.type("shaftA1", "44.9" + n % 100),
-                n -> good(visitor.swap(section + "/place", "at", "b1", "by", n % 2 == 0 ? "0.1" : "-0.1")));
+                n -> good(visitor.swap(section + "/place", "at", "b1", "by", n % 2 == 0 ? "0.1" : "-0.1")),
+                n -> box.type("boxRa", "0.2" + n % 100));
         double[][] ms = new double[requests.size()][ROUNDS];
         for (int n = -WARM_UP; n < ROUNDS; n++) {
             for (int r = 0;
@@ -345,7 +378,17 @@ class BenchRun {
         Map<String, CSVRecord> before = before();
         out.append("| request | median ms, before | p99 ms, before | median ms | p99 ms | median, times bare, before / "
                 + "now | p99, times bare, before / now |\n| --- | --- | --- | --- | --- | --- | --- |\n");
-        timings.forEach(t -> out.append(t.row(timings.get(0), before)));
+        Timing bare = timings.get(0);
+        timings.stream().filter(t -> before.containsKey(t.what)).forEach(t -> out.append(t.row(bare, before)));
+        timings.stream()
+                .filter(t -> !before.containsKey(t.what))
+                .forEach(t -> out.append(String.format(
+                        Locale.ROOT,
+                        "%n%s: median %.2f ms, %.1f times the bare page, p99 %.2f ms.%n",
+                        t.what,
+                        t.medianMs,
+                        t.medianMs / bare.medianMs,
+                        t.p99Ms)));
         out.append(String.format(
                 Locale.ROOT,
                 "%nEach request %d times after %d to warm up, in turn. A keystroke writes its draft to the disk "
@@ -416,6 +459,20 @@ class BenchRun {
                 found.what,
                 found.medianMs,
                 found.p99Ms));
+        RunInInput looks = looks();
+        Timing advised = timed("the adviser over " + LOOKS + " looks", () -> RunInCheck.check(looks));
+        PackingResult packed = PackingCheck.check(BOX);
+        Timing boxed = timed("a packed box drawn", () -> BoxDrawing.of(BOX, packed, "b-"));
+        out.append(String.format(
+                Locale.ROOT,
+                "Packing: %s: median %.3f ms, p99 %.3f ms (aim: under 0.2 ms); %s: median %.2f ms, p99 %.2f ms (aim: "
+                        + "under 5 ms).%n",
+                advised.what,
+                advised.medianMs,
+                advised.p99Ms,
+                boxed.what,
+                boxed.medianMs,
+                boxed.p99Ms));
         out.append(String.format(
                 Locale.ROOT,
                 "%nBeside %,d jobs and 2,000 lots (`./joropo demo --jobs %d`), against the demo alone, "

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import joropo.app.Entries;
 import joropo.app.Workshop;
 import joropo.app.job.CylinderEntries;
+import joropo.app.job.PackingEntries;
 
 /** What whole jobs cost a person: every tap, typed field, tick and choice, by stage. */
 final class EntryCost {
@@ -31,10 +32,14 @@ final class EntryCost {
 
     /** A table for the page of figures. */
     static String measured() {
-        List<Row> rows = List.of(new Row(
-                "seven rings of a cylinder, from strip to signature",
-                CylinderEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
-                90));
+        var pump = Workshop.page("marisol", ColorScheme.LIGHT, 400, 800);
+        List<Row> rows = List.of(
+                new Row(
+                        "seven rings of a cylinder, from strip to signature",
+                        CylinderEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
+                        90),
+                new Row("a pump packed anew, from intake to the first look", PackingEntries.toTheFirstLook(pump), 70),
+                new Row("one more look while it runs in", PackingEntries.oneMoreLook(pump), 2));
         return String.format(
                         Locale.ROOT,
                         "%nEntries of whole jobs, counted by a script that works the pages: every tap, typed field, "

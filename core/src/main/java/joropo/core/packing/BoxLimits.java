@@ -37,7 +37,7 @@ final class BoxLimits {
                     "run-out of the shaft in the box",
                     in.runoutTirMm(),
                     "mm",
-                    Math.min(0.05 + 0.0005 * in.shaftMm(), 0.10),
+                    PackedFace.runOutMostMm(in.shaftMm()),
                     "The packing is beaten open at every turn.",
                     "Straighten or renew the shaft, look at the bearings."));
             out.add(hardness());

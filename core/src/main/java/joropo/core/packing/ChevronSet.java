@@ -177,11 +177,13 @@ public record ChevronSet(
         }
         double percent = 100 * takeUpMm / stack;
         boolean right = percent <= TAKE_UP.upper() + SLACK;
+        String by = stackMm == null ? " The stack's height by its rings is assumed." : "";
         return Say.guide(
                         "take-up",
                         right ? Status.PASS : Status.FAIL,
                         subject,
-                        right ? "The pressure does the rest." : "So much crushes the lips, and they seal no more.",
+                        (right ? "The pressure does the rest." : "So much crushes the lips, and they seal no more.")
+                                + by,
                         right ? "" : "A thicker shim under the gland.")
                 .withValue(Math.rint(percent * 10) / 10, "%")
                 .withLimits(TAKE_UP, 0);

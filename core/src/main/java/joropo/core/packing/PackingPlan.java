@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param stem whether it is a valve's, @param shaftFirst whether bearing and shaft stand in their final place before it
  *     is packed, else the box is packed first; absent: not decided
  * @param lantern whether a lantern ring goes in, @param newSleeve whether the sleeve is renewed
+ * @param formed whether die-formed rings stand between braided end rings, @param gland what is special about the gland
  */
 @RecordBuilder
 public record PackingPlan(
@@ -25,11 +26,23 @@ public record PackingPlan(
         boolean stem,
         @Nullable Boolean shaftFirst,
         boolean lantern,
-        boolean newSleeve) {
+        boolean newSleeve,
+        boolean formed,
+        Gland gland) {
     private static final double MM_IN_M = 1000;
+    /** Braided, one at each end of die-formed rings. */
+    private static final int END_RINGS = 2;
 
-    /** Taking the old packing out. */
-    public static List<Step> stripping() {
+    /**
+     * A gland. @param live whether springs on its bolts follow the packing, @param home whether it is bolted home on
+     * metal, @param pins whether it hangs on eye bolts with pins
+     */
+    public record Gland(boolean live, boolean home, boolean pins) {
+        public static final Gland PLAIN = new Gland(false, false, false);
+    }
+
+    /** Taking the old packing out. @param gland what is special about it, @param lantern whether there is a flush */
+    public static List<Step> stripping(Gland gland, boolean lantern) {
         List<Step> out = new ArrayList<>();
         out.add(new Step(
                 "gland-off",
@@ -40,6 +53,28 @@ public record PackingPlan(
                 "Never slacken a gland under pressure. Hot or harmful product: wait, flush, gloves and shield.",
                 null,
                 ""));
+        if (gland.live) {
+            out.add(step(
+                    "springs-off",
+                    Step.When.STRIP,
+                    "Springs of the gland eased evenly until they are free; their number, order and direction noted "
+                            + "for each bolt.",
+                    "A stack that is put back the wrong way round is twice as stiff, or half."));
+        }
+        if (gland.pins) {
+            out.add(step(
+                    "pins-out",
+                    Step.When.STRIP,
+                    "Mark from which side each pin of the eye bolts was driven; drift it out the same way back.",
+                    "A peened end that is driven through tears its hole."));
+        }
+        if (lantern) {
+            out.add(step(
+                    "flush-off",
+                    Step.When.STRIP,
+                    "Mark each connection of the flush before it comes off: which is in, which is out, which blind.",
+                    "Changed over, it draws from where it should feed."));
+        }
         out.add(new Step(
                 "rings-out",
                 Step.When.STRIP,
@@ -70,9 +105,12 @@ public record PackingPlan(
                 + (skive ? ", at 45° tip to tip" : ", square");
     }
 
+    private String size() {
+        return Length.show(result.listedSectionMm(), 2).replaceAll("\\.?0+$", "");
+    }
+
     private String braid() {
-        return "packing " + Length.show(result.listedSectionMm(), 2).replaceAll("\\.?0+$", "") + " mm"
-                + (style == null ? "" : ", " + style.name());
+        return "packing " + size() + " mm" + (style == null ? "" : ", " + style.name());
     }
 
     public List<Step> steps() {
@@ -120,9 +158,8 @@ public record PackingPlan(
             if (i == below && lantern) {
                 lantern(out, below);
             }
-            String words =
-                    "Ring " + (i + 1) + ", joint at " + result.jointClock().get(i) + " o'clock, pressed home alone"
-                            + " by a split bush or the gland itself.";
+            String words = name(i) + ", joint at " + result.jointClock().get(i) + " o'clock, pressed home alone"
+                    + " by a split bush or the gland itself.";
             out.add(
                     i == 0
                             ? hold("ring-1", fit, words, "The first ring bears the rest.")
@@ -131,6 +168,16 @@ public record PackingPlan(
         if (below >= result.rings() && lantern) {
             lantern(out, below);
         }
+    }
+
+    private String name(int index) {
+        boolean end = index == 0 || index == result.rings() - 1;
+        return !isFormed() ? "Ring " + (index + 1) : (end ? "Braided ring " : "Die-formed ring ") + (index + 1);
+    }
+
+    /** Between two ends there has to be a ring. */
+    private boolean isFormed() {
+        return formed && result.rings() > END_RINGS;
     }
 
     private void lantern(List<Step> out, int below) {
@@ -149,6 +196,31 @@ public record PackingPlan(
                 close,
                 "Gland square: its gap alike at four places within 0.3 mm, follower free of the shaft.",
                 "A crooked gland wears the shaft and leaks on one side."));
+        if (gland.pins) {
+            out.add(step(
+                    "pins-in",
+                    close,
+                    "Pins of the eye bolts in from the side they came from, then peened or their split pins open.",
+                    "A pin that walks out lets the gland go."));
+        }
+        if (gland.live) {
+            out.add(hold(
+                    "springs",
+                    close,
+                    "Springs on each bolt in their noted order, direction and number; pulled evenly to their maker's "
+                            + "height, and that height written down.",
+                    "Flat on each other they are a washer and follow nothing."));
+        }
+        if (lantern) {
+            out.add(hold("flush", close, flush(), "A flush that comes late lets the product into the rings."));
+        }
+        if (gland.home) {
+            out.add(hold(
+                    "home",
+                    close,
+                    "Gland bolted home on its metal, in steps, crosswise" + (stem ? "; then stroked." : "."),
+                    "Its depth sets the load: nothing is brought up afterwards."));
+        }
         if (stem) {
             out.add(hold(
                     "stroke",
@@ -159,6 +231,10 @@ public record PackingPlan(
             return;
         }
         out.add(hold("turn", close, "Turn the shaft by hand: it turns freely.", "What binds by hand burns by motor."));
+        if (gland.home) {
+            underSleeve(out);
+            return;
+        }
         out.add(step(
                 "contact",
                 close,
@@ -177,6 +253,23 @@ public record PackingPlan(
                         + "pressure off, let it cool.",
                 null,
                 "watch, cup"));
+        underSleeve(out);
+    }
+
+    private String flush() {
+        PackingResult.Between pressure = result.flushMpa();
+        return "Flush connected as marked, clean and cool, open before it turns"
+                + (pressure == null
+                        ? "."
+                        : ", at " + Length.show(pressure.from(), 2) + " to " + Length.show(pressure.to(), 2) + " MPa.");
+    }
+
+    private static void underSleeve(List<Step> out) {
+        out.add(step(
+                "under-sleeve",
+                Step.When.CLOSE,
+                "At a standstill, wipe the sleeve's end dry, chalk it, and look where it wets first.",
+                "What creeps under the sleeve looks like a packing leak, and no gland stops it."));
     }
 
     private static Step step(String id, Step.When when, String instruction, String why) {
@@ -189,16 +282,28 @@ public record PackingPlan(
 
     public List<Part> parts() {
         List<Part> out = new ArrayList<>();
-        double mm = result.rings() * (skive ? result.skiveCutMm() : result.buttCutMm());
+        int cut = isFormed() ? END_RINGS : result.rings();
+        double mm = cut * (skive ? result.skiveCutMm() : result.buttCutMm());
         out.add(new Part(
                 "packing",
                 (int) Math.max(1, Math.ceil(mm / MM_IN_M)),
                 PartKind.PACKING,
                 braid() + ", by the metre",
-                Length.show(result.listedSectionMm(), 2).replaceAll("\\.?0+$", ""),
+                size(),
                 null,
                 "old rings are never used again",
                 null));
+        if (isFormed()) {
+            out.add(new Part(
+                    "formed",
+                    result.rings() - END_RINGS,
+                    PartKind.PACKING,
+                    "die-formed ring " + size() + " mm",
+                    size(),
+                    null,
+                    "between braided end rings",
+                    null));
+        }
         if (newSleeve) {
             out.add(new Part("sleeve", 1, PartKind.SLEEVE, "shaft sleeve", "", null, "worn under the packing", null));
         }

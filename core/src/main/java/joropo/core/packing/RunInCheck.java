@@ -52,6 +52,18 @@ public final class RunInCheck {
         return new RunInCheck(in).result();
     }
 
+    /** Of a gland that is bolted home: nothing is brought up. @param turns whether its shaft turns under braid */
+    public static Finding home(boolean turns) {
+        return Say.guide(
+                "advice",
+                turns ? Status.CAUTION : Status.PASS,
+                "running in",
+                turns
+                        ? "Braid settles, and a gland that is bolted home cannot follow it."
+                        : "The gland is bolted home on metal: there is nothing to bring up.",
+                turns ? "Count its drops for the first hour; more shims under the next set." : "");
+    }
+
     /** While there is no look. */
     public static Finding unread() {
         return Finding.missing(
@@ -70,7 +82,9 @@ public final class RunInCheck {
         if (last.gapsMm() != null) {
             findings.add(new GlandGaps(last.gapsMm()).finding());
         }
-        return new RunInResult(said.advice, said.reason, said.nextMin, travelLeft(), findings);
+        GlandTravel travel = new GlandTravel(looks);
+        return new RunInResult(
+                said.advice, said.reason, said.nextMin, travelLeft(), travel.leftMm(), travel.daysLeft(), findings);
     }
 
     private static Status status(Advice advice) {
@@ -94,6 +108,11 @@ public final class RunInCheck {
         };
     }
 
+    private boolean isTravelUsed() {
+        return travelLeft() != null && travelLeft() <= SLACK
+                || last.gapsMm() != null && last.gapsMm().stream().anyMatch(g -> g <= SLACK);
+    }
+
     private @Nullable Double travelLeft() {
         return in.travelFlats() == null
                 ? null
@@ -114,7 +133,7 @@ public final class RunInCheck {
         }
         boolean above = last.drops() > band.to() + SLACK;
         boolean settled = isSettled();
-        if (settled && above && travelLeft() != null && travelLeft() <= SLACK) {
+        if (settled && above && isTravelUsed()) {
             return new Said(Advice.REPACK, "It leaks more than it may, and the gland's travel is used.", null);
         }
         if (isDone()) {

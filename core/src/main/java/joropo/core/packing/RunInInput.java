@@ -36,10 +36,12 @@ public record RunInInput(
         private static final double STREAM = 1000;
 
         private static final int PLACES = 4;
+        /** Ten years: the looks go on after it has run in. */
+        private static final double LONGEST_MIN = 10 * 366 * 24 * 60;
 
         public Look {
             new Needs()
-                    .optionalNotNegative("minute", minute)
+                    .optionalBetween("minute", minute, 0, LONGEST_MIN)
                     .given("minute", minute)
                     .optionalBetween("flats", flats, -60, 60)
                     .that(

@@ -7,6 +7,7 @@ import java.util.List;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
+import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -35,7 +36,9 @@ class PackingPlanTest {
                 .stem(false)
                 .shaftFirst(true)
                 .lantern(in.lanternWidthMm() != null)
-                .newSleeve(false);
+                .newSleeve(false)
+                .formed(false)
+                .gland(PackingPlan.Gland.PLAIN);
     }
 
     @Test
@@ -45,8 +48,22 @@ class PackingPlanTest {
                 .extracting(Step::id)
                 .doesNotHaveDuplicates()
                 .containsExactly(
-                        "parts", "clean", "cut", "order", "ring-1", "ring-2", "ring-3", "lantern", "ring-4", "ring-5",
-                        "gland", "turn", "contact", "run-in");
+                        "parts",
+                        "clean",
+                        "cut",
+                        "order",
+                        "ring-1",
+                        "ring-2",
+                        "ring-3",
+                        "lantern",
+                        "ring-4",
+                        "ring-5",
+                        "gland",
+                        "flush",
+                        "turn",
+                        "contact",
+                        "run-in",
+                        "under-sleeve");
         assertThat(steps)
                 .extracting(Step::instruction)
                 .anyMatch(s -> s.contains("270.2 mm, square"))
@@ -82,13 +99,87 @@ class PackingPlanTest {
 
     @Test
     void oldRingsComeOutOnlyOfAnEmptyBox() {
-        List<Step> steps = PackingPlan.stripping();
+        List<Step> steps = PackingPlan.stripping(PackingPlan.Gland.PLAIN, false);
         assertThat(steps).allMatch(Step::isStripping);
         assertThat(steps.get(0)).satisfies(s -> {
             assertThat(s.hold()).isTrue();
             assertThat(s.instruction()).contains("prove the box empty");
         });
         assertThat(steps).extracting(Step::caution).anyMatch(c -> c.contains("asbestos"));
+    }
+
+    @Test
+    void whatIsSpecialAboutAGlandComesOffMarkedAndGoesBackSo() {
+        var gland = new PackingPlan.Gland(true, false, true);
+        assertThat(PackingPlan.stripping(gland, true))
+                .extracting(Step::id)
+                .containsExactly("gland-off", "springs-off", "pins-out", "flush-off", "rings-out", "lantern-out");
+        assertThat(plan(box().pressureMpa(0.4).build()).gland(gland).build().steps())
+                .extracting(Step::id)
+                .containsSubsequence("gland", "pins-in", "springs", "flush", "turn", "run-in");
+        assertThat(plan(box().pressureMpa(0.4).build()).build().steps())
+                .extracting(Step::instruction)
+                .anyMatch(s -> s.contains("open before it turns, at 0.45 to 0.50 MPa"));
+    }
+
+    @Test
+    void aGlandThatIsBoltedHomeIsNotRunIn() {
+        var home = new PackingPlan.Gland(false, true, false);
+        assertThat(plan(box().build()).gland(home).build().steps())
+                .extracting(Step::id)
+                .contains("home", "turn", "under-sleeve")
+                .doesNotContain("contact", "run-in");
+        assertThat(RunInCheck.home(false).status()).isEqualTo(Status.PASS);
+        assertThat(RunInCheck.home(true).status()).isEqualTo(Status.CAUTION);
+    }
+
+    @Test
+    void dieFormedRingsStandBetweenBraidedEnds() {
+        PackingPlan plan = plan(box().build()).formed(true).build();
+        assertThat(plan.steps())
+                .extracting(Step::instruction)
+                .anyMatch(s -> s.startsWith("Braided ring 1,"))
+                .anyMatch(s -> s.startsWith("Die-formed ring 2,"))
+                .anyMatch(s -> s.startsWith("Die-formed ring 4,"))
+                .anyMatch(s -> s.startsWith("Braided ring 5,"));
+        // two ends of 270.2 by the metre
+        assertThat(plan.parts())
+                .extracting(Part::id, Part::count)
+                .containsExactly(tuple("packing", 1), tuple("formed", 3));
+    }
+
+    /** Limit of a shaft of 70: 0.085; above 100 it stays at 0.10. */
+    @ParameterizedTest
+    @CsvSource({
+        "70, false, NO, 0.085, , PASS",
+        "70, false, NO, 0.086, , FAIL",
+        "100, false, NO, 0.1, , PASS",
+        "200, false, NO, 0.101, , FAIL",
+        "70, false, YES, 0.02, , FAIL",
+        "70, false, , 0.02, , MISSING",
+        "70, false, NO, , , MISSING",
+        "30, true, NO, 0.065, 0.1, PASS",
+        "30, true, NO, 0.065, 0.101, FAIL",
+        "30, true, NO, 0.065, , MISSING",
+        "30, true, YES, 0.065, , FAIL"
+    })
+    void theFaceUnderThePackingIsJudged(
+            double mm,
+            boolean stem,
+            @Nullable String scored,
+            @Nullable Double oval,
+            @Nullable Double bend,
+            Status worst) {
+        var face = PackedFaceBuilder.builder()
+                .diameterMm(mm)
+                .stem(stem)
+                .scored(scored == null ? null : Boolean.valueOf(scored.equals("YES")))
+                .ovalityMm(oval)
+                .bendMm(bend)
+                .underSleeve(false);
+        assertThat(Finding.worst(face.build().findings())).isEqualTo(worst);
+        assertThat(Finding.worst(face.stem(false).underSleeve(true).build().findings()))
+                .isEqualTo(Status.FAIL);
     }
 
     @Test

@@ -87,6 +87,33 @@ class RunInTest {
                 .anyMatch(f -> f.id().equals("gaps") && f.value() == 0.4);
     }
 
+    private static Look gaps(double day, double mm) {
+        return new Look(day * 1440, null, 40.0, null, 40.0, List.of(mm, mm, mm, mm + 0.2));
+    }
+
+    private static RunInResult left(Look... looks) {
+        return RunInCheck.check(new RunInInput(25.0, null, null, List.of(looks)));
+    }
+
+    /** From 8.1 to 7.1 in 20 days: 7.1 lasts 142 days; what closed on the first day does not count. */
+    @Test
+    void gapsTellWhenThePackingIsUsedUp() {
+        RunInResult result = left(gaps(0, 12), gaps(1, 8), gaps(11, 7.6), gaps(21, 7));
+        assertThat(result.travelLeftMm()).isEqualTo(7.05);
+        assertThat(result.repackInDays()).isEqualTo(141);
+        assertThat(left(gaps(0, 12), gaps(0.5, 8), gaps(6, 7)).repackInDays())
+                .as("a week apart")
+                .isNull();
+        assertThat(left(gaps(1, 8), gaps(21, 8)).repackInDays())
+                .as("does not close")
+                .isNull();
+        assertThat(left(gaps(0, 0), gaps(0.003, 0)).advice()).isEqualTo(Advice.WAIT);
+        assertThat(left(gaps(0, 0.2), gaps(0.003, 0)).advice())
+                .as("touches, but has not settled")
+                .isEqualTo(Advice.WAIT);
+        assertThat(left(gaps(0, 0.2), gaps(0.007, 0)).advice()).isEqualTo(Advice.REPACK);
+    }
+
     @Test
     void whatCannotBeIsRefusedAtItsField() {
         for (String[] bad : new String[][] {

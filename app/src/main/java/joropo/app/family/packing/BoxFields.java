@@ -38,6 +38,12 @@ final class BoxFields {
     static final Field<Double> THROAT = Field.play("boxThroat", "clearance in the throat, radial");
     static final Field<Double> GROOVE =
             Field.play("boxGroove", "groove worn in").hint("0: looked at, none");
+    static final Field<Double> OVALITY = Field.play("boxOvality", "ovality, two ways");
+    static final Field<Boolean> SCORED =
+            Field.yesNo("boxScored", "a nail feels a mark along it").hint("round it, at three places");
+    static final Field<Double> BEND = Field.play("boxBend", "bend over 300 mm, half the reading");
+    static final Field<Boolean> UNDER =
+            Field.yesNo("boxUnderSleeve", "it leaks under the sleeve").hint("wipe, chalk, look at its end");
     static final Field<Double> RA = Field.number("boxRa", "roughness Ra", "µm", 0, 100);
     static final Field<Double> HRC = Field.number("boxHardness", "hardness", "HRC", 0, 80);
 
@@ -46,12 +52,18 @@ final class BoxFields {
                     "boxJoints", "joints apart", Field.pairs("90", "90°", "120", "120°", "180", "180°"))
             .hint("empty: by the number of rings");
     static final Field<String> CUT = Field.choice(
-                    "boxCut", "rings are cut", Field.pairs("BUTT", "square", "SKIVE", "at 45°"))
+                    "boxCut",
+                    "rings are cut",
+                    Field.pairs("BUTT", "square", "SKIVE", "at 45°", "FORMED", "die-formed between braided ends"))
             .hint("empty: square for a pump, 45° for a stem");
     static final Field<String> ORDER = Field.choice(
             "boxOrder",
             "what comes first",
             Field.pairs("SHAFT", "bearing and shaft, then the box", "BOX", "the box, as its builder wants"));
+    static final Field<Boolean> LIVE =
+            Field.yesNo("glandLive", "springs on its bolts").hint("live loading");
+    static final Field<Boolean> HOME = Field.yesNo("glandHome", "bolted home, metal on metal");
+    static final Field<Boolean> PINS = Field.yesNo("glandPins", "hangs on eye bolts with pins");
     static final Field<Boolean> NEW_SLEEVE = Field.yesNo("boxNewSleeve", "sleeve renewed");
 
     static final List<Field<Double>> GAPS = List.of(
@@ -70,7 +82,8 @@ final class BoxFields {
             Field.choice("glandStem", "its stem is", GlandLoadInput.Stem.class, GlandLoadInput.Stem::words);
 
     static final Field<Double> TRAVEL = Field.number("runInTravel", "flats until the gland is home", "", 0, 600);
-    static final Field<String> LOOKS = Field.note("runInLooks", LooksText.LABEL).hint(LooksText.HINT);
+    static final Field<String> LOOKS =
+            Field.series("runInLooks", LooksText.LABEL, 20_000).hint(LooksText.HINT);
 
     static final Field<String> RUN_IN_FROM =
             Field.line("runInFrom", "first look at").hint("kept by the run-in screen");
@@ -91,7 +104,8 @@ final class BoxFields {
                         "box-duty", "What it holds", Shape.LIST, STEM, PRESSURE, TEMPERATURE, FLUID, PH, PLUNGER));
             case STRIP ->
                 List.of(
-                        Card.of("box-old", "Old rings", Shape.LIST, OLD_RINGS, OLD_WORDS),
+                        Card.of("box-gland", "Gland", Shape.LIST, LIVE, HOME, PINS),
+                        Card.of("box-old", "Old rings", Shape.LIST, OLD_RINGS, OLD_WORDS, UNDER),
                         Card.of("box-signs", "What they show", Shape.LIST, SymptomFields.of(Symptom.Group.PACKING))
                                 .fold()
                                 .withCauses());
@@ -111,7 +125,19 @@ final class BoxFields {
                                 PORT_TO,
                                 ENTRY,
                                 NOSE),
-                        Card.of(SHAFT_CARD, "Shaft in the box", Shape.LIST, RUN_OUT, OFFSET, THROAT, GROOVE, RA, HRC));
+                        Card.of(
+                                SHAFT_CARD,
+                                "Shaft in the box",
+                                Shape.LIST,
+                                RUN_OUT,
+                                OFFSET,
+                                THROAT,
+                                GROOVE,
+                                SCORED,
+                                OVALITY,
+                                BEND,
+                                RA,
+                                HRC));
             case DECIDE -> List.of(Card.of(PACKING_CARD, "Packing", Shape.LIST, STYLE, ORDER, JOINTS, CUT, NEW_SLEEVE));
             case FIT -> List.of(Card.of(GAPS_CARD, "Gland gap", Shape.LIST, List.copyOf(GAPS)));
             case SET ->

@@ -29,6 +29,8 @@ import joropo.core.packing.GlandLoadCheck;
 import joropo.core.packing.GlandLoadInput;
 import joropo.core.packing.GlandLoadInputBuilder;
 import joropo.core.packing.GlandLoadResult;
+import joropo.core.packing.PackedFace;
+import joropo.core.packing.PackedFaceBuilder;
 import joropo.core.packing.PackingCheck;
 import joropo.core.packing.PackingInput;
 import joropo.core.packing.PackingInputBuilder;
@@ -51,6 +53,7 @@ import org.jspecify.annotations.Nullable;
 /** What follows from the sheets of one packed box. */
 final class BoxWork implements Work {
     private static final String CUTTING = "cutting";
+    private static final String FORMED = "FORMED";
     private static final Set<String> MEASURED =
             Set.of("runout", "roughness", "offset", "groove", "throat", "hardness", "section", "rings");
     /** The fields of the sheets by those of the inputs, where a refusal is said. */
@@ -191,6 +194,16 @@ final class BoxWork implements Work {
         return series;
     }
 
+    /** What the box was read at last, else what the product has; absent: not known. */
+    @Nullable
+    Double warmth() {
+        return looks().stream()
+                .map(RunInInput.Look::boxC)
+                .filter(Objects::nonNull)
+                .reduce((a, b) -> b)
+                .orElse(read.get(BoxFields.TEMPERATURE));
+    }
+
     @Nullable
     RunInResult advice() {
         return advice;
@@ -207,18 +220,40 @@ final class BoxWork implements Work {
         if (result != null) {
             result.findings()
                     .forEach(f -> out.add(new JobFinding(MEASURED.contains(f.id()) ? Stage.MEASURE : Stage.DECIDE, f)));
+            face().findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
             out.add(new JobFinding(Stage.FIT, gaps().finding()));
         }
         if (load != null) {
             load.findings().forEach(f -> out.add(new JobFinding(Stage.SET, f)));
         }
-        if (result != null && !isStem()) {
+        if (result != null && read.is(BoxFields.HOME)) {
+            out.add(new JobFinding(Stage.PROVE, RunInCheck.home(!isStem())));
+        } else if (result != null && !isStem()) {
             Optional.ofNullable(advice)
                     .map(RunInResult::findings)
                     .orElse(List.of(RunInCheck.unread()))
                     .forEach(f -> out.add(new JobFinding(Stage.PROVE, f)));
         }
         return out;
+    }
+
+    private PackedFace face() {
+        return PackedFaceBuilder.builder()
+                .diameterMm(shaftMm())
+                .stem(isStem())
+                .scored(read.get(BoxFields.SCORED))
+                .ovalityMm(read.get(BoxFields.OVALITY))
+                .bendMm(read.get(BoxFields.BEND))
+                .underSleeve(read.get(BoxFields.UNDER))
+                .build();
+    }
+
+    private PackingPlan.Gland gland() {
+        return new PackingPlan.Gland(read.is(BoxFields.LIVE), read.is(BoxFields.HOME), read.is(BoxFields.PINS));
+    }
+
+    private boolean hasLantern() {
+        return read.get(BoxFields.LANTERN) != null;
     }
 
     private GlandGaps gaps() {
@@ -255,10 +290,12 @@ final class BoxWork implements Work {
         return PackingPlanBuilder.builder()
                 .result(result)
                 .style(PackingStyle.of(read.get(BoxFields.STYLE)).orElse(null))
-                .skive(cut == null ? isStem() : cut.equals("SKIVE"))
+                .skive(cut == null || cut.equals(FORMED) ? isStem() : cut.equals("SKIVE"))
+                .formed(FORMED.equals(cut))
+                .gland(gland())
                 .stem(isStem())
                 .shaftFirst(order == null ? null : Boolean.valueOf(order.equals("SHAFT")))
-                .lantern(read.get(BoxFields.LANTERN) != null)
+                .lantern(hasLantern())
                 .newSleeve(read.is(BoxFields.NEW_SLEEVE))
                 .build();
     }
@@ -270,7 +307,7 @@ final class BoxWork implements Work {
 
     @Override
     public List<Step> stripping() {
-        return PackingPlan.stripping();
+        return PackingPlan.stripping(gland(), hasLantern());
     }
 
     @Override

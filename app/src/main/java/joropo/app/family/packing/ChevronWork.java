@@ -100,7 +100,7 @@ final class ChevronWork implements Work {
 
     @Override
     public List<Step> stripping() {
-        return PackingPlan.stripping().subList(0, 2);
+        return PackingPlan.stripping(PackingPlan.Gland.PLAIN, false).subList(0, 2);
     }
 
     @Override

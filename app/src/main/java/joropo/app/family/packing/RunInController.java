@@ -1,17 +1,21 @@
 package joropo.app.family.packing;
 
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.stream.Collectors;
 import joropo.app.access.Person;
 import joropo.app.drawing.RunInDrawing;
 import joropo.app.family.JobLines;
 import joropo.app.family.Stage;
 import joropo.app.ui.NotFound;
 import joropo.core.packing.RunInInput.Look;
+import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.Quantity;
 import joropo.core.units.RefusedInput;
+import joropo.core.units.Unit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -32,10 +36,12 @@ class RunInController {
     private static final long OLDEST_DAYS = 7;
 
     private static final double ML_TO_DROPS = 20;
-    /** Two looks in the same breath stand one after the other (min). */
-    private static final double SAME_MINUTE = 0.05;
 
-    private static final double NEXT_MINUTE = 0.01;
+    private static final double MS_IN_MIN = 60_000;
+    /** A box does not warm by so much from look to look. */
+    private static final double FAR_K = 40;
+
+    private static final double NEAR_K = 25;
 
     private final JobLines lines;
     private final Clock clock;
@@ -46,22 +52,21 @@ class RunInController {
     }
 
     /** One look as the screen shows it. */
-    public record Shown(String minute, String drops, String box, String flats) {}
+    public record Shown(String minute, String drops, String box, String flats, String gaps) {}
 
     @GetMapping
-    String screen(@PathVariable String number, Model model) {
-        return page(number, "", model);
+    String screen(@PathVariable String number, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+        return page(number, "", me, model);
     }
 
-    private String page(String number, String wrong, Model model) {
-        JobLines.Lines of = lines.of(number, Stage.PROVE, BoxFields.LOOKS.name());
-        if (!(lines.work(number) instanceof BoxWork box)) {
-            throw new NotFound("running in for job " + number);
-        }
+    private String page(String number, String wrong, Person me, Model model) {
+        JobLines.Lines of = looks(number);
+        BoxWork box = box(number);
         model.addAttribute("number", number);
         model.addAttribute("title", of.title());
         model.addAttribute("open", of.open());
         model.addAttribute("advice", box.advice());
+        model.addAttribute("next", next(number, box));
         model.addAttribute(
                 "looks", box.looks().stream().map(RunInController::shown).toList());
         model.addAttribute("curve", box.advice() == null ? "" : RunInDrawing.of(box.series(), box.advice(), "r-"));
@@ -69,23 +74,43 @@ class RunInController {
         return "packing/run-in";
     }
 
-    private static Shown shown(Look look) {
-        return new Shown(
-                text(look.minute()),
-                text(look.drops()),
-                look.boxC() == null ? "" : text(look.boxC()),
-                look.flats() == null || look.flats() == 0 ? "" : text(look.flats()));
+    private JobLines.Lines looks(String number) {
+        return lines.of(number, Stage.PROVE, BoxFields.LOOKS.name());
     }
 
-    private static String text(double value) {
-        return BigDecimal.valueOf(Math.rint(value * 100) / 100)
-                .stripTrailingZeros()
-                .toPlainString();
+    private BoxWork box(String number) {
+        if (lines.work(number) instanceof BoxWork box) {
+            return box;
+        }
+        throw new NotFound("running in for job " + number);
+    }
+
+    /** When to look again; nothing where there is nothing to wait for, or it is not known when it began. */
+    private @Nullable Instant next(String number, BoxWork box) {
+        Instant from = from(number);
+        if (from == null || box.advice() == null || box.advice().nextLookMin() == null) {
+            return null;
+        }
+        double last = box.looks().get(box.looks().size() - 1).minute();
+        return from.plusMillis((long) ((last + box.advice().nextLookMin()) * MS_IN_MIN));
+    }
+
+    private static Shown shown(Look look) {
+        return new Shown(
+                LooksText.text(look.minute()),
+                LooksText.text(look.drops()),
+                look.boxC() == null ? "" : LooksText.text(look.boxC()),
+                look.flats() == null || look.flats() == 0 ? "" : LooksText.text(look.flats()),
+                look.gapsMm() == null
+                        ? ""
+                        : look.gapsMm().stream().map(LooksText::text).collect(Collectors.joining(", ")));
     }
 
     /**
-     * One look. @param at when it was read (ms since 1970), for one that comes late; absent: now, @param ml of a cup in
-     * a minute instead of drops
+     * One look, or a turn just after one.
+     *
+     * @param at when it was read (ms since 1970), for one that comes late; absent: now, @param ml of a cup in a minute
+     *     instead of drops, @param gap of the gland at 12, 3, 6 and 9, all or none
      */
     @PostMapping("/looks")
     Object look(
@@ -94,6 +119,7 @@ class RunInController {
             @RequestParam(defaultValue = "") String ml,
             @RequestParam(defaultValue = "") String box,
             @RequestParam(defaultValue = "0") String flats,
+            @RequestParam(required = false) @Nullable List<String> gap,
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "false") boolean kept,
             @ModelAttribute(name = "me", binding = false) Person me,
@@ -101,25 +127,23 @@ class RunInController {
         try {
             Double counted = number(drops, "drops");
             Double cup = number(ml, "the cup");
-            if (counted == null && cup == null) {
+            Double turned = number(flats, "flats");
+            boolean turnsOnly = counted == null && cup == null && turned != null && turned != 0;
+            if (counted == null && cup == null && !turnsOnly) {
                 throw new RefusedInput("", "wants drops in a minute, or a cup; 0 is a reading");
             }
-            double many = counted != null ? counted : cup * ML_TO_DROPS;
-            Double warm = number(box, "the temperature");
-            Double turned = number(flats, "flats");
-            Instant when = when(at);
-            JobLines.Lines of = lines.of(number, Stage.PROVE, BoxFields.LOOKS.name());
-            String minute = text(minute(number, when, of, me));
-            lines.add(
-                    number,
-                    Stage.PROVE,
-                    BoxFields.LOOKS.name(),
-                    minute + " " + text(many) + " " + (warm == null ? "-" : text(warm))
-                            + (turned == null || turned == 0 ? "" : " " + text(turned)),
-                    me);
+            Double many = counted != null ? counted : cup == null ? null : Double.valueOf(cup * ML_TO_DROPS);
+            BoxWork before = box(number);
+            Double warm = temperature(box, before.warmth());
+            List<Double> gaps = gaps(gap, me.unit());
+            double minute = minute(number, when(at), turnsOnly, before.looks(), me);
+            String line = LooksText.line(minute, many, warm, turned, gaps);
+            lines.change(number, Stage.PROVE, BoxFields.LOOKS.name(), text -> LooksText.with(text, line), me);
         } catch (RefusedInput e) {
             String why = "Not noted: it " + e.errors().get(0).message() + ".";
-            return kept ? ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY).body(why) : page(number, why, model);
+            return kept
+                    ? ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY).body(why)
+                    : page(number, why, me, model);
         }
         return kept ? ResponseEntity.noContent().build() : "redirect:/jobs/" + number + "/run-in";
     }
@@ -135,6 +159,39 @@ class RunInController {
         }
     }
 
+    /**
+     * A bare figure that leaves the one before it far behind, and would lie beside it if it were Fahrenheit, is asked
+     * back.
+     *
+     * @param before what was read last, or the product's; absent: nothing is known
+     */
+    static @Nullable Double temperature(String text, @Nullable Double before) {
+        if (text.isBlank()) {
+            return null;
+        }
+        double read = Quantity.parse(text.strip(), Unit.CELSIUS).base();
+        boolean bare = text.strip().matches("[-0-9.,]+");
+        double inF = Unit.FAHRENHEIT.toBase(read);
+        if (bare && before != null && read - before > FAR_K && Math.abs(inF - before) < NEAR_K) {
+            String figure = LooksText.text(read);
+            throw new RefusedInput(
+                    "",
+                    "reads " + figure + " °C after " + LooksText.text(before) + " °C: write " + figure
+                            + " F if that was " + "Fahrenheit, " + figure + " C if it is so");
+        }
+        return read;
+    }
+
+    private static @Nullable List<Double> gaps(@Nullable List<String> typed, LengthUnit unit) {
+        if (typed == null || typed.stream().allMatch(String::isBlank)) {
+            return null;
+        }
+        if (typed.size() != BoxFields.GAPS.size() || typed.stream().anyMatch(String::isBlank)) {
+            throw new RefusedInput("", "wants the gland's gap at all four places, or at none");
+        }
+        return typed.stream().map(g -> Length.parsePlace(g, unit).mm()).toList();
+    }
+
     private Instant when(String at) {
         Instant now = clock.instant();
         if (!at.matches("\\d{10,14}")) {
@@ -144,25 +201,23 @@ class RunInController {
         return said.isAfter(now) || said.isBefore(now.minus(Duration.ofDays(OLDEST_DAYS))) ? now : said;
     }
 
-    /** Since the first look; that one says when it was. */
-    private double minute(String number, Instant when, JobLines.Lines of, Person me) {
+    private @Nullable Instant from(String number) {
         String from =
                 lines.of(number, Stage.PROVE, BoxFields.RUN_IN_FROM.name()).text();
-        List<Look> before = of.text().isBlank() ? List.of() : LooksText.read(of.text());
-        if (from.isBlank()) {
-            double last = before.isEmpty() ? 0 : before.get(before.size() - 1).minute() + 1;
-            lines.add(
-                    number,
-                    Stage.PROVE,
-                    BoxFields.RUN_IN_FROM.name(),
-                    when.minusMillis((long) (last * 60_000)).toString(),
-                    me);
-            return last;
+        return from.isBlank() ? null : Instant.parse(from.lines().findFirst().orElseThrow());
+    }
+
+    /** Since the first look; that one says when it was. */
+    private double minute(String number, Instant when, boolean turnsOnly, List<Look> before, Person me) {
+        Instant from = from(number);
+        if (from == null) {
+            double own = before.isEmpty() ? 0 : before.get(before.size() - 1).minute() + 1;
+            String began = when.minusMillis((long) (own * MS_IN_MIN)).toString();
+            if (!turnsOnly) {
+                lines.change(number, Stage.PROVE, BoxFields.RUN_IN_FROM.name(), t -> t.isBlank() ? began : t, me);
+            }
+            return own;
         }
-        double minute = Duration.between(Instant.parse(from.lines().findFirst().orElseThrow()), when)
-                        .toMillis()
-                / 60_000.0;
-        double last = before.isEmpty() ? 0 : before.get(before.size() - 1).minute();
-        return Math.abs(minute - last) < SAME_MINUTE ? last + NEXT_MINUTE : minute;
+        return Duration.between(from, when).toMillis() / MS_IN_MIN;
     }
 }

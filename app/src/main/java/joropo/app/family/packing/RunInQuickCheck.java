@@ -91,6 +91,12 @@ class RunInQuickCheck implements QuickCheck {
         if (r.travelLeftFlats() != null) {
             figures.add(new Figure("travel left", Length.show(r.travelLeftFlats(), 0), "flats", null));
         }
+        if (r.travelLeftMm() != null) {
+            figures.add(new Figure("gap left", Length.show(r.travelLeftMm(), 2), "mm", null));
+        }
+        if (r.repackInDays() != null) {
+            figures.add(new Figure("pack anew in", Length.show(r.repackInDays(), 0), "days", null));
+        }
         return QuickResult.of(show, r.findings(), figures).drawn(RunInDrawing.of(in, r, "r-"));
     }
 
