@@ -13,7 +13,11 @@ import joropo.core.units.Length;
  */
 public final class RunInDrawing {
     private static final double LEFT = 64;
-    private static final double RIGHT = 740;
+    private static final double MARGIN = 40;
+    /** On a sheet, and where one thumb works. */
+    public static final double WIDE = 780;
+
+    public static final double NARROW = 420;
     private static final double WARM_TOP = 26;
     private static final double WARM_BOTTOM = 96;
     private static final double TOP = 130;
@@ -24,11 +28,15 @@ public final class RunInDrawing {
     private final DropBand band;
     private final RunInResult result;
     private final Svg svg;
+    private final double width;
+    private final double right;
     private final double from;
     private final double minutes;
     private final double most;
 
-    private RunInDrawing(RunInInput in, RunInResult result, String prefix) {
+    private RunInDrawing(RunInInput in, RunInResult result, double width, String prefix) {
+        this.width = width;
+        right = width - MARGIN;
         looks = in.points();
         band = in.band() == null ? DropBand.settled(in.shaftMm()) : in.band();
         this.result = result;
@@ -41,13 +49,13 @@ public final class RunInDrawing {
                         looks.stream().mapToDouble(Look::drops).max().orElse(0));
     }
 
-    /** @param prefix of ids, so that two drawings may share a page */
-    public static String of(RunInInput in, RunInResult result, String prefix) {
-        return new RunInDrawing(in, result, prefix).draw();
+    /** @param width {@link #WIDE} or {@link #NARROW}, @param prefix of ids, so that two drawings may share a page */
+    public static String of(RunInInput in, RunInResult result, double width, String prefix) {
+        return new RunInDrawing(in, result, width, prefix).draw();
     }
 
     private double x(Look look) {
-        return LEFT + (RIGHT - LEFT) * (look.minute() - from) / minutes;
+        return LEFT + (right - LEFT) * (look.minute() - from) / minutes;
     }
 
     private double y(double drops) {
@@ -55,26 +63,27 @@ public final class RunInDrawing {
     }
 
     private String draw() {
-        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 780 372\" role=\"img\" "
-                        + "focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">")
+        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 " + Svg.n(width)
+                        + " 372\" role=\"img\" " + "focusable=\"false\" color=\"#17332c\" aria-labelledby=\""
+                        + svg.id("t") + "\">")
                 .raw("<title id=\"" + svg.id("t") + "\">Drops and temperature while it runs in: "
                         + Svg.escape(result.advice().words()) + "</title>");
-        svg.rect(Ink.PAPER, 0, 0, 780, 372);
-        svg.rect(Ink.BAND, LEFT, y(band.to()), RIGHT - LEFT, y(band.from()) - y(band.to()));
+        svg.rect(Ink.PAPER, 0, 0, width, 372);
+        svg.rect(Ink.BAND, LEFT, y(band.to()), right - LEFT, y(band.from()) - y(band.to()));
         warmth();
-        svg.line(Ink.TICK, LEFT, TOP, LEFT, BOTTOM).line(Ink.TICK, LEFT, BOTTOM, RIGHT, BOTTOM);
+        svg.line(Ink.TICK, LEFT, TOP, LEFT, BOTTOM).line(Ink.TICK, LEFT, BOTTOM, right, BOTTOM);
         steps();
         for (double drops : List.of(band.from(), band.to())) {
             svg.number(Ink.NUMBER, LEFT - 6, y(drops) + 5, TEXT - 1, "end", Length.show(drops, 0));
         }
         svg.words(Ink.NAME, LEFT, TOP - 8, TEXT, "start", "drops in a minute");
-        svg.words(Ink.NAME, RIGHT, BOTTOM + 44, TEXT, "end", "minutes; ticks: flats turned");
+        svg.words(Ink.NAME, right, BOTTOM + 44, TEXT, "end", "minutes; ticks: flats turned");
         Look last = looks.get(looks.size() - 1);
         svg.number(Ink.NUMBER, x(last), BOTTOM + 20, TEXT, "end", Length.show(last.minute(), 0));
         svg.number(Ink.NUMBER, LEFT, BOTTOM + 20, TEXT, "start", Length.show(from, 0));
         svg.words(
                 Ink.STRONG,
-                Math.max(LEFT + 60, Math.min(RIGHT - 60, x(last))),
+                Math.max(LEFT + 60, Math.min(right - 60, x(last))),
                 Math.max(TOP + 14, y(last.drops()) - 16),
                 17,
                 "middle",
@@ -110,7 +119,7 @@ public final class RunInDrawing {
     private void warmth() {
         List<Look> read = looks.stream().filter(l -> l.boxC() != null).toList();
         svg.words(Ink.NAME, LEFT, WARM_TOP - 8, TEXT, "start", "box, °C")
-                .line(Ink.HAIR, LEFT, WARM_BOTTOM, RIGHT, WARM_BOTTOM);
+                .line(Ink.HAIR, LEFT, WARM_BOTTOM, right, WARM_BOTTOM);
         if (read.isEmpty()) {
             svg.words(Ink.NAME, LEFT + 10, WARM_BOTTOM - 20, TEXT, "start", "not read");
             return;
@@ -129,7 +138,7 @@ public final class RunInDrawing {
                 .number(Ink.NUMBER, LEFT - 6, WARM_TOP + 10, TEXT - 1, "end", Length.show(high - 2, 0))
                 .number(
                         Ink.NUMBER,
-                        Math.min(RIGHT, x(last) + 8),
+                        Math.min(right, x(last) + 8),
                         WARM_TOP - 8,
                         TEXT,
                         "end",

@@ -77,7 +77,7 @@ public final class PackingEntries {
         entries.fill("boxRa", "0.3", "boxHardness", "50");
         keep("decide");
         entries.at("decide").tapThrough("#box-styles button:has-text('graphite-filled PTFE braid')");
-        entries.fill("boxOrder", "SHAFT").tap("#lay-out-all");
+        entries.fill("boxOrder", "SHAFT").tap("#part-line-packing .lot-offers button");
         entries.page().locator("#parts .word.is-holds:has-text('all settled')").waitFor();
         keep("fit");
         entries.at("fit").fill("boxGap12", "9", "boxGap3", "9.1", "boxGap6", "9.1", "boxGap9", "9.2");
@@ -86,7 +86,7 @@ public final class PackingEntries {
         entries.at("set").fill("tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
         entries.fill("locking", "ADHESIVE_MEDIUM");
         keep("prove");
-        entries.at("run in").tap("a[href$='/run-in']");
+        entries.at("run in").tap("#run-in-screen a");
         oneLook("90", 1);
     }
 

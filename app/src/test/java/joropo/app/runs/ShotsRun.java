@@ -1,6 +1,7 @@
 package joropo.app.runs;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,20 +35,12 @@ class ShotsRun {
         take(page, "/jobs/26-0004/decide", "job-decide");
         take(page, "/jobs/26-0010/decide#item=2", "job-several");
         take(page, "/jobs/26-0011/decide#item=3", "job-rings");
-        take(page, "/jobs/26-0012/measure", "job-found-ring");
+        take(page, "/jobs/26-0014/decide", "job-packing");
+        take(Workshop.page("marisol", ColorScheme.LIGHT, 400, 800), "/jobs/26-0014/run-in", "run-in");
         take(page, "/jobs/26-0003/fit", "job-fit");
         take(page, "/jobs/26-0002/set", "job-torque", "#torque");
         take(page, "/store", "store");
         take(page, "/checks", "quick-checks");
-        take(
-                page,
-                "/checks/packing?shaftMm=70&boxBoreMm=102&boxDepthMm=120&lanternWidthMm=24&lanternSlotMm=12&"
-                        + "portFromMm=54&"
-                        + "portToMm=66&glandEntryMm=6&style=PTFE_GRAPHITE&speedRpm=1450&pressureMpa=0.6&"
-                        + "temperatureC=60&"
-                        + "medium=WATER&fluid=WATER_COLD&runoutTirMm=0.05&raUm=0.3&offsetMm=0.1&throatClearanceMm=0.3&"
-                        + "grooveDepthMm=0&sleeveHardnessHrc=50&flushRiseK=10",
-                "quick-packing");
         take(
                 page,
                 "/checks/o-ring-gland?gland=PISTON&motion=STATIC&counterDiameterMm=60&grooveDiameterMm=54.36&"

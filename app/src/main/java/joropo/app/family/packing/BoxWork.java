@@ -351,7 +351,7 @@ final class BoxWork implements Work {
                         new Panel.Image(
                                 "run-in-curve",
                                 BoxFields.RUN_IN_CARD,
-                                advice == null ? "" : RunInDrawing.of(series, advice, "r-"),
+                                advice == null ? "" : RunInDrawing.of(series, advice, RunInDrawing.WIDE, "r-"),
                                 List.of(),
                                 ""));
             default -> List.of();

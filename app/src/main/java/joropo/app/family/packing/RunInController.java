@@ -69,7 +69,9 @@ class RunInController {
         model.addAttribute("next", next(number, box));
         model.addAttribute(
                 "looks", box.looks().stream().map(RunInController::shown).toList());
-        model.addAttribute("curve", box.advice() == null ? "" : RunInDrawing.of(box.series(), box.advice(), "r-"));
+        model.addAttribute(
+                "curve",
+                box.advice() == null ? "" : RunInDrawing.of(box.series(), box.advice(), RunInDrawing.NARROW, "r-"));
         model.addAttribute("wrong", wrong);
         return "packing/run-in";
     }

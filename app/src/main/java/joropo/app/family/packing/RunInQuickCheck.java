@@ -97,7 +97,7 @@ class RunInQuickCheck implements QuickCheck {
         if (r.repackInDays() != null) {
             figures.add(new Figure("pack anew in", Length.show(r.repackInDays(), 0), "days", null));
         }
-        return QuickResult.of(show, r.findings(), figures).drawn(RunInDrawing.of(in, r, "r-"));
+        return QuickResult.of(show, r.findings(), figures).drawn(RunInDrawing.of(in, r, RunInDrawing.WIDE, "r-"));
     }
 
     /** What a look cannot be is said at the looks. */
