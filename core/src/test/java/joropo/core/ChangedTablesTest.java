@@ -380,8 +380,8 @@ class ChangedTablesTest {
                 Arguments.of("elastomers", "-30,100,120,70,180,B,7,3,", "-30,100,120,70,180,B,9,3,", "STORED"),
                 Arguments.of(
                         "failure-signs",
-                        "\"wet below, lip dry\",PLUG 3 GASKET 3",
-                        "\"wet below, lip dry\",PLUG 1 GASKET 3",
+                        "\"wet below, seal dry\",PLUG 3 GASKET 3",
+                        "\"wet below, seal dry\",PLUG 1 GASKET 3",
                         "LEAK"),
                 Arguments.of("failure-causes", "PLUG,a plug leaks,NO,", "PLUG,a plug leaks,YES,", "LEAK"),
                 Arguments.of("cleaning", "wire wheel; anything along the axis", "anything along the axis", "CLEANED"),

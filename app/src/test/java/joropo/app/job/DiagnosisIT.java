@@ -14,8 +14,8 @@ class DiagnosisIT {
         String number = JobMaker.open();
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/jobs/" + number + "/intake");
-        assertThat(page.locator(".ask-next")).containsText("wet below, lip dry?");
-        page.click("button[aria-label='Not there: wet below, lip dry']");
+        assertThat(page.locator(".ask-next")).containsText("wet below, seal dry?");
+        page.click("button[aria-label='Not there: wet below, seal dry']");
         assertThat(page.locator("#signWET_BELOW")).hasValue("ABSENT");
         page.selectOption("#signLEAKS_WARM", "SEEN");
         assertThat(page.locator(".causes li").first()).containsText("pressure by a blocked breather");

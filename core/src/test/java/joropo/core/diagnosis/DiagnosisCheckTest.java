@@ -212,8 +212,8 @@ class DiagnosisCheckTest {
     @ParameterizedTest(name = "{0}")
     @CsvSource({
         "LEAKS_RUNNING LEAKS_STANDING, leaks only standing",
-        "WET_BELOW WET_AT_LIP, lip dry",
-        "WET_AT_HUB WET_AT_LIP, lip dry",
+        "WET_BELOW WET_AT_LIP, seal dry",
+        "WET_AT_HUB WET_AT_LIP, seal dry",
         "NONE_BUT_WET WET_AT_LIP, wet at the lip itself"
     })
     void signsThatExcludeEachOtherAreNamed(String signs, String named) {
