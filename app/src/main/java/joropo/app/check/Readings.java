@@ -1,0 +1,54 @@
+package joropo.app.check;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import joropo.core.units.Length;
+import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
+
+/** Readings that are typed in one line, parted by blanks or semicolons, in mm. */
+public final class Readings {
+    public static final String HINT = "in turn from 12, clockwise, parted by blanks";
+
+    private Readings() {}
+
+    /** @throws RefusedInput at that field, when one is no length */
+    public static @Nullable List<Double> of(Map<String, Object> values, String field) {
+        if (!(values.get(field) instanceof String text)) {
+            return null;
+        }
+        try {
+            return Arrays.stream(text.strip().split("\\s*;\\s*|\\s+"))
+                    .map(t -> Length.parsePlace(t, LengthUnit.MM).mm())
+                    .toList();
+        } catch (RefusedInput e) {
+            throw new RefusedInput(field, e.errors().get(0).message());
+        }
+    }
+
+    /** Puts the list in the place of the text. */
+    static void list(Map<String, Object> values, String... fields) {
+        for (String field : fields) {
+            List<Double> all = of(values, field);
+            if (all != null) {
+                values.put(field, all);
+            }
+        }
+    }
+
+    /** Evenly round a turn, each with its angle. @param name of the reading */
+    static void round(Map<String, Object> values, String field, String name) {
+        List<Double> all = of(values, field);
+        if (all == null) {
+            return;
+        }
+        List<Map<String, Object>> out = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            out.add(Map.of("angleDeg", 360.0 * i / all.size(), name, all.get(i)));
+        }
+        values.put(field, out);
+    }
+}
