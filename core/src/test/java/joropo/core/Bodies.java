@@ -397,7 +397,9 @@ final class Bodies {
     }
 
     static List<Kind> all() {
-        return Stream.concat(own().stream(), PackingBodies.all().stream()).toList();
+        return Stream.of(own(), PackingBodies.all(), AssemblyBodies.all())
+                .flatMap(List::stream)
+                .toList();
     }
 
     private static List<Kind> own() {

@@ -15,14 +15,34 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import joropo.core.assembly.AlignmentCheck;
+import joropo.core.assembly.AlignmentInput;
+import joropo.core.assembly.CentringCheck;
+import joropo.core.assembly.CentringInput;
+import joropo.core.assembly.ClockingCheck;
+import joropo.core.assembly.ClockingInput;
 import joropo.core.assembly.EndPlayCheck;
 import joropo.core.assembly.EndPlayInput;
+import joropo.core.assembly.PressureHoldCheck;
+import joropo.core.assembly.PressureHoldInput;
+import joropo.core.assembly.RunoutCheck;
+import joropo.core.assembly.RunoutInput;
+import joropo.core.assembly.ShimsCheck;
+import joropo.core.assembly.ShimsInput;
 import joropo.core.assembly.TorquePlanCheck;
 import joropo.core.assembly.TorquePlanInput;
 import joropo.core.bearing.BearingCheck;
 import joropo.core.bearing.BearingInput;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInputBuilder;
+import joropo.core.mechseal.ChamberCheck;
+import joropo.core.mechseal.ChamberInput;
+import joropo.core.mechseal.FlatnessCheck;
+import joropo.core.mechseal.FlatnessInput;
+import joropo.core.mechseal.SealFacesCheck;
+import joropo.core.mechseal.SealFacesInput;
+import joropo.core.mechseal.SealSettingCheck;
+import joropo.core.mechseal.SealSettingInput;
 import joropo.core.oring.CounterfaceCheck;
 import joropo.core.oring.CounterfaceInput;
 import joropo.core.oring.LoadedRingCheck;
@@ -52,16 +72,26 @@ class CasesTest {
         return new Kind(input, r -> check.apply(input.cast(r)));
     }
 
-    private static final Map<String, Kind> KINDS = Map.of(
-            "bearing", kind(BearingInput.class, BearingCheck::check),
-            "counterface", kind(CounterfaceInput.class, CounterfaceCheck::check),
-            "end-play", kind(EndPlayInput.class, EndPlayCheck::check),
-            "gland-load", kind(GlandLoadInput.class, GlandLoadCheck::check),
-            "loaded-ring", kind(LoadedRingInput.class, LoadedRingCheck::check),
-            "o-ring-gland", kind(OringGlandInput.class, OringGlandCheck::check),
-            "o-ring-size", kind(OringSizeInput.class, OringSizeCheck::check),
-            "packing", kind(PackingInput.class, PackingCheck::check),
-            "torque-plan", kind(TorquePlanInput.class, TorquePlanCheck::check));
+    private static final Map<String, Kind> KINDS = Map.ofEntries(
+            Map.entry("alignment", kind(AlignmentInput.class, AlignmentCheck::check)),
+            Map.entry("bearing", kind(BearingInput.class, BearingCheck::check)),
+            Map.entry("centring", kind(CentringInput.class, CentringCheck::check)),
+            Map.entry("chamber", kind(ChamberInput.class, ChamberCheck::check)),
+            Map.entry("clocking", kind(ClockingInput.class, ClockingCheck::check)),
+            Map.entry("counterface", kind(CounterfaceInput.class, CounterfaceCheck::check)),
+            Map.entry("end-play", kind(EndPlayInput.class, EndPlayCheck::check)),
+            Map.entry("flatness", kind(FlatnessInput.class, FlatnessCheck::check)),
+            Map.entry("gland-load", kind(GlandLoadInput.class, GlandLoadCheck::check)),
+            Map.entry("loaded-ring", kind(LoadedRingInput.class, LoadedRingCheck::check)),
+            Map.entry("o-ring-gland", kind(OringGlandInput.class, OringGlandCheck::check)),
+            Map.entry("o-ring-size", kind(OringSizeInput.class, OringSizeCheck::check)),
+            Map.entry("packing", kind(PackingInput.class, PackingCheck::check)),
+            Map.entry("pressure-hold", kind(PressureHoldInput.class, PressureHoldCheck::check)),
+            Map.entry("runout", kind(RunoutInput.class, RunoutCheck::check)),
+            Map.entry("seal-faces", kind(SealFacesInput.class, SealFacesCheck::check)),
+            Map.entry("seal-setting", kind(SealSettingInput.class, SealSettingCheck::check)),
+            Map.entry("shims", kind(ShimsInput.class, ShimsCheck::check)),
+            Map.entry("torque-plan", kind(TorquePlanInput.class, TorquePlanCheck::check)));
 
     static Stream<String> cases() throws IOException {
         try (var in = CasesTest.class.getResourceAsStream("/cases.txt")) {

@@ -76,14 +76,33 @@ class LeftOutTest {
             "joints",
             "speedMPerS",
             "stem",
-            "band");
+            "band",
+            "toleranceMm",
+            "limitMm",
+            "limitOffsetMm",
+            "limitAngleMmPer100",
+            "targetVerticalMm",
+            "targetHorizontalMm",
+            "availableMm",
+            "packMm",
+            "every");
     /** Drawn, and not judged. */
     private static final Set<String> DRAWN = Set.of("caseType", "flangeDiameterMm");
     /** How deep a mark is that no nail feels, and how long a feature of which only the place is known. */
     private static final Set<String> TOLD_OTHERWISE = Set.of("depthUm", "toMm");
     /** Judged when given, by the table of inputs. */
-    private static final Set<String> WHEN_GIVEN =
-            Set.of("cylindricalDepthMm", "totalDepthMm", "cornerRadiusMm", "glandNoseMm", "gapsMm");
+    private static final Set<String> WHEN_GIVEN = Set.of(
+            "cylindricalDepthMm",
+            "totalDepthMm",
+            "cornerRadiusMm",
+            "glandNoseMm",
+            "gapsMm",
+            "worn",
+            "oldScribeMm",
+            "chamferMm",
+            "chamferDeg",
+            "shaft",
+            "seat");
 
     private static final String REFUSED = "refused";
     /** Of the values that may stand at a place, so many are passed over when all findings are gathered. */

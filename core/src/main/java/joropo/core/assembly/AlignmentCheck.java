@@ -125,8 +125,8 @@ public final class AlignmentCheck {
                         },
                         switch (status) {
                             case PASS -> "";
-                            case REMEASURE -> "Read again with a finer gauge, or shim as said and read again.";
-                            default -> "Shims and moves as said, tighten, read again.";
+                            case REMEASURE -> "Read again with a finer gauge, or shim by these figures and read again.";
+                            default -> "Shim and move it by these figures, tighten, read again.";
                         },
                         maker ? Source.MAKER : Source.GUIDE,
                         maker ? "limit as typed" : "coupling alignment by speed")

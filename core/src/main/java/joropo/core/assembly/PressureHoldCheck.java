@@ -42,7 +42,7 @@ public final class PressureHoldCheck {
 
     /** A vacuum loses by rising. */
     private double lost() {
-        return in.startMpa() < 0 ? -corrected : corrected;
+        return in.startMpa() < 0 ? Length.snap(-corrected) : corrected;
     }
 
     private PressureHoldResult result() {

@@ -65,7 +65,8 @@ public final class SealFacesCheck {
                         "opening",
                         opens ? Status.FAIL : Status.PASS,
                         subject,
-                        opens ? "The pressure between the faces opens them." : "Spring and pressure keep them closed.",
+                        (opens ? "The pressure between the faces opens them." : "Spring and pressure keep them closed.")
+                                + (in.k() == null ? " Half of it to eight tenths is assumed to open them." : ""),
                         opens ? "More spring, or a seal of another balance." : "")
                 .withValue(margin(), "MPa")
                 .withLimits(Limits.atLeast(0), 0);
