@@ -52,6 +52,16 @@ final class AssemblyBodies {
                 Bodies.kind("clocking", clocking(), ClockingCheck::check, Bodies::findings),
                 Bodies.kind("alignment", alignment(), AlignmentCheck::check, Bodies::findings),
                 Bodies.kind(
+                        "alignment by its speed",
+                        AlignmentInputBuilder.builder(alignment())
+                                .rimMm(List.of(0.0, 0.04, 0.02, -0.02))
+                                .speedRpm(2950.0)
+                                .limitOffsetMm(null)
+                                .limitAngleMmPer100(null)
+                                .build(),
+                        AlignmentCheck::check,
+                        Bodies::findings),
+                Bodies.kind(
                         "pressure-hold", hold(PressureHoldInput.Held.GAS), PressureHoldCheck::check, Bodies::findings),
                 Bodies.kind(
                         "pressure-hold liquid",
