@@ -63,6 +63,7 @@ class DemoJobs {
     private final DemoEntry entry;
     private final DemoRings rings;
     private final DemoPacking packing;
+    private final DemoSeals seals;
     private final DemoClock clock;
     private final Random random = new Random(SEED);
 
@@ -77,6 +78,7 @@ class DemoJobs {
             DemoEntry entry,
             DemoRings rings,
             DemoPacking packing,
+            DemoSeals seals,
             DemoClock clock) {
         this.people = people;
         this.jobs = jobs;
@@ -88,6 +90,7 @@ class DemoJobs {
         this.entry = entry;
         this.rings = rings;
         this.packing = packing;
+        this.seals = seals;
         this.clock = clock;
     }
 
@@ -129,6 +132,9 @@ class DemoJobs {
         packing.stem(mill.id("valve stem"), marisol);
         packing.ram(mill.id("hydraulics rod seal, mill 1"), tobias);
         packing.leakingPump(mill.id("juice 2 packed box"), marisol);
+        seals.cartridge(mill.id("condensate mechanical seal"), marisol);
+        seals.component(mill.id("molasses mechanical seal"), tobias);
+        seals.bellows(mill.id("wash water mechanical seal"), marisol);
     }
 
     private void on(String day) {

@@ -96,6 +96,8 @@ class DemoMill {
         lip("bearing, fan end", 65, 90, Dirt.DUST, Rotation.CCW, 990);
         machine("juice 2 ", "Juice pump 2", "clarifying", "");
         other(PartKind.PACKING, "packed box", 40, 60, Medium.PRODUCT, 1470.0);
+        machine("wash water ", "Wash water pump", "cane yard", "");
+        other(PartKind.MECHANICAL_SEAL, "mechanical seal", 25, 44, Medium.WATER, 1470.0);
         machine = hydraulics;
         prefix = "hydraulics ";
         other(PartKind.O_RING, "tank cover", 126, 134, Medium.OIL, null);

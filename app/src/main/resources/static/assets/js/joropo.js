@@ -107,6 +107,7 @@ document.addEventListener("htmx:responseError", (event) => failed(event, event.d
 // what was typed and not yet saved goes out before the page is left, and never overtakes a save that is on its way
 let unsaved = false;
 let saving = false;
+let saves = 0;   // begun so far
 let leaving = false;
 
 document.addEventListener("input", (event) => {
@@ -115,6 +116,7 @@ document.addEventListener("input", (event) => {
 document.addEventListener("htmx:beforeRequest", (event) => {
   if (event.target !== sheet()) return;
   saving = true;
+  saves += 1;
   unsaved = false;
 });
 document.addEventListener("htmx:afterRequest", (event) => {
@@ -280,8 +282,9 @@ document.addEventListener("submit", (event) => {
   const path = event.submitter && event.submitter.hasAttribute("formaction") ? event.submitter.formAction : form.action;
   inTurn(async () => {
     await settle(false);
+    const before = saves;
     await htmx.ajax("POST", new URL(path).pathname, { source: document.body, target: "#" + form.dataset.list, swap: "outerHTML", values: typed });
-    if (saving) settle(false).then(refresh);
+    if (saves > before) settle(false).then(refresh);
   });
 }, true);
 

@@ -70,10 +70,10 @@ class JobKindIT {
     /** The page has no button for it, and whoever posts all the same is refused at the kind. */
     @Test
     void aPositionWhoseKindHasNoFamilyStartsNoJob() throws Exception {
-        long packing = position(PartKind.MECHANICAL_SEAL);
+        long packing = position(PartKind.BELLOWS);
         assertThat(visitor.get("/machines/positions/" + packing).body()).doesNotContain("Start a job");
         assertThat(visitor.post("/machines/positions/" + packing + "/jobs").body())
-                .contains("Is mechanical seal: there is no work for that here yet.");
+                .contains("Is bellows: there is no work for that here yet.");
         assertThat(application.getBean(JobService.class).ofPosition(packing, 1).shown())
                 .isEmpty();
     }
@@ -83,15 +83,15 @@ class JobKindIT {
         long position = position(PartKind.LIP_SEAL);
         String number = opened(position);
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> register.changePosition(position, of(PartKind.MECHANICAL_SEAL), "jacinta"))
+                .isThrownBy(() -> register.changePosition(position, of(PartKind.BELLOWS), "jacinta"))
                 .withMessageContaining("stays lip seal while a job is open here");
         var jdbc = application.getBean(JdbcTemplate.class);
         assertThatExceptionOfType(DataAccessException.class)
-                .isThrownBy(() -> jdbc.update("update job set kind = 'MECHANICAL_SEAL' where number = ?", number))
+                .isThrownBy(() -> jdbc.update("update job set kind = 'BELLOWS' where number = ?", number))
                 .withMessageContaining("the kind of a job is fixed when it is opened");
         visitor.post("/jobs/" + number + "/withdrawal", "why", "opened in error");
-        register.changePosition(position, of(PartKind.MECHANICAL_SEAL), "jacinta");
-        assertThat(register.position(position).orElseThrow().kind()).isEqualTo(PartKind.MECHANICAL_SEAL);
+        register.changePosition(position, of(PartKind.BELLOWS), "jacinta");
+        assertThat(register.position(position).orElseThrow().kind()).isEqualTo(PartKind.BELLOWS);
     }
 
     @Test

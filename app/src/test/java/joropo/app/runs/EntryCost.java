@@ -9,6 +9,7 @@ import joropo.app.Entries;
 import joropo.app.Workshop;
 import joropo.app.job.CylinderEntries;
 import joropo.app.job.PackingEntries;
+import joropo.app.job.SealEntries;
 
 /** What whole jobs cost a person: every tap, typed field, tick and choice, by stage. */
 final class EntryCost {
@@ -39,6 +40,14 @@ final class EntryCost {
                         CylinderEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
                         90),
                 new Row("a pump packed anew, from intake to the first look", PackingEntries.toTheFirstLook(pump), 70),
+                new Row(
+                        "a cartridge, from intake to signature",
+                        SealEntries.cartridge(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
+                        70),
+                new Row(
+                        "a component seal, from intake to signature",
+                        SealEntries.component(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
+                        90),
                 new Row("one more look while it runs in", PackingEntries.oneMoreLook(pump), 2));
         return String.format(
                         Locale.ROOT,

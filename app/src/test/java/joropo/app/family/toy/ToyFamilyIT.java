@@ -81,8 +81,8 @@ class ToyFamilyIT {
     @Test
     void aKindWithoutAFamilyIsRefused() throws Exception {
         String job = openedJob();
-        assertThat(visitor.post(job + "/items", "kind", "MECHANICAL_SEAL").body())
-                .contains("Is mechanical seal: there is no work for that here yet.");
+        assertThat(visitor.post(job + "/items", "kind", "BELLOWS").body())
+                .contains("Is bellows: there is no work for that here yet.");
     }
 
     @Test

@@ -1,0 +1,35 @@
+package joropo.app.family.mechseal;
+
+import java.util.List;
+import joropo.app.family.Card;
+import joropo.app.family.Family;
+import joropo.app.family.JobFacts;
+import joropo.app.family.Stage;
+import joropo.app.family.Work;
+import joropo.core.plan.PartKind;
+import org.springframework.stereotype.Component;
+
+/** Mechanical seals: one item is one seal with its seat, unit or cartridge. */
+@Component
+class MechanicalSealFamily implements Family {
+    @Override
+    public PartKind kind() {
+        return PartKind.MECHANICAL_SEAL;
+    }
+
+    /** Its own card asks for the play, as narrow as a seal needs it. */
+    @Override
+    public boolean turns() {
+        return false;
+    }
+
+    @Override
+    public List<Card> cards(Stage stage) {
+        return SealFields.cards(stage);
+    }
+
+    @Override
+    public Work evaluate(JobFacts facts) {
+        return new SealWork(facts);
+    }
+}
