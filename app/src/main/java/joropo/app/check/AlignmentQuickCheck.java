@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import joropo.app.drawing.AlignmentDrawing;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
@@ -73,7 +74,8 @@ class AlignmentQuickCheck implements QuickCheck {
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
         Readings.list(values, "rimMm", "faceMm", "softFootMm");
-        AlignmentResult r = AlignmentCheck.check(CheckInput.of(values, AlignmentInput.class));
+        AlignmentInput in = CheckInput.of(values, AlignmentInput.class);
+        AlignmentResult r = AlignmentCheck.check(in);
         List<Figure> figures = new ArrayList<>();
         if (r.offsetVerticalMm() != null) {
             figures.add(QuickResult.mm("stands high by", r.offsetVerticalMm(), 3));
@@ -86,7 +88,8 @@ class AlignmentQuickCheck implements QuickCheck {
         }
         feet.add(aside("front feet", r.moveFrontMm()));
         feet.add(aside("back feet", r.moveBackMm()));
-        return QuickResult.of(show, r.findings(), figures, new QuickResult.Listing("feet", false, feet));
+        return QuickResult.of(show, r.findings(), figures, new QuickResult.Listing("feet", false, feet))
+                .drawn(AlignmentDrawing.of(in, r, "a-"));
     }
 
     private static QuickResult.Entry shim(String feet, double mm) {

@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import joropo.app.drawing.TurnDrawings;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Show;
@@ -66,7 +67,8 @@ class CentringQuickCheck implements QuickCheck {
                             .mapToObj(i -> Map.of("angleDeg", 360.0 * i / count.intValue()))
                             .toList());
         }
-        CentringResult r = CentringCheck.check(CheckInput.of(values, CentringInput.class));
+        CentringInput in = CheckInput.of(values, CentringInput.class);
+        CentringResult r = CentringCheck.check(in);
         List<QuickResult.Entry> moves = r.screwMoves().stream()
                 .map(m -> new QuickResult.Entry(
                         null,
@@ -77,12 +79,13 @@ class CentringQuickCheck implements QuickCheck {
                                         : ", " + Length.show(Math.abs(m.turnDeg()), 0) + "° of a turn")))
                 .toList();
         return QuickResult.of(
-                show,
-                r.findings(),
-                List.of(
-                        QuickResult.mm("mean gap", r.meanMm(), 3),
-                        QuickResult.mm("off by", r.offsetMm(), 3),
-                        QuickResult.mm("greatest less least", r.spreadMm(), 3)),
-                new QuickResult.Listing("each screw", false, moves));
+                        show,
+                        r.findings(),
+                        List.of(
+                                QuickResult.mm("mean gap", r.meanMm(), 3),
+                                QuickResult.mm("off by", r.offsetMm(), 3),
+                                QuickResult.mm("greatest less least", r.spreadMm(), 3)),
+                        new QuickResult.Listing("each screw", false, moves))
+                .drawn(TurnDrawings.centring(in, r, "t-"));
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import joropo.app.drawing.TurnDrawings;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
@@ -65,7 +66,8 @@ class ClockingQuickCheck implements QuickCheck {
     public QuickResult run(Map<String, Object> values, Shop shop) {
         values.put(TRIALS, trials((String) values.get(TRIALS)));
         List.of("places", "every").forEach(f -> values.computeIfPresent(f, (k, v) -> ((Double) v).intValue()));
-        ClockingResult r = ClockingCheck.check(CheckInput.of(values, ClockingInput.class));
+        ClockingInput in = CheckInput.of(values, ClockingInput.class);
+        ClockingResult r = ClockingCheck.check(in);
         List<Figure> figures =
                 new ArrayList<>(List.of(new Figure("best measured", Integer.toString(r.bestPlace()), "place", null)));
         if (r.nextTrial() != null) {
@@ -81,7 +83,11 @@ class ClockingQuickCheck implements QuickCheck {
                                 Length.show(r.predictedTirMm().get(p), 3) + " mm"))
                         .toList();
         return QuickResult.of(
-                show, r.findings(), figures, new QuickResult.Listing("what the model sees, a hint", true, hints));
+                        show,
+                        r.findings(),
+                        figures,
+                        new QuickResult.Listing("what the model sees, a hint", true, hints))
+                .drawn(TurnDrawings.places(in, r, "t-"));
     }
 
     private static List<Map<String, Object>> trials(String text) {

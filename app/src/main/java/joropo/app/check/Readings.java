@@ -16,17 +16,22 @@ public final class Readings {
     private Readings() {}
 
     /** @throws RefusedInput at that field, when one is no length */
-    public static @Nullable List<Double> of(Map<String, Object> values, String field) {
+    private static @Nullable List<Double> of(Map<String, Object> values, String field) {
         if (!(values.get(field) instanceof String text)) {
             return null;
         }
         try {
-            return Arrays.stream(text.strip().split("\\s*;\\s*|\\s+"))
-                    .map(t -> Length.parsePlace(t, LengthUnit.MM).mm())
-                    .toList();
+            return of(text);
         } catch (RefusedInput e) {
             throw new RefusedInput(field, e.errors().get(0).message());
         }
+    }
+
+    /** @throws RefusedInput at no field of its own, when one is no length */
+    public static List<Double> of(String text) {
+        return Arrays.stream(text.strip().split("\\s*;\\s*|\\s+"))
+                .map(t -> Length.parsePlace(t, LengthUnit.MM).mm())
+                .toList();
     }
 
     /** Puts the list in the place of the text. */

@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import joropo.app.drawing.TurnDrawings;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
@@ -59,13 +60,14 @@ class RunoutQuickCheck implements QuickCheck {
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
         Readings.round(values, "readings", "valueMm");
-        RunoutResult r = RunoutCheck.check(CheckInput.of(values, RunoutInput.class));
+        RunoutInput in = CheckInput.of(values, RunoutInput.class);
+        RunoutResult r = RunoutCheck.check(in);
         List<Figure> figures = new ArrayList<>(List.of(
                 QuickResult.mm("whole reading", r.tirMm(), 3),
                 QuickResult.mm("off its centre by", r.eccentricityMm(), 3)));
         if (r.highAngleDeg() != null) {
             figures.add(new Figure("high spot at", Length.show(r.highAngleDeg(), 0), "°", null));
         }
-        return QuickResult.of(show, r.findings(), figures);
+        return QuickResult.of(show, r.findings(), figures).drawn(TurnDrawings.runout(in, r, "t-"));
     }
 }

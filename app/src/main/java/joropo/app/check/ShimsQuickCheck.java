@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import joropo.app.drawing.TurnDrawings;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
@@ -81,13 +82,14 @@ class ShimsQuickCheck implements QuickCheck {
                                 .stream()
                                 .map(e -> Map.of("thicknessMm", e.getKey(), "count", e.getValue()))
                                 .toList()));
-        ShimsResult r = ShimsCheck.check(CheckInput.of(values, ShimsInput.class));
+        ShimsInput in = CheckInput.of(values, ShimsInput.class);
+        ShimsResult r = ShimsCheck.check(in);
         List<Figure> figures = new ArrayList<>(
                 List.of(QuickResult.mm("mean", r.meanMm(), 3), QuickResult.mm("from place to place", r.spreadMm(), 3)));
         if (r.predictedMm() != null) {
             figures.add(QuickResult.mm("mean with them", r.predictedMm(), 3));
         }
-        return QuickResult.of(show, r.findings(), figures);
+        return QuickResult.of(show, r.findings(), figures).drawn(TurnDrawings.vanes(in, r, "t-"));
     }
 
     private static Optional<ShimPack> pack(Map<String, Object> values, String field) {

@@ -27,12 +27,17 @@ public final class SealDrawing {
 
     private final SealSettingInput in;
     private final SealSettingResult result;
-    private final double shaftMm;
-    private final double boreMm;
+    private final @Nullable Double shaftMm;
+    private final @Nullable Double boreMm;
     private final Svg svg;
     private final double scale;
 
-    private SealDrawing(SealSettingInput in, SealSettingResult result, double shaftMm, double boreMm, String prefix) {
+    private SealDrawing(
+            SealSettingInput in,
+            SealSettingResult result,
+            @Nullable Double shaftMm,
+            @Nullable Double boreMm,
+            String prefix) {
         this.in = in;
         this.result = result;
         this.shaftMm = shaftMm;
@@ -42,9 +47,13 @@ public final class SealDrawing {
         scale = Math.min(MOST_LONG / far, 9);
     }
 
-    /** @param prefix of ids, so that two drawings may share a page */
+    /** @param shaftMm, @param boreMm absent: not shown, @param prefix of ids, so that two may share a page */
     public static String of(
-            SealSettingInput in, SealSettingResult result, double shaftMm, double boreMm, String prefix) {
+            SealSettingInput in,
+            SealSettingResult result,
+            @Nullable Double shaftMm,
+            @Nullable Double boreMm,
+            String prefix) {
         return new SealDrawing(in, result, shaftMm, boreMm, prefix).draw();
     }
 
@@ -65,8 +74,10 @@ public final class SealDrawing {
         svg.rect(Ink.PRODUCT_WASH, CHAMBER_X, top(), WIDTH - CHAMBER_X - 20, HIGH);
         chamber();
         svg.polygon(Ink.SHAFT, box(10, SHAFT_Y, WIDTH - 20, 62)).line(Ink.OUTLINE, 10, SHAFT_Y, WIDTH - 10, SHAFT_Y);
-        svg.number(Ink.NUMBER, 20, SHAFT_Y + 26, 14, "start", "Ø " + Length.show(shaftMm, 2))
-                .number(Ink.NUMBER, WIDTH - 30, top() - WALL - 8, 14, "end", "Ø " + Length.show(boreMm, 2));
+        if (shaftMm != null && boreMm != null) {
+            svg.number(Ink.NUMBER, 20, SHAFT_Y + 26, 14, "start", "Ø " + Length.show(shaftMm, 2))
+                    .number(Ink.NUMBER, WIDTH - 30, top() - WALL - 8, 14, "end", "Ø " + Length.show(boreMm, 2));
+        }
         seat();
         unit();
         band();

@@ -18,6 +18,8 @@ public record Card(String id, String title, Shape shape, List<Field<?>> fields, 
         PLANES,
         /** Depths round the circumference. */
         CLOCK,
+        /** Twelve readings round a turn, as hours of a clock; what else there is stands below. */
+        DIAL,
         /** Things to be ticked. */
         TICKS
     }

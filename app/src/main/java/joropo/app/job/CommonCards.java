@@ -40,6 +40,7 @@ final class CommonCards {
         if (stage == Stage.SET) {
             out.addAll(1, Joints.cards(joints));
         }
+        out.addAll(AssemblyCards.cards(stage));
         out.removeIf(c -> !turning && OF_TURNING.contains(c.id()));
         out.addAll(BearingCards.cards(stage, BearingCards.of(log)));
         out.addAll(BootCards.cards(stage, BootCards.of(log)));

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Set;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
+import joropo.app.family.Panel;
 import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.ui.Field;
@@ -45,6 +46,7 @@ final class CommonWork {
 
     private final ReadFields read;
     private final boolean turns;
+    private final AssemblyCards assembly;
     private final @Nullable DiagnosisResult diagnosis;
     private final List<Joint> joints;
     private final @Nullable List<Double> pack;
@@ -52,10 +54,11 @@ final class CommonWork {
     private final Map<String, String> errors = new HashMap<>();
 
     /**
-     * @param cards of the job, which say what joints, bearings and shims there are
+     * @param cards of the job, which say what joints, bearings and shims there are, @param speedRpm of its shaft,
+     *     absent: not known
      * @param symptoms what was seen, @param absent what was looked for and is not there; codes of the table of signs
      */
-    CommonWork(ReadFields read, JobCards cards, Set<String> symptoms, Set<String> absent) {
+    CommonWork(ReadFields read, JobCards cards, @Nullable Double speedRpm, Set<String> symptoms, Set<String> absent) {
         this.read = read;
         diagnosis = diagnosis(symptoms, absent);
         joints = joints(cards.joints());
@@ -77,6 +80,12 @@ final class CommonWork {
         BearingCards.of(cards.log()).forEach(b -> findings.addAll(BearingCards.findings(b, read, errors)));
         set();
         prove();
+        assembly = new AssemblyCards(read, speedRpm, errors);
+        findings.addAll(assembly.findings());
+    }
+
+    List<Panel> panels(Stage stage) {
+        return assembly.panels(stage);
     }
 
     List<JobFinding> findings() {

@@ -97,7 +97,7 @@ final class JobWork {
                 .flatMap(i -> i.work().symptoms().stream())
                 .filter(s -> !absent.contains(s))
                 .forEach(symptoms::add);
-        common = new CommonWork(read, cards, symptoms, absent);
+        common = new CommonWork(read, cards, position.speedRpm(), symptoms, absent);
         findings = Stream.of(
                         common.findings().stream(),
                         items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()),
@@ -313,9 +313,8 @@ final class JobWork {
 
     /** What a stage offers and shows beside its fields, each under its card. */
     List<Panel> panels(Stage stage) {
-        return items.stream()
-                .flatMap(i -> i.work().panels(stage).stream()
-                        .map(p -> p.under(i.item().prefix())))
+        return Stream.concat(common.panels(stage).stream(), items.stream().flatMap(i -> i.work().panels(stage).stream()
+                        .map(p -> p.under(i.item().prefix()))))
                 .toList();
     }
 

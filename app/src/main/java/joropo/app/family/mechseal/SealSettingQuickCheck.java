@@ -10,6 +10,7 @@ import joropo.app.check.CheckInput;
 import joropo.app.check.QuickCheck;
 import joropo.app.check.QuickForm;
 import joropo.app.check.QuickResult;
+import joropo.app.drawing.SealDrawing;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
@@ -83,7 +84,8 @@ class SealSettingQuickCheck implements QuickCheck {
 
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
-        SealSettingResult r = SealSettingCheck.check(CheckInput.of(values, SealSettingInput.class));
+        SealSettingInput in = CheckInput.of(values, SealSettingInput.class);
+        SealSettingResult r = SealSettingCheck.check(in);
         List<Figure> figures = new ArrayList<>(List.of(
                 QuickResult.mm("set at", r.settingMm(), 2),
                 QuickResult.mm("from", r.lowMm(), 2),
@@ -91,6 +93,6 @@ class SealSettingQuickCheck implements QuickCheck {
         if (r.compressionMm() != null) {
             figures.add(QuickResult.mm("spring pressed by", r.compressionMm(), 2));
         }
-        return QuickResult.of(show, r.findings(), figures);
+        return QuickResult.of(show, r.findings(), figures).drawn(SealDrawing.of(in, r, null, null, "s-"));
     }
 }
