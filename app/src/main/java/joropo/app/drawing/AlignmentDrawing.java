@@ -44,8 +44,8 @@ public final class AlignmentDrawing {
                         + "focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">")
                 .raw("<title id=\"" + svg.id("t") + "\">How the machine stands, from the side and from above</title>")
                 .rect(Ink.PAPER, 0, 0, 780, 420);
-        view(100, "from the side", r.offsetVerticalMm(), r.shimFrontMm(), r.shimBackMm(), "put in ", "take out ", 1);
-        view(300, "from above", r.offsetHorizontalMm(), r.moveFrontMm(), r.moveBackMm(), "right ", "left ", -1);
+        view(104, "from the side", r.offsetVerticalMm(), r.shimFrontMm(), r.shimBackMm(), "put in ", "take out ", 1);
+        view(310, "from above", r.offsetHorizontalMm(), r.moveFrontMm(), r.moveBackMm(), "right ", "left ", -1);
         return svg.raw("</svg>").toString();
     }
 
@@ -59,14 +59,14 @@ public final class AlignmentDrawing {
             String more,
             String less,
             int up) {
-        svg.words(Ink.NAME, 16, y - 62, 15, "start", name)
+        svg.words(Ink.NAME, 16, y - 64, 20, "start", name)
                 .line(Ink.OUTLINE, 16, y, LEFT - 8, y)
                 .path(
                         Ink.HAIR,
                         "M" + Svg.n(LEFT) + " " + Svg.n(y) + "H" + Svg.n(RIGHT),
                         " stroke-dasharray=\"10 4 2 4\"");
         if (offset == null || front == null || back == null) {
-            svg.words(Ink.STRONG, 400, y - 20, 15, "middle", "not known without the sag of the bracket");
+            svg.words(Ink.STRONG, 400, y - 20, 20, "middle", "not known without the sag of the bracket");
             return;
         }
         double atBack = y + up * back * scale;
@@ -78,7 +78,7 @@ public final class AlignmentDrawing {
                         x(in.backFeetMm()) + 40,
                         start + (atBack - start) * (x(in.backFeetMm()) + 40 - LEFT) / (x(in.backFeetMm()) - LEFT))
                 .line(Ink.MARK, LEFT, start - 26, LEFT, start + 26);
-        svg.words(Ink.STRONG, LEFT + 6, y - 34, 14, "start", "off " + Length.show(offset, 3));
+        svg.words(Ink.STRONG, LEFT + 8, y - 34, 20, "start", "off " + Length.show(offset, 3));
         foot(in.frontFeetMm(), y, front, more, less);
         foot(in.backFeetMm(), y, back, more, less);
     }
@@ -89,8 +89,8 @@ public final class AlignmentDrawing {
                 .words(
                         Ink.STRONG,
                         x(at),
-                        y + 80,
-                        15,
+                        y + 84,
+                        20,
                         "middle",
                         Math.abs(mm) < 0.005 ? "stays" : (mm < 0 ? less : more) + Length.show(Math.abs(mm), 2));
     }

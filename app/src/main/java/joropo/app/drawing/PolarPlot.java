@@ -12,6 +12,7 @@ final class PolarPlot {
     private static final double INNER = 62;
     private static final double OUTER = 138;
     private static final double LABEL = 166;
+    private static final double BESIDE = 19;
     private static final int STEP_DEG = 5;
     private static final String DASHED = " stroke-dasharray=\"6 4\"";
 
@@ -97,9 +98,10 @@ final class PolarPlot {
     PolarPlot mark(double deg, String words) {
         Point from = at(deg, OUTER + 4);
         Point to = at(deg, OUTER + 16);
-        Point text = at(deg, LABEL + 24);
+        Point text = at(deg, LABEL);
+        double beside = text.y() > MIDDLE + 1 ? BESIDE : -BESIDE; // below in the lower half, else above
         svg.line(Ink.OUTLINE, from.x(), from.y(), to.x(), to.y())
-                .words(Ink.STRONG, text.x(), text.y() + 5, 13, "middle", words);
+                .words(Ink.STRONG, text.x(), text.y() + 5 + beside, 14, "middle", words);
         return this;
     }
 

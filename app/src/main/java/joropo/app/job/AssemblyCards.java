@@ -201,10 +201,6 @@ final class AssemblyCards {
 
     private record Judged(List<Finding> findings, String svg) {}
 
-    private static Finding wanting(String id, String subject, String what) {
-        return Finding.missing(id, subject, "Still wanted: " + what + ".", "Type that too.");
-    }
-
     private void dial() {
         List<RunoutInput.Reading> readings = new ArrayList<>();
         for (int i = 0; i < HOURS; i++) {
@@ -218,7 +214,7 @@ final class AssemblyCards {
                 return null;
             }
             if (readings.size() < QUARTERS.size()) {
-                return new Judged(List.of(wanting("limit", "run-out, whole reading", "four places at least")), "");
+                return new Judged(List.of(RunoutCheck.unread()), "");
             }
             RunoutInput in = new RunoutInput(readings, read.get(DIAL_LIMIT), read.get(DIAL_COUPLING), read.get(DIAL_U));
             RunoutResult r = RunoutCheck.check(in);
@@ -239,7 +235,7 @@ final class AssemblyCards {
                 return null;
             }
             if (readings.size() < QUARTERS.size()) {
-                return new Judged(List.of(wanting("spread", "gap, greatest less least", "all four places")), "");
+                return new Judged(List.of(CentringCheck.unread()), "");
             }
             CentringInput in = CentringInputBuilder.builder()
                     .readings(readings)
@@ -258,12 +254,7 @@ final class AssemblyCards {
                 return null;
             }
             if (read.get(VANE_TARGET) == null || read.get(VANE_TOLERANCE) == null || read.get(VANE_OPENS) == null) {
-                return new Judged(
-                        List.of(wanting(
-                                "choice",
-                                "clearance against its target",
-                                "target, tolerance, and whether a thicker shim opens it")),
-                        "");
+                return new Judged(List.of(ShimsCheck.unread()), "");
             }
             ShimsInput in = ShimsInputBuilder.builder()
                     .readingsMm(Readings.of(gaps))
@@ -304,9 +295,7 @@ final class AssemblyCards {
                     || read.get(FACE_DIAMETER) == null
                     || read.get(FRONT) == null
                     || read.get(BACK) == null) {
-                return new Judged(
-                        List.of(wanting("offset", "offset at the coupling", "rim, face and its diameter, both feet")),
-                        "");
+                return new Judged(List.of(AlignmentCheck.unread()), "");
             }
             AlignmentInput in = AlignmentInputBuilder.builder()
                     .rimMm(Readings.of(rim))
@@ -332,12 +321,7 @@ final class AssemblyCards {
             if (Stream.of(HOLD_START, HOLD_END, HOLD_START_C, HOLD_END_C, HOLD_MINUTES)
                             .anyMatch(f -> read.get(f) == null)
                     || read.get(HOLD_MEDIUM) == null) {
-                return new Judged(
-                        List.of(wanting(
-                                "drop",
-                                "pressure lost, at one temperature",
-                                "both pressures, both temperatures, the time, and what fills it")),
-                        "");
+                return new Judged(List.of(PressureHoldCheck.unread()), "");
             }
             return new Judged(
                     PressureHoldCheck.check(PressureHoldInputBuilder.builder()

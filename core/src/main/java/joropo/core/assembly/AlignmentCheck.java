@@ -33,6 +33,15 @@ public final class AlignmentCheck {
         return new AlignmentCheck(in).result();
     }
 
+    /** While only some of it is read. */
+    public static Finding unread() {
+        return Finding.missing(
+                "offset",
+                "offset at the coupling",
+                "Still wanted: rim, face and its diameter, both feet.",
+                "Type that too.");
+    }
+
     /** Vertical, + high, less its target; absent while the sag is not known. */
     private @Nullable Double vertical() {
         return in.sagMm() == null

@@ -35,6 +35,12 @@ public final class CentringCheck {
         return new CentringCheck(in).result();
     }
 
+    /** While only some of it is read. */
+    public static Finding unread() {
+        return Finding.missing(
+                "spread", "gap, greatest less least", "Still wanted: all four places.", "Type that too.");
+    }
+
     private boolean isOff() {
         return offset >= NOTHING_MM;
     }

@@ -29,6 +29,15 @@ public final class PressureHoldCheck {
         return new PressureHoldCheck(in).result();
     }
 
+    /** While only some of it is read. */
+    public static Finding unread() {
+        return Finding.missing(
+                "drop",
+                "pressure lost, at one temperature",
+                "Still wanted: both pressures, both temperatures, the time, and what fills it.",
+                "Type that too.");
+    }
+
     private boolean isGas() {
         return in.medium() == PressureHoldInput.Held.GAS;
     }

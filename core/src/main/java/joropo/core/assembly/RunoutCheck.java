@@ -36,6 +36,12 @@ public final class RunoutCheck {
         return new RunoutCheck(in).result();
     }
 
+    /** While only some of it is read. */
+    public static Finding unread() {
+        return Finding.missing(
+                "limit", "run-out, whole reading", "Still wanted: four places at least.", "Type that too.");
+    }
+
     private RunoutResult result() {
         List<Finding> findings = new ArrayList<>();
         findings.add(limit());

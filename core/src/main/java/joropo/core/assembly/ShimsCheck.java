@@ -33,6 +33,15 @@ public final class ShimsCheck {
         return new ShimsCheck(in).result();
     }
 
+    /** While only some of it is read. */
+    public static Finding unread() {
+        return Finding.missing(
+                "choice",
+                "clearance against its target",
+                "Still wanted: target, tolerance, and whether a thicker shim opens it.",
+                "Type that too.");
+    }
+
     private double change() {
         return Length.snap(in.targetMm() - mean);
     }
