@@ -26,6 +26,10 @@ import joropo.core.mechseal.FlatnessInput;
 import joropo.core.mechseal.SealFacesCheck;
 import joropo.core.mechseal.SealFacesInput;
 import joropo.core.mechseal.SealFacesInputBuilder;
+import joropo.core.mechseal.SealHolds;
+import joropo.core.mechseal.SealHoldsBuilder;
+import joropo.core.mechseal.SealIdentity;
+import joropo.core.mechseal.SealIdentityBuilder;
 import joropo.core.mechseal.SealSettingCheck;
 import joropo.core.mechseal.SealSettingInput;
 import joropo.core.mechseal.SealSettingInputBuilder;
@@ -81,6 +85,15 @@ final class AssemblyBodies {
                         Bodies::findings),
                 Bodies.kind("seal-faces", faces(52.0), SealFacesCheck::check, Bodies::findings),
                 Bodies.kind("seal-faces near opening", faces(53.5), SealFacesCheck::check, Bodies::findings),
+                Bodies.kind("which seal", identity(), SealIdentity::findings, Bodies::findings),
+                Bodies.kind(
+                        "which seal in the sea",
+                        SealIdentityBuilder.builder(identity())
+                                .fluid("SEA_WATER")
+                                .build(),
+                        SealIdentity::findings,
+                        Bodies::findings),
+                Bodies.kind("seal holds", holds(), SealHolds::findings, Bodies::findings),
                 Bodies.kind("flatness", new FlatnessInput(2.0), FlatnessCheck::check, Bodies::findings));
     }
 
@@ -204,6 +217,39 @@ final class AssemblyBodies {
                 .speedRpm(2950.0)
                 .k(0.5)
                 .friction(0.07)
+                .build();
+    }
+
+    private static SealIdentity identity() {
+        return SealIdentityBuilder.builder()
+                .sameAsDrawing(true)
+                .seat(SealIdentity.Face.SILICON_CARBIDE)
+                .rotor(SealIdentity.Face.CARBON)
+                .elastomer("FKM")
+                .springs(SealIdentity.Springs.STAINLESS)
+                .fluid("HLP_OIL")
+                .temperatureC(60.0)
+                .pressureMpa(0.4)
+                .makerPressureMpa(1.6)
+                .dual(true)
+                .barrierMpa(0.6)
+                .barrierFluid("HLP_OIL")
+                .barrierAbove(true)
+                .build();
+    }
+
+    private static SealHolds holds() {
+        return SealHoldsBuilder.builder()
+                .faces(SealHolds.Faces.LAPPED)
+                .bands(List.of(1.0, 2.0))
+                .facesSeen(true)
+                .clipsIn(3)
+                .clipsOut(3)
+                .full(true)
+                .vented(true)
+                .flush(true)
+                .ports(true)
+                .airTest(SealHolds.AirTest.HELD)
                 .build();
     }
 }

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * What has to hold before a mechanical seal turns under power (guide): its faces, what was counted in, and the chamber.
  *
- * @param faces that go in, @param facesSeen whether they were looked at under a lamp before they went in
+ * @param faces that go in, @param bands of both, counted after they were lapped; absent: not counted, @param facesSeen
+ *     whether they were looked at under a lamp before they went in
  * @param clipsIn holders, keepers and clips counted in, @param clipsOut counted out
  * @param full, @param vented, @param flush, @param ports each absent: not looked
  * @param airTest what the low pressure test with air showed
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 public record SealHolds(
         @Nullable Faces faces,
+        @Nullable List<Double> bands,
         @Nullable Boolean facesSeen,
         @Nullable Integer clipsIn,
         @Nullable Integer clipsOut,
@@ -28,6 +30,14 @@ public record SealHolds(
         @Nullable Boolean flush,
         @Nullable Boolean ports,
         @Nullable AirTest airTest) {
+    public SealHolds {
+        bands = bands == null ? List.of() : List.copyOf(bands);
+    }
+
+    /** Every rule once. */
+    public List<Finding> findings() {
+        return List.of(reuse(), seen(), clips(), air(), start());
+    }
 
     /** Which faces go in. */
     public enum Faces {
@@ -72,7 +82,7 @@ public record SealHolds(
         }
         return switch (faces) {
             case NEW -> Say.guide("reuse", Status.PASS, subject, "A new pair.", "");
-            case LAPPED -> Say.guide("reuse", Status.PASS, subject, "Both lapped again, as a pair.", "");
+            case LAPPED -> lapped(subject);
             case ONE_LAPPED ->
                 Say.guide(
                         "reuse",
@@ -88,6 +98,25 @@ public record SealHolds(
                         "Faces that have run, and were apart, do not find each other again.",
                         "Both lapped again, or a new pair.");
         };
+    }
+
+    private Finding lapped(String subject) {
+        if (bands.size() < 2) {
+            return Finding.missing(
+                    "reuse", subject, "How flat they are now is not known.", "Count the light bands of both faces.");
+        }
+        Status worst = Finding.worst(bands.stream()
+                .flatMap(b -> FlatnessCheck.check(new FlatnessInput(b)).findings().stream())
+                .toList());
+        return Say.guide(
+                        "reuse",
+                        worst,
+                        subject,
+                        worst == Status.PASS
+                                ? "Both lapped again, as a pair, and flat."
+                                : "Lapped again, and one of them is not flat.",
+                        worst == Status.PASS ? "" : "Have both lapped once more.")
+                .withValue(bands.stream().mapToDouble(b -> b).max().orElseThrow(), "bands");
     }
 
     /** New ones too: they come with chips. */

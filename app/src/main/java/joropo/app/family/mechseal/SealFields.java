@@ -79,6 +79,9 @@ final class SealFields {
     static final Field<Double> MAKER_PRESSURE = Field.pressure("sealMakerMpa", "its maker allows");
     static final Field<SealHolds.Faces> FACES =
             Field.choice("sealFaces", "faces that go in", SealHolds.Faces.class, SealHolds.Faces::words);
+    static final List<Field<Double>> BANDS = List.of(
+            Field.number("sealBandsSeat", "light bands of the seat", "", 0, 200).hint("lapped again only"),
+            Field.number("sealBandsRotor", "of the turning face", "", 0, 200));
     static final Field<Double> BARRIER = Field.pressure("sealBarrierMpa", "barrier, pressure");
     static final Field<String> BARRIER_FLUID = Field.choice("sealBarrierFluid", "barrier, fluid", CheckChoices.FLUIDS);
     static final Field<Boolean> BARRIER_ABOVE = Field.yesNo("sealBarrierAbove", "barrier above the chamber, by design");
@@ -163,7 +166,9 @@ final class SealFields {
                                 ROTOR,
                                 ELASTOMER,
                                 SPRINGS,
-                                MAKER_PRESSURE),
+                                MAKER_PRESSURE,
+                                BANDS.get(0),
+                                BANDS.get(1)),
                         Card.of(BARRIER_CARD, "Barrier", Shape.LIST, BARRIER, BARRIER_FLUID, BARRIER_ABOVE)
                                 .fold());
             case FIT ->

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -183,6 +184,10 @@ final class SealWork implements Work {
     private SealHolds holds() {
         return SealHoldsBuilder.builder()
                 .faces(read.get(SealFields.FACES))
+                .bands(SealFields.BANDS.stream()
+                        .map(read::get)
+                        .filter(Objects::nonNull)
+                        .toList())
                 .facesSeen(read.get(SealFields.FACES_SEEN))
                 .clipsIn(whole(read.get(SealFields.CLIPS_IN)))
                 .clipsOut(whole(read.get(SealFields.CLIPS_OUT)))
