@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A coupling read by rim and face. */
 @RestController
-@Order(122)
+@Order(130)
 @Tag(name = "checks")
 class AlignmentQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/alignment";

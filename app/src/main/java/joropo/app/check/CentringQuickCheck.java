@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A ring that is centred on its shaft. */
 @RestController
-@Order(116)
+@Order(124)
 @Tag(name = "checks")
 class CentringQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/centring";

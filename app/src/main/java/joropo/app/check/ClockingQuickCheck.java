@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A coupling that is turned from place to place. */
 @RestController
-@Order(120)
+@Order(128)
 @Tag(name = "checks")
 class ClockingQuickCheck implements QuickCheck {
     private static final String TRIALS = "trials";

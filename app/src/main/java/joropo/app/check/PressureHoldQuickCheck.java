@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A space that is closed under pressure and looked at again. */
 @RestController
-@Order(124)
+@Order(132)
 @Tag(name = "checks")
 class PressureHoldQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/pressure-hold";

@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** An indicator against a shaft that is turned. */
 @RestController
-@Order(114)
+@Order(122)
 @Tag(name = "checks")
 class RunoutQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/runout";

@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A clearance that shims set. */
 @RestController
-@Order(118)
+@Order(126)
 @Tag(name = "checks")
 class ShimsQuickCheck implements QuickCheck {
     private static final String AT_HAND = "availableMm";

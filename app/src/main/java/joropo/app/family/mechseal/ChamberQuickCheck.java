@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The machine at its seal chamber. */
 @RestController
-@Order(126)
+@Order(134)
 @Tag(name = "checks")
 class ChamberQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/chamber";

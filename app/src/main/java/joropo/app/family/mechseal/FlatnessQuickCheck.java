@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Flatness of a lapped face. */
 @RestController
-@Order(132)
+@Order(140)
 @Tag(name = "checks")
 class FlatnessQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/flatness";

@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** How the faces of a seal are loaded. */
 @RestController
-@Order(130)
+@Order(138)
 @Tag(name = "checks")
 class SealFacesQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/seal-faces";

@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A component seal and where it is set. */
 @RestController
-@Order(128)
+@Order(136)
 @Tag(name = "checks")
 class SealSettingQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/seal-setting";
