@@ -15,8 +15,6 @@ import joropo.core.assembly.ClockingCheck;
 import joropo.core.assembly.ClockingInput;
 import joropo.core.assembly.ClockingResult;
 import joropo.core.units.Length;
-import joropo.core.units.LengthUnit;
-import joropo.core.units.Quantity;
 import joropo.core.units.RefusedInput;
 import org.springframework.core.annotation.Order;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -64,7 +62,11 @@ class ClockingQuickCheck implements QuickCheck {
 
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
-        values.put(TRIALS, trials((String) values.get(TRIALS)));
+        try {
+            values.put(TRIALS, Readings.trials((String) values.get(TRIALS)));
+        } catch (RefusedInput e) {
+            throw new RefusedInput(TRIALS, e.errors().get(0).message());
+        }
         List.of("places", "every").forEach(f -> values.computeIfPresent(f, (k, v) -> ((Double) v).intValue()));
         ClockingInput in = CheckInput.of(values, ClockingInput.class);
         ClockingResult r = ClockingCheck.check(in);
@@ -88,28 +90,5 @@ class ClockingQuickCheck implements QuickCheck {
                         figures,
                         new QuickResult.Listing("what the model sees, a hint", true, hints))
                 .drawn(TurnDrawings.places(in, r, "t-"));
-    }
-
-    private static List<Map<String, Object>> trials(String text) {
-        List<Map<String, Object>> out = new ArrayList<>();
-        for (String trial : text.split("[;\n]")) {
-            if (trial.isBlank()) {
-                continue;
-            }
-            String[] words = trial.strip().split("\\s+");
-            try {
-                if (words.length != 2) {
-                    throw new RefusedInput("", "needs a place and its reading, got '" + trial.strip() + "'");
-                }
-                out.add(Map.of(
-                        "place",
-                        (int) Quantity.plain(words[0], ""),
-                        "tirMm",
-                        Length.parsePlace(words[1], LengthUnit.MM).mm()));
-            } catch (RefusedInput e) {
-                throw new RefusedInput(TRIALS, e.errors().get(0).message());
-            }
-        }
-        return out;
     }
 }

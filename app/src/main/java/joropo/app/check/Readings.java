@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import joropo.core.assembly.ClockingInput;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
+import joropo.core.units.Quantity;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 
@@ -55,5 +57,26 @@ public final class Readings {
             out.add(Map.of("angleDeg", 360.0 * i / all.size(), name, all.get(i)));
         }
         values.put(field, out);
+    }
+
+    /**
+     * Places of a coupling with their whole readings, such as {@code 0 0.08; 3 0.05}.
+     *
+     * @throws RefusedInput at no field of its own, when one is no such pair
+     */
+    public static List<ClockingInput.Trial> trials(String text) {
+        List<ClockingInput.Trial> out = new ArrayList<>();
+        for (String trial : text.split("[;\n]")) {
+            if (trial.isBlank()) {
+                continue;
+            }
+            String[] words = trial.strip().split("\\s+");
+            if (words.length != 2) {
+                throw new RefusedInput("", "needs a place and its reading, got '" + trial.strip() + "'");
+            }
+            double mm = Length.parsePlace(words[1], LengthUnit.MM).mm();
+            out.add(new ClockingInput.Trial((int) Quantity.plain(words[0], ""), mm));
+        }
+        return out;
     }
 }

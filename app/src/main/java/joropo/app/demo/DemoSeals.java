@@ -43,7 +43,7 @@ class DemoSeals {
                         + "sealSprings STAINLESS; sealMakerMpa 1.6");
     }
 
-    /** Measured and decided, its seat in, the unit at its line. */
+    /** Its seat in, the unit at its line; the coupling is looked for its best place. */
     void component(long position, Person who) {
         String number = jobs.open(position, who).number();
         sheets.keep(
@@ -58,7 +58,9 @@ class DemoSeals {
                 who,
                 MACHINE
                         + "sealRa 0.3; sealMount O_RING; sealProtrusion 6; sealGasket 0.8; sealWorking 42.5; sealFree 46; "
-                        + "sealMove 0; sealGrowth 0.15");
+                        + "sealMove 0; sealGrowth 0.15; dial0 0.021; dial30 0.018; dial60 0.012; dial90 0.001; dial120 -0.009; "
+                        + "dial150 -0.016; dial180 -0.019; dial210 -0.017; dial240 -0.01; dial270 0; dial300 0.011; "
+                        + "dial330 0.019; dialLimit 0.055; dialReadTo 0.004");
         sheets.keep(
                 number,
                 Stage.DECIDE,
@@ -71,6 +73,11 @@ class DemoSeals {
                 who,
                 "sealFacesSeen YES; sealSeatOutside 78; sealDepth12 4.02; sealDepth3 4.01; sealDepth6 4.00; "
                         + "sealDepth9 4.01; sealDepthTo 0.008; sealPlace 47.62");
+        sheets.type(
+                number,
+                Stage.SET,
+                who,
+                "clockPlaces 8; clockTrials 0 0.072\n3 0.021\n5 0.051\n2 0.034; clockLimit 0.02; clockBalanced NO");
     }
 
     /** Stripped, its figures still to be taken. */

@@ -23,6 +23,10 @@ import joropo.core.assembly.CentringCheck;
 import joropo.core.assembly.CentringInput;
 import joropo.core.assembly.CentringInputBuilder;
 import joropo.core.assembly.CentringResult;
+import joropo.core.assembly.ClockingCheck;
+import joropo.core.assembly.ClockingInput;
+import joropo.core.assembly.ClockingInputBuilder;
+import joropo.core.assembly.ClockingResult;
 import joropo.core.assembly.PressureHoldCheck;
 import joropo.core.assembly.PressureHoldInput;
 import joropo.core.assembly.PressureHoldInputBuilder;
@@ -53,6 +57,7 @@ final class AssemblyCards {
     private static final String RING_CARD = "ring-centre";
     private static final String VANES_CARD = "vanes";
     private static final String COUPLING_CARD = "coupling";
+    private static final String CLOCKING_CARD = "clocking";
     private static final String HOLD_CARD = "pressure-hold";
 
     private static final List<Field<Double>> DIAL = IntStream.range(0, HOURS)
@@ -94,6 +99,14 @@ final class AssemblyCards {
     private static final Field<Double> TARGET =
             Field.place("couplingTarget", "to stand high by, cold").hint("empty: it does not grow");
 
+    private static final Field<Double> PLACES = Field.number("clockPlaces", "index places", "", 2, 96);
+    private static final Field<String> TRIALS =
+            Field.note("clockTrials", "place and whole reading, the next").hint("0 0.08; 3 0.05; 6 0.02");
+    private static final Field<Double> PLACES_LIMIT = Field.play("clockLimit", "limit of the whole reading");
+    private static final Field<Boolean> BALANCED = Field.yesNo("clockBalanced", "the parts are balanced together");
+    private static final Field<Double> EVERY =
+            Field.number("clockEvery", "only every so many fit", "", 1, 48).hint("empty: each");
+
     private static final Field<Double> HOLD_START = Field.pressure("holdStart", "pressure at first");
     private static final Field<Double> HOLD_END = Field.pressure("holdEnd", "at the end");
     private static final Field<Double> HOLD_START_C = Field.temperature("holdStartC", "temperature at first");
@@ -119,6 +132,7 @@ final class AssemblyCards {
         dial();
         ring();
         vanes();
+        clocking();
         coupling();
         hold();
     }
@@ -145,6 +159,10 @@ final class AssemblyCards {
                                 VANES_CARD,
                                 "Clearance by shims",
                                 List.of(VANES, VANE_TARGET, VANE_TOLERANCE, VANE_OPENS, VANE_AT_HAND, VANE_PACK)),
+                        list(
+                                CLOCKING_CARD,
+                                "Best place of a coupling",
+                                List.of(PLACES, TRIALS, PLACES_LIMIT, BALANCED, EVERY)),
                         list(
                                 COUPLING_CARD,
                                 "Coupling in line",
@@ -281,6 +299,28 @@ final class AssemblyCards {
                 .map(t -> new ShimsInput.Stock(
                         t, (int) all.stream().filter(t::equals).count()))
                 .toList();
+    }
+
+    private void clocking() {
+        String trials = read.get(TRIALS);
+        judged(Stage.SET, CLOCKING_CARD, TRIALS, () -> {
+            if (trials == null) {
+                return null;
+            }
+            if (read.get(PLACES) == null) {
+                return new Judged(List.of(ClockingCheck.unread()), "");
+            }
+            Double every = read.get(EVERY);
+            ClockingInput in = ClockingInputBuilder.builder()
+                    .places(read.get(PLACES).intValue())
+                    .trials(Readings.trials(trials))
+                    .limitMm(read.get(PLACES_LIMIT))
+                    .balancedSet(read.get(BALANCED))
+                    .every(every == null ? null : Integer.valueOf(every.intValue()))
+                    .build();
+            ClockingResult r = ClockingCheck.check(in);
+            return new Judged(r.findings(), TurnDrawings.places(in, r, "clock-"));
+        });
     }
 
     private void coupling() {

@@ -43,7 +43,7 @@ public final class SealEntries {
                                 "size",
                                 size,
                                 "batch",
-                                "M-" + ++received,
+                                "SEAL-" + ++received,
                                 "count",
                                 "2",
                                 "place",

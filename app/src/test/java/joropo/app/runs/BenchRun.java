@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import joropo.app.Server;
 import joropo.app.Visitor;
 import joropo.app.Workshop;
@@ -23,6 +24,14 @@ import joropo.app.drawing.Paper;
 import joropo.app.drawing.Pin;
 import joropo.app.drawing.SectionDrawing;
 import joropo.app.drawing.SectionPicture;
+import joropo.core.assembly.CentringCheck;
+import joropo.core.assembly.CentringInput;
+import joropo.core.assembly.CentringInputBuilder;
+import joropo.core.assembly.ClockingCheck;
+import joropo.core.assembly.ClockingInput;
+import joropo.core.assembly.ClockingInputBuilder;
+import joropo.core.assembly.RunoutCheck;
+import joropo.core.assembly.RunoutInput;
 import joropo.core.lipseal.LipSealCheck;
 import joropo.core.lipseal.LipSealInput;
 import joropo.core.lipseal.LipSealInputBuilder;
@@ -473,6 +482,35 @@ class BenchRun {
                 boxed.what,
                 boxed.medianMs,
                 boxed.p99Ms));
+        CentringInput gaps = CentringInputBuilder.builder()
+                .readings(IntStream.range(0, 12)
+                        .mapToObj(i -> new CentringInput.Reading(null, 30.0 * i, 0.3 + 0.05 * Math.cos(i)))
+                        .toList())
+                .build();
+        RunoutInput run = new RunoutInput(
+                IntStream.range(0, 12)
+                        .mapToObj(i -> new RunoutInput.Reading(30.0 * i, 0.02 * Math.cos(i)))
+                        .toList(),
+                0.05,
+                null,
+                0.005);
+        ClockingInput clock = ClockingInputBuilder.builder()
+                .places(12)
+                .trials(IntStream.range(0, 6)
+                        .mapToObj(i -> new ClockingInput.Trial(2 * i, 0.05 + 0.01 * i))
+                        .toList())
+                .limitMm(0.01)
+                .build();
+        List<Timing> turns = List.of(
+                timed("a ring centred by twelve gaps", () -> CentringCheck.check(gaps)),
+                timed("run-out of twelve readings", () -> RunoutCheck.check(run)),
+                timed("a coupling clocked by six trials", () -> ClockingCheck.check(clock)));
+        out.append("Assembly (aim: under 0.2 ms each): ")
+                .append(turns.stream()
+                        .map(t -> String.format(
+                                Locale.ROOT, "%s: median %.3f ms, p99 %.3f ms", t.what, t.medianMs, t.p99Ms))
+                        .collect(Collectors.joining("; ")))
+                .append(String.format(".%n"));
         out.append(String.format(
                 Locale.ROOT,
                 "%nBeside %,d jobs and 2,000 lots (`./joropo demo --jobs %d`), against the demo alone, "

@@ -27,7 +27,6 @@ class ShotsRun {
         Files.createDirectories(FOLDER);
         Page page = Workshop.page("marisol");
         take(page, "/", "today");
-        take(page, "/machines/1", "machine");
         take(page, "/machines/positions/1", "position");
         take(page, "/jobs/26-0009/intake", "job-diagnosis", "#ask-next");
         take(page, "/jobs/26-0005/strip", "job-strip");
@@ -40,14 +39,14 @@ class ShotsRun {
         take(page, "/jobs/26-0003/fit", "job-fit");
         take(page, "/jobs/26-0002/set", "job-torque", "#torque");
         take(page, "/store", "store");
-        take(page, "/checks", "quick-checks");
+        take(page, "/jobs/26-0019/fit", "job-seal");
+        take(page, "/jobs/26-0019/measure", "job-dial", "#dial-picture");
+        take(page, "/jobs/26-0019/set", "job-clocking", "#clocking-picture");
         take(
                 page,
-                "/checks/o-ring-gland?gland=PISTON&motion=STATIC&counterDiameterMm=60&grooveDiameterMm=54.36&"
-                        + "grooveWidthMm=4.8&ring=227&material=NBR&hardnessShoreA=70&fluid=HLP_OIL&pressureMpa=5&"
-                        + "gapMm=0.1&coldestC=0&hottestC=60&tolCounterMm=0.02&tolGrooveMm=0.02&tolWidthMm=0.06",
-                "quick-gland");
-        take(page, "/settings", "settings");
+                "/checks/shims?readingsMm=0.52+0.55+0.58+0.56+0.54+0.51&targetMm=0.7&toleranceMm=0.1&shimOpens=YES&"
+                        + "availableMm=0.05+0.10+0.15+0.25&uncertaintyMm=0.01",
+                "quick-vanes");
         take(page, "/sections/3?at=b0", "bench");
         card("26-0001");
     }

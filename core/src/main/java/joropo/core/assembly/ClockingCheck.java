@@ -50,6 +50,15 @@ public final class ClockingCheck {
         return new ClockingCheck(in).result();
     }
 
+    /** While only some of it is known. */
+    public static Finding unread() {
+        return Finding.missing(
+                "limit",
+                "best place measured, whole reading",
+                "Still wanted: how many index places there are.",
+                "Type that too.");
+    }
+
     private boolean tells() {
         return model != null && measured.size() >= TELLING;
     }

@@ -92,12 +92,13 @@ public record SealPlan(
                         + "broken and covered.",
                 "An O-ring that is nicked on its way leaks from the start.",
                 ""));
-        if (impeller) {
+        if (impeller || isCartridge()) {
             out.add(hold(
                     "adjusted",
                     When.PREPARE,
-                    "Impeller clearance and the distance between shaft ends set and read, the rotor in its place.",
-                    "Both move the rotor: the seal is set after them."));
+                    (impeller ? "Impeller clearance and the" : "The")
+                            + " distance between shaft ends set and read, the rotor in its place.",
+                    "That moves the rotor: the seal is set after it."));
         }
         if (isCartridge()) {
             cartridge(out);

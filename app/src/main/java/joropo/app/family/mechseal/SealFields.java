@@ -24,10 +24,13 @@ final class SealFields {
     static final Field<Double> TEMPERATURE = Field.temperature("sealTemperatureC", "temperature at the faces");
     static final Field<Boolean> DUAL =
             Field.yesNo("sealDual", "a second pair behind a barrier").hint("empty: one pair");
+    static final Field<Boolean> OUTSIDE =
+            Field.yesNo("sealOutside", "it stands outside the chamber").hint("empty: inside; else all is read outward");
     static final Field<Boolean> IMPELLER =
             Field.yesNo("sealImpeller", "an impeller comes off").hint("empty: it stays");
 
-    static final Field<Double> CLIPS_IN = Field.number("sealClipsIn", "holders, keepers, clips put in", "", 0, 60);
+    static final Field<Double> CLIPS_IN =
+            Field.number("sealClipsIn", "holders, clips, jacking screws put in", "", 0, 60);
     static final Field<Double> OLD_SCRIBE = Field.place("sealOldScribe", "old unit from the chamber face");
 
     static final Field<Double> RUN_OUT = Field.play("sealRunOut", "run-out at the seal, whole reading");
@@ -97,7 +100,7 @@ final class SealFields {
     static final Field<Double> DEPTH_U =
             Field.play("sealDepthTo", "read to within").hint("empty: a depth rod's 0.04");
 
-    static final Field<Double> CLIPS_OUT = Field.number("sealClipsOut", "holders, keepers, clips out", "", 0, 60);
+    static final Field<Double> CLIPS_OUT = Field.number("sealClipsOut", "the same, counted out", "", 0, 60);
     static final Field<Double> MOVED =
             Field.place("sealMoved", "rotor moved since, inward").hint("0: it was not");
 
@@ -118,7 +121,16 @@ final class SealFields {
         return switch (stage) {
             case INTAKE ->
                 List.of(Card.of(
-                        "seal-duty", "What it holds", Shape.LIST, BUILD, FLUID, PRESSURE, TEMPERATURE, DUAL, IMPELLER));
+                        "seal-duty",
+                        "What it holds",
+                        Shape.LIST,
+                        BUILD,
+                        FLUID,
+                        PRESSURE,
+                        TEMPERATURE,
+                        DUAL,
+                        OUTSIDE,
+                        IMPELLER));
             case STRIP ->
                 List.of(
                         Card.of("seal-old", "Before it moves", Shape.LIST, CLIPS_IN, OLD_SCRIBE),

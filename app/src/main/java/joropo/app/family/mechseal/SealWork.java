@@ -96,6 +96,11 @@ final class SealWork implements Work {
         }
     }
 
+    /** What stands outside is read outward: what moves inward comes nearer. */
+    private @Nullable Double turned(@Nullable Double inwardMm) {
+        return inwardMm == null || !read.is(SealFields.OUTSIDE) ? inwardMm : Double.valueOf(-inwardMm);
+    }
+
     private SealSettingInput lengths() {
         Double protrusion = read.get(SealFields.PROTRUSION);
         if (protrusion == null) {
@@ -106,9 +111,9 @@ final class SealWork implements Work {
                 .gasketMm(read.get(SealFields.GASKET))
                 .workingLengthMm(read.get(SealFields.WORKING))
                 .freeLengthMm(read.get(SealFields.FREE))
-                .rotorMoveMm(read.get(SealFields.MOVE))
+                .rotorMoveMm(turned(read.get(SealFields.MOVE)))
                 .axialPlayMm(read.get(SealFields.AXIAL))
-                .growthMm(read.get(SealFields.GROWTH))
+                .growthMm(turned(read.get(SealFields.GROWTH)))
                 .rotorAt(read.get(SealFields.ROTOR_AT))
                 .measuredMm(read.get(SealFields.PLACE))
                 .uncertaintyMm(read.get(SealFields.DEPTH_U))
