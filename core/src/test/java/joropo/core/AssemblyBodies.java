@@ -128,6 +128,7 @@ final class AssemblyBodies {
                 .availableMm(List.of(new ShimsInput.Stock(0.05, 2), new ShimsInput.Stock(0.10, 1)))
                 .packMm(List.of(0.2, 0.1))
                 .worn(false)
+                .asItStands(false)
                 .uncertaintyMm(0.005)
                 .build();
     }

@@ -85,6 +85,7 @@ class LeftOutTest {
             "targetHorizontalMm",
             "availableMm",
             "packMm",
+            "asItStands",
             "every");
     /** Drawn, and not judged. */
     private static final Set<String> DRAWN = Set.of("caseType", "flangeDiameterMm");

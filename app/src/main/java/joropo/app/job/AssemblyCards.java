@@ -99,6 +99,9 @@ final class AssemblyCards {
     private static final Field<Double> TARGET =
             Field.place("couplingTarget", "to stand high by, cold").hint("empty: it does not grow");
 
+    private static final Field<Boolean> PIPES = Field.yesNo("couplingPipes", "flanges fall into line by hand");
+    private static final Field<Boolean> TIGHT = Field.yesNo("couplingTight", "these were read with all feet tight");
+
     private static final Field<Double> PLACES = Field.number("clockPlaces", "index places", "", 2, 96);
     private static final Field<String> TRIALS =
             Field.note("clockTrials", "place and whole reading, the next").hint("0 0.08; 3 0.05; 6 0.02");
@@ -166,7 +169,7 @@ final class AssemblyCards {
                         list(
                                 COUPLING_CARD,
                                 "Coupling in line",
-                                List.of(RIM, FACE, FACE_DIAMETER, SAG, FRONT, BACK, SOFT, TARGET)));
+                                List.of(RIM, FACE, FACE_DIAMETER, SAG, FRONT, BACK, SOFT, TARGET, PIPES, TIGHT)));
             case PROVE ->
                 List.of(list(
                         HOLD_CARD,
@@ -281,6 +284,7 @@ final class AssemblyCards {
                     .shimOpens(read.get(VANE_OPENS))
                     .availableMm(stock(read.get(VANE_AT_HAND)))
                     .packMm(pack(read.get(VANE_PACK)))
+                    .asItStands(true)
                     .build();
             ShimsResult r = ShimsCheck.check(in);
             return new Judged(r.findings(), TurnDrawings.vanes(in, r, "vane-"));
@@ -349,7 +353,10 @@ final class AssemblyCards {
                     .targetVerticalMm(read.get(TARGET))
                     .build();
             AlignmentResult r = AlignmentCheck.check(in);
-            return new Judged(r.findings(), AlignmentDrawing.of(in, r, "coupling-"));
+            List<Finding> all = new ArrayList<>(r.findings());
+            all.add(AlignmentCheck.pipes(read.get(PIPES)));
+            all.add(AlignmentCheck.tight(read.get(TIGHT)));
+            return new Judged(all, AlignmentDrawing.of(in, r, "coupling-"));
         });
     }
 

@@ -64,6 +64,12 @@ class AssemblyCardsIT {
         Filling.fill(page, "couplingFront", "250", "couplingBack", "750", "couplingSag", "0");
         assertThat(page.locator("#coupling-picture svg")).containsText("put in 0.10");
         assertThat(page.locator("#rail")).containsText("Out of line: bearings and seal pay for it at every turn.");
+        Filling.fill(page, "couplingPipes", "NO");
+        assertThat(page.locator("#rail")).containsText("The pipes pull the machine out of line again.");
+        Filling.fill(page, "clockTrials", "0 0.07; 2 0.0311; 5 0.0544; 6 0.0704");
+        assertThat(page.locator("#rail")).containsText("Still wanted: how many index places there are.");
+        Filling.fill(page, "clockPlaces", "8", "clockLimit", "0.02", "clockBalanced", "NO");
+        assertThat(page.locator("#clocking-picture svg")).containsText("try 3");
         Workshop.close(page);
 
         Page prove = Workshop.page("tobias");

@@ -20,7 +20,12 @@ public final class SealEntries {
 
     private SealEntries(Page page) {
         entries = new Entries(page);
-        number = JobMaker.open(NewPositionBuilder.builder()
+        number = opened();
+    }
+
+    /** An open job at a position of its own. */
+    static String opened() {
+        return JobMaker.open(NewPositionBuilder.builder()
                 .kind(PartKind.MECHANICAL_SEAL)
                 .name("mechanical seal")
                 .shaftMm(50.0)

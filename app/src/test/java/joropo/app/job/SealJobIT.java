@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import joropo.app.Visitor;
 import joropo.app.Workshop;
+import joropo.app.family.Stage;
 import org.junit.jupiter.api.Test;
 
 /** Mechanical seals as jobs: a cartridge and a component seal from the intake to the signature. */
@@ -42,5 +44,20 @@ class SealJobIT {
         job.prove();
         assertThat(job.entries().total()).isLessThanOrEqualTo(90);
         Workshop.close(page);
+    }
+
+    /** An O-ring of a seal is an item of its own kind, judged by its own family. */
+    @Test
+    void aRingOfASealIsJudgedAsARing() throws Exception {
+        Visitor visitor = new Visitor(Workshop.address()).signIn("marisol");
+        String number = SealEntries.opened();
+        visitor.post("/jobs/" + number + "/items", "kind", "O_RING", "name", "ring of the seat");
+        JobMaker.keep(
+                number,
+                Stage.INTAKE,
+                "symptom DRIPPING levelSeen yes breatherSeen yes aboveSeen yes sealBuild CARTRIDGE".split(" "));
+        assertThat(visitor.get("/jobs/" + number + "/decide").body())
+                .contains("Which seal it is", "ring of the seat")
+                .contains("i2-ring");
     }
 }

@@ -33,6 +33,32 @@ public final class AlignmentCheck {
         return new AlignmentCheck(in).result();
     }
 
+    /** Pipes that pull bend the machine out of line again. @param free whether flanges fall into line by hand */
+    public static Finding pipes(@Nullable Boolean free) {
+        String subject = "pipe strain";
+        if (free == null) {
+            return Finding.missing(
+                    "pipe-strain",
+                    subject,
+                    "Whether the pipes pull is not known.",
+                    "Flanges loose: they fall into line by hand, or they pull.");
+        }
+        return Say.guide(
+                "pipe-strain",
+                free ? Status.PASS : Status.FAIL,
+                subject,
+                free ? "The flanges fall into line." : "The pipes pull the machine out of line again.",
+                free ? "" : "Ease the pipes at their hangers, then align.");
+    }
+
+    /** Feet that are tightened move it. @param again whether it was read again with all feet tight */
+    public static Finding tight(@Nullable Boolean again) {
+        String subject = "read again, all feet tight";
+        return Boolean.TRUE.equals(again)
+                ? Say.guide("tight", Status.PASS, subject, "These readings are those with all feet tight.", "")
+                : Finding.missing("tight", subject, "Tightening moves it.", "Tighten all feet, read once more.");
+    }
+
     /** While only some of it is read. */
     public static Finding unread() {
         return Finding.missing(

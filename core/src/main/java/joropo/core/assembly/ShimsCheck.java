@@ -108,7 +108,7 @@ public final class ShimsCheck {
         return Finding.of(
                         "choice",
                         status,
-                        "clearance against its target",
+                        inside || predicted == null ? "clearance against its target" : "clearance with these shims",
                         message(chosen, predicted, status),
                         status == Status.PASS && inside ? "" : remedy(predicted),
                         Source.MAKER,
@@ -122,6 +122,9 @@ public final class ShimsCheck {
     }
 
     private Status withThem(double predicted) {
+        if (Boolean.TRUE.equals(in.asItStands())) {
+            return Status.CAUTION;
+        }
         double by = predicted - mean;
         return in.readingsMm().stream().allMatch(r -> limits.margin(r + by) >= -1e-9) ? Status.PASS : Status.CAUTION;
     }
@@ -139,7 +142,9 @@ public final class ShimsCheck {
         }
         return said("In: ", chosen.add()) + said("Out: ", chosen.remove()) + "The mean is then "
                 + Length.show(predicted, 3) + " mm"
-                + (status == Status.PASS ? "." : ", and one place is still outside.");
+                + (status == Status.PASS || Boolean.TRUE.equals(in.asItStands())
+                        ? "."
+                        : ", and one place is still outside.");
     }
 
     private static String said(String what, List<Double> shims) {

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param toleranceMm either way of the target, @param shimOpens whether a thicker pack opens the clearance
  * @param availableMm shims at hand, @param packMm those that are in, each; absent: none may come out
+ * @param asItStands whether it is judged as it is now, not as it will be with the shims that are chosen; absent: with
+ *     them
  * @param worn whether the clearance has changed by wear; absent: not asked
  * @param uncertaintyMm of one reading, k = 2; absent: feelers, with a caution
  */
@@ -24,6 +26,7 @@ public record ShimsInput(
         @Nullable List<Stock> availableMm,
         @Nullable List<Double> packMm,
         @Nullable Boolean worn,
+        @Nullable Boolean asItStands,
         @Nullable Double uncertaintyMm) {
     private static final int MOST_READINGS = 96;
     private static final int MOST_KINDS = 24;

@@ -42,6 +42,15 @@ public final class ChamberCheck {
         return new ChamberCheck(in).result();
     }
 
+    /** While shaft and chamber have no size. */
+    public static Finding unread() {
+        return Finding.missing(
+                "runout",
+                "the machine at its seal",
+                "Shaft and chamber have no size yet: what they may be off by is not known.",
+                "Give the position its sizes.");
+    }
+
     private double runOutMm() {
         double d = in.shaftDiameterMm();
         return d <= SMALL_MM ? RUN_OUT_MM : Math.min(RUN_OUT_MOST_MM, Length.snap(RUN_OUT_PER_MM * d));

@@ -48,6 +48,15 @@ public final class SealSettingCheck {
         return new SealSettingCheck(in).result();
     }
 
+    /** While its lengths are not read. */
+    public static Finding unread() {
+        return Finding.missing(
+                "place",
+                "back of the unit from the chamber face",
+                "Where it belongs is not known before its lengths are read.",
+                "Measure seat and unit.");
+    }
+
     private SealSettingResult result() {
         List<Finding> findings = new ArrayList<>(List.of(place(), band(), compression(), spring()));
         if (in.oldScribeMm() != null) {

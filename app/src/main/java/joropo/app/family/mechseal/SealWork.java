@@ -212,15 +212,17 @@ final class SealWork implements Work {
     @Override
     public List<JobFinding> findings() {
         List<JobFinding> out = new ArrayList<>();
-        if (chamber != null) {
-            chamber.findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
-        }
+        (chamber == null ? List.of(ChamberCheck.unread()) : chamber.findings())
+                .forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
         if (build == null) {
             return out;
         }
         if (setting != null) {
             setting.findings()
                     .forEach(f -> out.add(new JobFinding(WHERE_SET.contains(f.id()) ? Stage.FIT : Stage.MEASURE, f)));
+        }
+        if (isSetByHand() && setting == null) {
+            out.add(new JobFinding(Stage.FIT, SealSettingCheck.unread()));
         }
         identity().findings().forEach(f -> out.add(new JobFinding(Stage.DECIDE, f)));
         SealHolds holds = holds();
