@@ -51,13 +51,16 @@ class SealJobIT {
     void aRingOfASealIsJudgedAsARing() throws Exception {
         Visitor visitor = new Visitor(Workshop.address()).signIn("marisol");
         String number = SealEntries.opened();
-        visitor.post("/jobs/" + number + "/items", "kind", "O_RING", "name", "ring of the seat");
+        visitor.post("/jobs/" + number + "/items", "kind", "O_RING");
         JobMaker.keep(
                 number,
                 Stage.INTAKE,
                 "symptom DRIPPING levelSeen yes breatherSeen yes aboveSeen yes sealBuild CARTRIDGE".split(" "));
-        assertThat(visitor.get("/jobs/" + number + "/decide").body())
-                .contains("Which seal it is", "ring of the seat")
-                .contains("i2-ring");
+        assertThat(visitor.get("/jobs/" + number + "/decide").body()).contains("Which seal it is", "id=\"i2-ring\"");
+        assertThat(Workshop.bean(JobWorks.class)
+                        .of(Workshop.bean(JobStore.class).load(number))
+                        .findings())
+                .extracting(f -> f.finding().id())
+                .contains("identity", "i2-cleaner");
     }
 }
