@@ -26,8 +26,8 @@ class PressureHoldQuickCheck implements QuickCheck {
     private static final String PATH = "/api/v1/checks/pressure-hold";
     private static final QuickForm FORM = QuickForm.of(
                     "pressure-hold", "Pressure hold", "Whether a closed space holds, heat and cold taken off.")
-            .mind(
-                    "Gas under pressure throws what lets go: stand aside, blanked joints guarded. Regulated gas is for licensed people.")
+            .mind("Gas under pressure throws what lets go: stand aside, blanked joints guarded. "
+                    + "Regulated gas is for licensed people.")
             .with(
                     "Hold",
                     Field.pressure("startMpa", "pressure at first").need(),

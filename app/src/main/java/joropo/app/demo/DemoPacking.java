@@ -38,7 +38,8 @@ class DemoPacking {
                 Stage.STRIP,
                 who,
                 SAFE
-                        + "boxOldRings 5; boxOldWords the two at the gland hard, it leaked at 6, lantern over three; boxUnderSleeve NO; "
+                        + "boxOldRings 5; boxOldWords the two at the gland hard, it leaked at 6, lantern over three; "
+                        + "boxUnderSleeve NO; "
                         + "signPACKING_HARD SEEN");
         sheets.keep(
                 number,
@@ -46,7 +47,8 @@ class DemoPacking {
                 who,
                 "boxShaft 40; boxBore 60; boxDepth 88; boxLantern 16; boxSlot 8; boxPortFrom 36; boxPortTo 46; "
                         + "boxEntry 6; "
-                        + "boxNose 20; boxRunOut 0.05; boxOffset 0.08; boxThroat 0.3; boxGroove 0; boxScored NO; boxOvality 0.02; boxRa 0.35; "
+                        + "boxNose 20; boxRunOut 0.05; boxOffset 0.08; boxThroat 0.3; boxGroove 0; boxScored NO; "
+                        + "boxOvality 0.02; boxRa 0.35; "
                         + "boxHardness 48");
         sheets.keep(number, Stage.DECIDE, who, "boxStyle PTFE_GRAPHITE; boxOrder SHAFT");
         sheets.type(number, Stage.FIT, who, "boxGap12 9.1; boxGap3 9.2; boxGap6 9.0; boxGap9 9.1");

@@ -14,7 +14,8 @@ class DemoSeals {
             "symptom DRIPPING; since last week; levelSeen yes; breatherSeen yes; aboveSeen yes; ";
     private static final String SAFE = "isolated yes; locked yes; pressureOff yes; ";
     private static final String MACHINE =
-            "sealRunOut 0.03; sealLift 0.03; sealAxialPlay 0.05; sealFaceTir 0.02; sealBoreTir 0.06; sealReadTo 0.002; ";
+            "sealRunOut 0.03; sealLift 0.03; sealAxialPlay 0.05; sealFaceTir 0.02; sealBoreTir 0.06; "
+                    + "sealReadTo 0.002; ";
 
     private final JobService jobs;
     private final DemoSheets sheets;
@@ -57,15 +58,18 @@ class DemoSeals {
                 Stage.MEASURE,
                 who,
                 MACHINE
-                        + "sealRa 0.3; sealMount O_RING; sealProtrusion 6; sealGasket 0.8; sealWorking 42.5; sealFree 46; "
-                        + "sealMove 0; sealGrowth 0.15; dial0 0.021; dial30 0.018; dial60 0.012; dial90 0.001; dial120 -0.009; "
+                        + "sealRa 0.3; sealMount O_RING; sealProtrusion 6; sealGasket 0.8; "
+                        + "sealWorking 42.5; sealFree 46; "
+                        + "sealMove 0; sealGrowth 0.15; dial0 0.021; dial30 0.018; dial60 0.012; "
+                        + "dial90 0.001; dial120 -0.009; "
                         + "dial150 -0.016; dial180 -0.019; dial210 -0.017; dial240 -0.01; dial270 0; dial300 0.011; "
                         + "dial330 0.019; dialLimit 0.055; dialReadTo 0.004");
         sheets.keep(
                 number,
                 Stage.DECIDE,
                 who,
-                "sealSame YES; sealFaces NEW; sealSeat TUNGSTEN_CARBIDE; sealRotor SILICON_CARBIDE; sealElastomer EPDM; "
+                "sealSame YES; sealFaces NEW; sealSeat TUNGSTEN_CARBIDE; sealRotor SILICON_CARBIDE; "
+                        + "sealElastomer EPDM; "
                         + "sealSprings STAINLESS; sealMakerMpa 1.2");
         sheets.type(
                 number,

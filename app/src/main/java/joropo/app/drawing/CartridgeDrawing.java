@@ -65,8 +65,8 @@ public final class CartridgeDrawing {
         }
         steel(530, top + 34, 60, 40);
         if (clips) {
-            svg.path(Ink.CHOSEN, "M196 206V182H290V170")
-                    .words(Ink.STRONG, 180, 168, 15, "middle", "setting clips in: out before anything turns");
+            svg.path(Ink.CHOSEN, "M185 206V160H278")
+                    .words(Ink.STRONG, 20, 116, 15, "start", "setting clips in: out before anything turns");
         }
         svg.words(Ink.NAME, 185, SHAFT_Y - SLEEVE - 52, 14, "middle", "drive collar")
                 .words(Ink.NAME, 323, top - WALL - 24, 14, "middle", "gland")

@@ -15,6 +15,7 @@ import java.util.regex.Pattern;
 import joropo.app.Workshop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -184,20 +185,7 @@ class CheckApiIT {
 
     /** Each as somebody else's program would call it, by the names of the interface. */
     @ParameterizedTest(name = "{0} -> {2}")
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "chamber | {'shaftDiameterMm': 80, 'chamberBoreMm': 120, 'runoutTirMm': 0.05, 'raUm': 0.3, 'mount': 'WEDGE', 'shaft': {'part': 'SHAFT', 'nominalMm': 80, 'toleranceClass': 'h6', 'planes': [{'readingsMm': [79.99, 79.99]}]}} | runoutLimitMm 0.08 squarenessLimitMm 0.06 | runout class",
-                "seal-setting | {'seatProtrusionMm': 6, 'gasketMm': 0.8, 'workingLengthMm': 42.5, 'freeLengthMm': 46, 'rotorMoveMm': 0.6, 'axialPlayMm': 0.2, 'growthMm': 0.15, 'style': 'MULTI_SPRING'} | settingMm 47.1 lowMm 46.4 highMm 47.65 compressionMm 3.5 | place band compression spring",
-                "seal-faces | {'outerMm': 60, 'innerMm': 50, 'balanceMm': 52, 'pressureOn': 'OUTSIDE', 'pressureMpa': 1, 'springForceN': 150, 'speedRpm': 2950, 'k': 0.5} | balanceRatio 0.815 facePressureMpa 0.488 | opening balance heat",
-                "flatness | {'bands': 2} | flatnessUm 0.58 | flatness",
-                "centring | {'readings': [{'clock': 12, 'gapMm': 0.3}, {'clock': 3, 'gapMm': 0.22}, {'clock': 6, 'gapMm': 0.18}, {'angleDeg': 270, 'gapMm': 0.26}], 'screws': [{'angleDeg': 0}], 'screwsIn': 'HOUSING', 'screwPitchMm': 1} | offsetMm 0.063 screwMoves/0/moveMm 0.06 moveAngleDeg 161.565 | spread contact suspicious move",
-                "shims | {'readingsMm': [0.52, 0.55, 0.58, 0.56, 0.54, 0.51], 'targetMm': 0.7, 'toleranceMm': 0.1, 'shimOpens': true, 'availableMm': [{'thicknessMm': 0.05, 'count': 2}, {'thicknessMm': 0.15, 'count': 1}]} | changeMm 0.157 add/0 0.15 predictedMm 0.693 | seated choice",
-                "runout | {'readings': [{'angleDeg': 0, 'valueMm': 0.02}, {'angleDeg': 90, 'valueMm': 0}, {'angleDeg': 180, 'valueMm': -0.02}, {'angleDeg': 270, 'valueMm': 0}], 'coupling': 'RIGID'} | tirMm 0.04 eccentricityMm 0.02 | limit shape suspicious",
-                "clocking | {'places': 8, 'trials': [{'place': 0, 'tirMm': 0.07}, {'place': 2, 'tirMm': 0.0311}, {'place': 5, 'tirMm': 0.0544}, {'place': 6, 'tirMm': 0.0704}], 'limitMm': 0.02, 'balancedSet': false} | nextTrial 3 predictedTirMm/3 0.012 bestPlace 2 | model limit repeat balanced",
-                "alignment | {'rimMm': [0, 0.1, 0.2, 0.1], 'faceMm': [0, 0, 0, 0], 'faceDiameterMm': 200, 'sagMm': 0, 'frontFeetMm': 250, 'backFeetMm': 750, 'speedRpm': 1480, 'softFootMm': [0, 0, 0, 0]} | offsetVerticalMm -0.1 shimFrontMm 0.1 shimBackMm 0.1 | offset angle closure soft-foot sag",
-                "pressure-hold | {'startMpa': 0.6, 'endMpa': 0.58, 'startC': 20, 'endC': 12, 'minutes': 60, 'medium': 'GAS', 'limitMpa': 0.01} | dropMpa 0.02 correctedDropMpa 0.001 | drop"
-            })
+    @CsvFileSource(resources = "/api-figures.txt", delimiter = '|', quoteCharacter = '`', maxCharsPerColumn = 1000)
     void figuresOfAssemblyAndMechanicalSeals(String kind, String body, String results, String rules) throws Exception {
         JsonNode answer = answer(kind, body.replace('\'', '"'));
         String[] words = results.split(" ");

@@ -11,9 +11,9 @@ import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Looks at a packing that runs in, as they are typed: minute, drops in a minute, box °C, flats turned then, the gland's
- * gap at four places; the next one after a semicolon, or on the next line. A dash: not read. A line without drops and
- * with flats is a turn that came just after the look before it.
+ * Looks at a packing that runs in, as they are typed: minute, drops in a minute, box °C, flats turned then, the gap of
+ * the gland at four places; the next one after a semicolon, or on the next line. A dash: not read. A line without drops
+ * and with flats is a turn that came just after the look before it.
  */
 final class LooksText {
     static final String LABEL = "minute, drops in a minute, box °C, flats turned then, gland gaps; the next";
