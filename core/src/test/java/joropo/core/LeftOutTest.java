@@ -83,7 +83,6 @@ class LeftOutTest {
             "limitAngleMmPer100",
             "targetVerticalMm",
             "targetHorizontalMm",
-            "availableMm",
             "packMm",
             "asItStands",
             "every");

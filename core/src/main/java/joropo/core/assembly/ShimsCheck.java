@@ -52,11 +52,9 @@ public final class ShimsCheck {
     }
 
     private double atHandMm() {
-        return stock().stream().mapToDouble(s -> s.thicknessMm() * s.count()).sum();
-    }
-
-    private List<ShimsInput.Stock> stock() {
-        return in.availableMm() == null ? List.of() : in.availableMm();
+        return in.availableMm().stream()
+                .mapToDouble(s -> s.thicknessMm() * s.count())
+                .sum();
     }
 
     private List<Double> pack() {
@@ -66,7 +64,10 @@ public final class ShimsCheck {
     private ShimsResult result() {
         Optional<ShimChoice.Chosen> chosen = inside
                 ? Optional.of(new ShimChoice.Chosen(0, List.of(), List.of()))
-                : new ShimChoice(stock(), pack(), Math.min(atHandMm(), Math.abs(packChange()) + in.toleranceMm()))
+                : new ShimChoice(
+                                in.availableMm(),
+                                pack(),
+                                Math.min(atHandMm(), Math.abs(packChange()) + in.toleranceMm()))
                         .nearest(packChange(), in.toleranceMm());
         Double predicted = chosen.map(c -> Length.snap(mean + (in.shimOpens() ? c.changeMm() : -c.changeMm())))
                 .orElse(null);

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * A clearance that shims set, as that of an impeller, read at every vane or at four places; mm.
  *
  * @param toleranceMm either way of the target, @param shimOpens whether a thicker pack opens the clearance
- * @param availableMm shims at hand, @param packMm those that are in, each; absent: none may come out
+ * @param availableMm shims at hand, empty: none, @param packMm those that are in, each; absent: none may come out
  * @param asItStands whether it is judged as it is now, not as it will be with the shims that are chosen; absent: with
  *     them
  * @param worn whether the clearance has changed by wear; absent: not asked
@@ -23,7 +23,7 @@ public record ShimsInput(
         Double targetMm,
         Double toleranceMm,
         Boolean shimOpens,
-        @Nullable List<Stock> availableMm,
+        List<Stock> availableMm,
         @Nullable List<Double> packMm,
         @Nullable Boolean worn,
         @Nullable Boolean asItStands,
@@ -60,6 +60,7 @@ public record ShimsInput(
                 .optionalBetween("targetMm", targetMm, 0, 100)
                 .size("toleranceMm", toleranceMm)
                 .given("shimOpens", shimOpens)
+                .given("availableMm", availableMm)
                 .that(
                         "availableMm",
                         availableMm == null
@@ -70,7 +71,7 @@ public record ShimsInput(
                 .optionalNotNegative("uncertaintyMm", uncertaintyMm)
                 .done();
         readingsMm = List.copyOf(readingsMm);
-        availableMm = availableMm == null ? null : List.copyOf(availableMm);
+        availableMm = List.copyOf(availableMm);
         packMm = packMm == null ? null : List.copyOf(packMm);
     }
 
