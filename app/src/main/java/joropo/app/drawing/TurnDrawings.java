@@ -1,6 +1,5 @@
 package joropo.app.drawing;
 
-import java.util.List;
 import java.util.stream.IntStream;
 import joropo.core.assembly.CentringInput;
 import joropo.core.assembly.CentringResult;
@@ -11,8 +10,6 @@ import joropo.core.assembly.RunoutResult;
 import joropo.core.assembly.ShimsInput;
 import joropo.core.assembly.ShimsResult;
 import joropo.core.units.Length;
-import joropo.core.verdict.Finding;
-import joropo.core.verdict.Status;
 
 /**
  * What is read round a turn, each as its plot: run-out, gaps about a shaft, clearances of vanes, places of a coupling.
@@ -21,13 +18,6 @@ public final class TurnDrawings {
     private static final double HOUR_DEG = 30;
 
     private TurnDrawings() {}
-
-    private static boolean isOdd(List<Finding> findings, String place) {
-        return findings.stream()
-                .anyMatch(f -> f.id().equals("suspicious")
-                        && f.status() == Status.CAUTION
-                        && f.message().contains(" at " + place + " "));
-    }
 
     /** Readings with the circle that fits them and the high spot. @param prefix of ids */
     public static String runout(RunoutInput in, RunoutResult r, String prefix) {
@@ -49,7 +39,7 @@ public final class TurnDrawings {
         plot.dashedRing(Ink.THIN, r.meanMm())
                 .curve(Ink.MARK, deg -> r.meanMm() + a * Math.cos(Math.toRadians(deg - high)), false);
         for (RunoutInput.Reading p : in.readings()) {
-            boolean odd = isOdd(r.findings(), Length.show(p.angleDeg(), 0) + "°");
+            boolean odd = p.angleDeg().equals(r.suspiciousAngleDeg());
             plot.reading(p.angleDeg(), p.valueMm(), odd, "");
         }
         if (r.highAngleDeg() != null) {

@@ -54,7 +54,7 @@ public final class CentringCheck {
         Finding spread = spread();
         findings.add(spread);
         findings.add(contact());
-        findings.add(Say.suspicious(places.mayBeSuspected(), places.suspicious(Places::clock)));
+        findings.add(places.suspicious(Places::clock));
         findings.add(move(spread.status()));
         Say.gauge(in.uncertaintyMm(), "feelers").ifPresent(findings::add);
         return new CentringResult(

@@ -9,6 +9,7 @@ import joropo.core.readings.HarmonicFit;
 import joropo.core.readings.HarmonicFit.Point;
 import joropo.core.units.Length;
 import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -119,15 +120,17 @@ final class Places {
 
     record Swing(double mm, double uncertaintyMm) {}
 
-    /** The reading that does not go with the others, as words say its place. */
+    /** Where the reading stands that does not go with the others (degrees). */
     @Nullable
-    String suspicious(Function<Double, String> at) {
+    Double suspiciousDeg() {
         OptionalInt odd = HarmonicFit.suspicious(points, uncertaintyMm);
-        return odd.isEmpty() ? null : at.apply(points.get(odd.getAsInt()).angleDeg());
+        return odd.isEmpty() ? null : Double.valueOf(points.get(odd.getAsInt()).angleDeg());
     }
 
-    boolean mayBeSuspected() {
-        return points.size() >= HarmonicFit.LEAST_FOR_SUSPICION;
+    /** What is made of the readings one by one. @param at how words say a place */
+    Finding suspicious(Function<Double, String> at) {
+        Double odd = suspiciousDeg();
+        return Say.suspicious(points.size() >= HarmonicFit.LEAST_FOR_SUSPICION, odd == null ? null : at.apply(odd));
     }
 
     static String degrees(double deg) {

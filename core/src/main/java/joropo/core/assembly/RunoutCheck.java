@@ -46,7 +46,7 @@ public final class RunoutCheck {
         List<Finding> findings = new ArrayList<>();
         findings.add(limit());
         findings.add(shape());
-        findings.add(Say.suspicious(places.mayBeSuspected(), places.suspicious(Places::degrees)));
+        findings.add(places.suspicious(Places::degrees));
         if (places.closedByMm() != null) {
             findings.add(closing(places.closedByMm()));
         }
@@ -58,6 +58,7 @@ public final class RunoutCheck {
                 amplitude < NOTHING_MM ? null : Double.valueOf(fit.directionDeg()),
                 second(),
                 Length.snap(fit.c()),
+                places.suspiciousDeg(),
                 findings);
     }
 

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param tirMm greatest less least reading, @param eccentricityMm amplitude of the first harmonic
  * @param highAngleDeg of the high spot; absent where there is none
  * @param secondHarmonicMm amplitude of what comes twice in a turn; absent with fewer than five places
- * @param meanMm about which it swings
+ * @param meanMm about which it swings, @param suspiciousAngleDeg of a reading that does not go with the others; absent:
+ *     none, or too few to tell
  */
 public record RunoutResult(
         double tirMm,
@@ -18,6 +19,7 @@ public record RunoutResult(
         @Nullable Double highAngleDeg,
         @Nullable Double secondHarmonicMm,
         double meanMm,
+        @Nullable Double suspiciousAngleDeg,
         List<Finding> findings) {
     public RunoutResult {
         findings = List.copyOf(findings);

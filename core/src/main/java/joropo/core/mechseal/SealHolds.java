@@ -30,6 +30,9 @@ public record SealHolds(
         @Nullable Boolean flush,
         @Nullable Boolean ports,
         @Nullable AirTest airTest) {
+    /** Nearer than this it moved as reckoned with (mm, guide). */
+    private static final double AS_RECKONED_MM = 0.05;
+
     public SealHolds {
         bands = bands == null ? List.of() : List.copyOf(bands);
     }
@@ -234,7 +237,7 @@ public record SealHolds(
         }
         double off = Length.snap(Math.abs(movedMm - reckonedMm));
         boolean far = off > bandMm + 1e-9;
-        Status status = off <= 0.05 + 1e-9 ? Status.PASS : far ? Status.FAIL : Status.CAUTION;
+        Status status = off <= AS_RECKONED_MM + 1e-9 ? Status.PASS : far ? Status.FAIL : Status.CAUTION;
         return Say.guide(
                         "moved",
                         status,
