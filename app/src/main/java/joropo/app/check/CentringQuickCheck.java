@@ -60,11 +60,12 @@ class CentringQuickCheck implements QuickCheck {
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
         Readings.round(values, "readings", "gapMm");
-        if (values.remove("screwCount") instanceof Double count) {
+        Readings.whole(values, "screwCount");
+        if (values.remove("screwCount") instanceof Integer count) {
             values.put(
                     "screws",
-                    IntStream.range(0, count.intValue())
-                            .mapToObj(i -> Map.of("angleDeg", 360.0 * i / count.intValue()))
+                    IntStream.range(0, count)
+                            .mapToObj(i -> Map.of("angleDeg", 360.0 * i / count))
                             .toList());
         }
         CentringInput in = CheckInput.of(values, CentringInput.class);

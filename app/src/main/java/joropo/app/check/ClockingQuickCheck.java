@@ -67,7 +67,7 @@ class ClockingQuickCheck implements QuickCheck {
         } catch (RefusedInput e) {
             throw new RefusedInput(TRIALS, e.errors().get(0).message());
         }
-        List.of("places", "every").forEach(f -> values.computeIfPresent(f, (k, v) -> ((Double) v).intValue()));
+        List.of("places", "every").forEach(f -> Readings.whole(values, f));
         ClockingInput in = CheckInput.of(values, ClockingInput.class);
         ClockingResult r = ClockingCheck.check(in);
         List<Figure> figures =

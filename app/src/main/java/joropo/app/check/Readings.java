@@ -46,6 +46,16 @@ public final class Readings {
         }
     }
 
+    /** Puts a whole number in the place of a figure. @throws RefusedInput at that field, when it is none */
+    static void whole(Map<String, Object> values, String field) {
+        if (values.get(field) instanceof Double typed) {
+            if (typed != Math.rint(typed)) {
+                throw new RefusedInput(field, "must be a whole number, got " + typed);
+            }
+            values.put(field, typed.intValue());
+        }
+    }
+
     /** Evenly round a turn, each with its angle. @param name of the reading */
     static void round(Map<String, Object> values, String field, String name) {
         List<Double> all = of(values, field);
@@ -75,7 +85,11 @@ public final class Readings {
                 throw new RefusedInput("", "needs a place and its reading, got '" + trial.strip() + "'");
             }
             double mm = Length.parsePlace(words[1], LengthUnit.MM).mm();
-            out.add(new ClockingInput.Trial((int) Quantity.plain(words[0], ""), mm));
+            double place = Quantity.plain(words[0], "");
+            if (place != Math.rint(place)) {
+                throw new RefusedInput("", "needs whole numbers for places, got '" + words[0] + "'");
+            }
+            out.add(new ClockingInput.Trial((int) place, mm));
         }
         return out;
     }

@@ -122,7 +122,7 @@ final class AssemblyCards {
             Field.pressure("holdReadTo", "gauge reads to within").hint("empty: one in a hundred");
 
     private final ReadFields read;
-    private final double speedRpm;
+    private final @Nullable Double speedRpm;
     private final Map<String, String> errors;
     private final List<JobFinding> findings = new ArrayList<>();
     private final List<Panel> panels = new ArrayList<>();
@@ -130,7 +130,7 @@ final class AssemblyCards {
     /** @param speedRpm of the position, absent: not known, @param errors where refusals are said */
     AssemblyCards(ReadFields read, @Nullable Double speedRpm, Map<String, String> errors) {
         this.read = read;
-        this.speedRpm = speedRpm == null ? 0 : speedRpm;
+        this.speedRpm = speedRpm;
         this.errors = errors;
         dial();
         ring();
@@ -305,6 +305,14 @@ final class AssemblyCards {
                 .toList();
     }
 
+    private Integer whole(Field<Double> count) {
+        double typed = read.get(count);
+        if (typed != Math.rint(typed)) {
+            throw new RefusedInput(count.name(), "must be a whole number, got " + typed);
+        }
+        return (int) typed;
+    }
+
     private void clocking() {
         String trials = read.get(TRIALS);
         judged(Stage.SET, CLOCKING_CARD, TRIALS, () -> {
@@ -316,11 +324,11 @@ final class AssemblyCards {
             }
             Double every = read.get(EVERY);
             ClockingInput in = ClockingInputBuilder.builder()
-                    .places(read.get(PLACES).intValue())
+                    .places(whole(PLACES))
                     .trials(Readings.trials(trials))
                     .limitMm(read.get(PLACES_LIMIT))
                     .balancedSet(read.get(BALANCED))
-                    .every(every == null ? null : Integer.valueOf(every.intValue()))
+                    .every(every == null ? null : whole(EVERY))
                     .build();
             ClockingResult r = ClockingCheck.check(in);
             return new Judged(r.findings(), TurnDrawings.places(in, r, "clock-"));
@@ -338,7 +346,8 @@ final class AssemblyCards {
                     || face == null
                     || read.get(FACE_DIAMETER) == null
                     || read.get(FRONT) == null
-                    || read.get(BACK) == null) {
+                    || read.get(BACK) == null
+                    || speedRpm == null) {
                 return new Judged(List.of(AlignmentCheck.unread()), "");
             }
             AlignmentInput in = AlignmentInputBuilder.builder()

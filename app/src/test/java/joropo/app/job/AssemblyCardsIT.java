@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import joropo.app.Workshop;
 import joropo.app.family.Stage;
+import joropo.app.register.NewPositionBuilder;
+import joropo.core.material.Dirt;
+import joropo.core.material.Medium;
+import joropo.core.plan.PartKind;
 import org.junit.jupiter.api.Test;
 
 /** What is set at a machine, in jobs of two kinds: by keys alone, drawn, and judged once something is typed. */
@@ -81,5 +85,32 @@ class AssemblyCardsIT {
         Filling.fill(prove, "holdLimit", "0.005", "holdReadTo", "0.002");
         assertThat(prove.locator("#rail")).containsText("It leaks.");
         Workshop.close(prove);
+    }
+
+    /** A speed that is not known is not a slow one. */
+    @Test
+    void aCouplingWhoseSpeedIsNotKnownIsNotInLine() {
+        String number = JobMaker.open(NewPositionBuilder.builder()
+                .kind(PartKind.MECHANICAL_SEAL)
+                .name("no speed")
+                .shaftMm(50.0)
+                .boreMm(80.0)
+                .medium(Medium.WATER)
+                .dirt(Dirt.DUST)
+                .note("")
+                .build());
+        JobMaker.keep(
+                number,
+                Stage.INTAKE,
+                "symptom DRIPPING levelSeen yes breatherSeen yes aboveSeen yes sealBuild CARTRIDGE".split(" "));
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/set");
+        page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
+        Filling.fill(page, "couplingRim", "0 0 0 0", "couplingFace", "0 0 0 0", "couplingFaceDiameter", "200");
+        Filling.fill(page, "couplingFront", "250", "couplingBack", "750", "couplingSag", "0");
+        assertThat(page.locator("#rail")).containsText("the position's speed");
+        Filling.fill(page, "clockTrials", "0 0.05", "clockPlaces", "7.5");
+        assertThat(page.locator("#echo-clockTrials .wrong")).containsText("Must be a whole number");
+        Workshop.close(page);
     }
 }

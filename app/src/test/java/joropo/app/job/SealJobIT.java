@@ -35,6 +35,8 @@ class SealJobIT {
         job.fitComponent();
         assertThat(page.locator("#rail")).not().containsText("The seat sits out of square");
 
+        Filling.fill(page, "sealClipsOut", "2.6");
+        assertThat(page.locator("#echo-sealClipsOut .wrong")).containsText("Must be a whole number");
         Filling.fill(page, "sealClipsOut", "2");
         assertThat(page.locator("#rail")).containsText("1 still in: the seal does not run with it.");
         Filling.fill(page, "sealMoved", "1.2");

@@ -64,7 +64,7 @@ public final class AlignmentCheck {
         return Finding.missing(
                 "offset",
                 "offset at the coupling",
-                "Still wanted: rim, face and its diameter, both feet.",
+                "Still wanted: rim, face and its diameter, both feet, the position's speed.",
                 "Type that too.");
     }
 
@@ -184,7 +184,8 @@ public final class AlignmentCheck {
                         open
                                 ? rim > CLOSURE_MM + 1e-9
                                         ? "The rim's readings do not close: the bracket moved, or the rim is not round."
-                                        : "The face's readings do not close: the rotor moved along, or the face is not flat."
+                                        : "The face's readings do not close: the rotor moved along, or "
+                                                + "the face is not flat."
                                 : "The readings close.",
                         open ? "Hold the bracket faster, hold the rotor one way, read again." : "")
                 .withValue(Math.max(rim, face), "mm")

@@ -224,9 +224,10 @@ public record SealHolds(
     /**
      * Whether the rotor was moved after the seal was set, other than was reckoned with: the unit goes with it.
      *
-     * @param reckonedMm, @param movedMm inward, each absent: not known, @param bandMm to which it may
+     * @param reckonedMm, @param movedMm inward, each absent: not known, @param outMm by which the unit may go outward
+     *     from where it stands, @param inMm inward
      */
-    public static Finding moved(@Nullable Double reckonedMm, @Nullable Double movedMm, double bandMm) {
+    public static Finding moved(@Nullable Double reckonedMm, @Nullable Double movedMm, double outMm, double inMm) {
         String subject = "rotor moved after the seal was set";
         if (movedMm == null || reckonedMm == null) {
             return Finding.missing(
@@ -236,8 +237,8 @@ public record SealHolds(
                     "Say how far, 0 where it was not.");
         }
         double off = Length.snap(Math.abs(movedMm - reckonedMm));
-        boolean far = off > bandMm + 1e-9;
-        Status status = off <= AS_RECKONED_MM + 1e-9 ? Status.PASS : far ? Status.FAIL : Status.CAUTION;
+        double room = movedMm > reckonedMm ? inMm : outMm;
+        Status status = off > room + 1e-9 ? Status.FAIL : off <= AS_RECKONED_MM + 1e-9 ? Status.PASS : Status.CAUTION;
         return Say.guide(
                         "moved",
                         status,
@@ -249,6 +250,6 @@ public record SealHolds(
                         },
                         status == Status.PASS ? "" : "Set the seal again, from the new place of the rotor.")
                 .withValue(off, "mm")
-                .withLimits(Limits.atMost(bandMm), 0);
+                .withLimits(Limits.atMost(room), 0);
     }
 }

@@ -243,7 +243,8 @@ public record SealIdentity(
                         !right || eaten ? Status.FAIL : rating == null ? Status.MISSING : Status.PASS,
                         subject,
                         !right
-                                ? "The barrier stands on the wrong side of the chamber's pressure: the wrong pair opens."
+                                ? "The barrier stands on the wrong side of the chamber's "
+                                        + "pressure: the wrong pair opens."
                                 : eaten
                                         ? "The elastomers do not stand the barrier's fluid."
                                         : rating == null

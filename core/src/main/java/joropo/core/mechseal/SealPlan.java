@@ -136,7 +136,8 @@ public record SealPlan(
         out.add(step(
                 "seat",
                 When.FIT,
-                "Seat in with its elastomer lubricated, its face under a clean soft disc, pushed square by a smooth tube "
+                "Seat in with its elastomer lubricated, its face under a "
+                        + "clean soft disc, pushed square by a smooth tube "
                         + "of soft plastic. A click: out again, look under the lamp.",
                 "Crooked, the faces open at every turn.",
                 HANDS));

@@ -176,21 +176,29 @@ class SealRulesTest {
         assertThat(holds().facesSeen(false).build().seen().status()).isEqualTo(Status.FAIL);
     }
 
-    /** Band of 0.7 either way. */
+    /** Room of 0.7 outward and of 0.3 inward: it stands nearer to the inner end of its band. */
     @ParameterizedTest
     @CsvSource({
         "0, 0, PASS",
         "0.6, 0.6, PASS",
         "0, 0.05, PASS",
         "0, 0.06, CAUTION",
+        "0, 0.3, CAUTION",
+        "0, 0.31, FAIL",
         "0, -0.7, CAUTION",
-        "0, 0.71, FAIL",
+        "0, -0.71, FAIL",
         "0.6, 0, CAUTION",
         ", 0, MISSING",
         "0, , MISSING"
     })
     void aRotorThatMovedTakesTheUnitAlong(@Nullable Double reckoned, @Nullable Double moved, Status expected) {
-        assertThat(SealHolds.moved(reckoned, moved, 0.7).status()).isEqualTo(expected);
+        assertThat(SealHolds.moved(reckoned, moved, 0.7, 0.3).status()).isEqualTo(expected);
+    }
+
+    /** At the end of its band no move at all is as reckoned with. */
+    @Test
+    void whereThereIsNoRoomNothingMayMove() {
+        assertThat(SealHolds.moved(0.0, 0.02, 0.7, 0.01).status()).isEqualTo(Status.FAIL);
     }
 
     private static SealPlanBuilder plan(Build kind) {

@@ -75,6 +75,11 @@ final class SealWork implements Work {
                 ? null
                 : tried(SealFields.WORKING, this::lengths);
         setting = lengths == null ? null : SealSettingCheck.check(lengths);
+        for (Field<Double> count : List.of(SealFields.CLIPS_IN, SealFields.CLIPS_OUT)) {
+            if (read.get(count) != null && whole(read.get(count)) == null) {
+                errors.put(count.name(), "must be a whole number");
+            }
+        }
         seat = isSetByHand() ? tried(SealFields.DEPTHS.get(0), this::seat) : null;
         chamber = facts.position().shaftMm() == null || facts.position().boreMm() == null
                 ? null
@@ -182,8 +187,9 @@ final class SealWork implements Work {
                 .build();
     }
 
+    /** Nothing where it is no whole number: that is said at its field. */
     private static @Nullable Integer whole(@Nullable Double count) {
-        return count == null ? null : Integer.valueOf((int) Math.rint(count));
+        return count == null || count != Math.rint(count) ? null : Integer.valueOf(count.intValue());
     }
 
     private SealHolds holds() {
@@ -234,16 +240,27 @@ final class SealWork implements Work {
             }
         }
         out.add(new JobFinding(Stage.SET, holds.clips()));
-        Double reckoned = isSetByHand() ? read.get(SealFields.MOVE) : Double.valueOf(0);
-        out.add(new JobFinding(Stage.SET, SealHolds.moved(reckoned, read.get(SealFields.MOVED), bandMm())));
+        Double reckoned = isSetByHand() ? turned(read.get(SealFields.MOVE)) : Double.valueOf(0);
+        Double moved = turned(read.get(SealFields.MOVED));
+        out.add(new JobFinding(Stage.SET, SealHolds.moved(reckoned, moved, outMm(), inMm())));
         out.add(new JobFinding(Stage.PROVE, holds.air()));
         out.add(new JobFinding(Stage.PROVE, holds.start()));
         return out;
     }
 
-    /** By which it may be off, either way. */
-    private double bandMm() {
-        return setting == null ? CARTRIDGE_BAND_MM : Math.max(0, (setting.highMm() - setting.lowMm()) / 2);
+    /** Where the unit stands, or belongs while that is not read; its maker's place of a cartridge is the middle. */
+    private double placeMm() {
+        Double stands = read.get(SealFields.PLACE);
+        return stands != null ? stands : setting.settingMm();
+    }
+
+    /** How far it may go outward from there. */
+    private double outMm() {
+        return setting == null ? CARTRIDGE_BAND_MM : Math.max(0, placeMm() - setting.lowMm());
+    }
+
+    private double inMm() {
+        return setting == null ? CARTRIDGE_BAND_MM : Math.max(0, setting.highMm() - placeMm());
     }
 
     @Override

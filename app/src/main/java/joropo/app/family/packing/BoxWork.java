@@ -149,6 +149,10 @@ final class BoxWork implements Work {
         if (bolts == null || bolt == null || torque == null || style == null) {
             return null;
         }
+        if (bolts != Math.rint(bolts)) {
+            errors.put(BoxFields.BOLTS.name(), "must be a whole number");
+            return null;
+        }
         return tried(
                 BoxFields.TORQUE,
                 () -> GlandLoadCheck.check(GlandLoadInputBuilder.builder()
