@@ -44,14 +44,10 @@ class DemoJobs {
             "depth",
             "free",
             "shaft",
-            "print",
-            "turn",
-            "fill",
-            "run");
+            "print");
 
     /** The hold points among them. */
-    private static final List<String> HOLDS =
-            List.of("parts", "clean", "way-round", "depth", "free", "shaft", "turn", "run");
+    private static final List<String> HOLDS = List.of("parts", "clean", "way-round", "depth", "free", "shaft");
 
     private final PeopleService people;
     private final JobService jobs;
@@ -566,7 +562,6 @@ class DemoJobs {
                         "chooseWhy",
                         "As its builder fitted it."));
         settle(number, who);
-        steps.forEach(step -> jobs.finishStep(number, step, null, null, who));
         double target = depth - width;
         keep(
                 number,
@@ -585,6 +580,7 @@ class DemoJobs {
                         fixed(target),
                         "gaugeCircle",
                         fixed(bore - 8)));
+        steps.forEach(step -> jobs.finishStep(number, step, null, null, who));
     }
 
     private void settle(String number, Person who) {

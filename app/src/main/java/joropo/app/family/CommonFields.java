@@ -10,6 +10,7 @@ import joropo.core.assembly.ProvingInput;
 import joropo.core.assembly.TorquePlanInput;
 import joropo.core.readings.Gauge;
 import joropo.core.shaft.Side;
+import joropo.core.units.LengthUnit;
 
 /** Fields that every job has, whatever is sealed; a family may read them too. */
 public final class CommonFields {
@@ -51,7 +52,8 @@ public final class CommonFields {
 
     public static final Field<String> SHAFT_GAUGE = gauge("shaftGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES);
     public static final Field<String> BORE_GAUGE = gauge("boreGauge", Gauge.Use.BORE, Own.BORE_GAUGES);
-    public static final Field<String> FIT_GAUGE = gauge("fitGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES);
+    public static final Field<String> FIT_GAUGE =
+            gauge("fitGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES).hint("empty: that of Measure");
     public static final Field<Double> PART_C =
             Field.temperature("partC", "of the parts").hint("°C");
     public static final Field<Double> GAUGE_C =
@@ -70,12 +72,13 @@ public final class CommonFields {
                     "bolts", "bolts round the circle", "", TorquePlanInput.LEAST_BOLTS, TorquePlanInput.MOST_BOLTS)
             .hint("1: a single nut or screw");
     public static final Field<Double> BOLT_TORQUE = Field.number(
-                    "boltTorque", "torque of its figure", "", 0.01, TorquePlanInput.MOST_TORQUE)
-            .hint("empty: none is to be had");
+                    "boltTorque", "specified torque", "", 0.01, TorquePlanInput.MOST_TORQUE)
+            .hint("N·m; on an inch sheet lbf·ft; empty: none is to be had");
     public static final Field<TorquePlanInput.TorqueUnit> TORQUE_UNIT = Field.choice(
-            "torqueUnit", "figure is in", TorquePlanInput.TorqueUnit.class, TorquePlanInput.TorqueUnit::words);
+                    "torqueUnit", "specified in", TorquePlanInput.TorqueUnit.class, TorquePlanInput.TorqueUnit::words)
+            .hint("only where it is another unit");
     public static final Field<TorquePlanInput.FigureFor> FIGURE_FOR = Field.choice(
-            "figureFor", "figure is for", TorquePlanInput.FigureFor.class, TorquePlanInput.FigureFor::words);
+            "figureFor", "specified for", TorquePlanInput.FigureFor.class, TorquePlanInput.FigureFor::words);
     public static final Field<TorquePlanInput.Threads> THREADS =
             Field.choice("threads", "threads are", TorquePlanInput.Threads.class, TorquePlanInput.Threads::words);
     public static final Field<Double> WRENCH_LENGTH = Field.size("wrenchLength", "wrench, grip to square");
@@ -155,6 +158,16 @@ public final class CommonFields {
             Field.date("recommendationOn", "answered on").hint(DAY);
 
     private CommonFields() {}
+
+    /** The unit of the specified torque: as chosen, else that of the sheet on which it was typed. */
+    public static TorquePlanInput.TorqueUnit torqueUnit(ReadFields read) {
+        TorquePlanInput.TorqueUnit chosen = read.get(TORQUE_UNIT);
+        return chosen != null
+                ? chosen
+                : read.unit(BOLT_TORQUE) == LengthUnit.INCH
+                        ? TorquePlanInput.TorqueUnit.LBF_FT
+                        : TorquePlanInput.TorqueUnit.NM;
+    }
 
     /** A gauge of the shop for one use. */
     public static Field<String> gauge(String name, Gauge.Use use, Own own) {

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class ReadFields {
     private final Map<String, Object> values;
+    private final Map<String, LengthUnit> units;
     private final Map<String, String> errors;
     private final Set<String> names;
     private final Shop shop;
@@ -28,11 +29,13 @@ public final class ReadFields {
 
     private ReadFields(
             Map<String, Object> values,
+            Map<String, LengthUnit> units,
             Map<String, String> errors,
             Set<String> names,
             Shop shop,
             List<String> prefixes) {
         this.values = values;
+        this.units = units;
         this.errors = errors;
         this.names = names;
         this.shop = shop;
@@ -44,19 +47,21 @@ public final class ReadFields {
      */
     public static ReadFields of(List<Field<?>> fields, Map<String, Typed> texts, Shop shop) {
         Map<String, Object> values = new HashMap<>();
+        Map<String, LengthUnit> units = new HashMap<>();
         Map<String, String> errors = new LinkedHashMap<>();
         for (Field<?> field : fields) {
             Typed typed = texts.getOrDefault(field.name(), Typed.NOTHING);
             if (!typed.isBlank()) {
                 try {
                     values.put(field.name(), FieldReader.read(field, typed.text(), unit(typed), shop));
+                    units.put(field.name(), unit(typed));
                 } catch (RefusedInput e) {
                     errors.put(field.name(), Errors.sentence(e.errors().get(0).message()));
                 }
             }
         }
         return new ReadFields(
-                values, errors, fields.stream().map(Field::name).collect(Collectors.toSet()), shop, List.of());
+                values, units, errors, fields.stream().map(Field::name).collect(Collectors.toSet()), shop, List.of());
     }
 
     private static LengthUnit unit(Typed typed) {
@@ -70,7 +75,7 @@ public final class ReadFields {
      *     kind, which says what holds for all of them
      */
     public ReadFields under(String ofItem, String ofAll) {
-        return new ReadFields(values, errors, names, shop, List.of(ofItem, ofAll));
+        return new ReadFields(values, units, errors, names, shop, List.of(ofItem, ofAll));
     }
 
     /** A field's name on the sheets: an item's own bears its prefix, those of the job do not. */
@@ -98,6 +103,11 @@ public final class ReadFields {
         return value == null ? otherwise : value;
     }
 
+    /** The unit of the sheet on which it was typed; mm where nothing was. */
+    public LengthUnit unit(Field<?> field) {
+        return units.getOrDefault(onSheet(field.name()), LengthUnit.MM);
+    }
+
     /** Whether it is ticked, or answered with yes. */
     public boolean is(Field<Boolean> field) {
         return get(field, false);
@@ -106,6 +116,11 @@ public final class ReadFields {
     /** The gauge a card names; absent when none. */
     public @Nullable ShopGauge gauge(Field<String> field) {
         return shop.gauge(get(field));
+    }
+
+    /** The same, or where none is named the one of an earlier card. */
+    public @Nullable ShopGauge gauge(Field<String> field, Field<String> before) {
+        return get(field) == null ? gauge(before) : gauge(field);
     }
 
     public Shop shop() {

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param words what is sealed with, absent while it is not decided
  * @param remedy what is done about what it runs on, @param wayRound the sentence that says which way it faces,
- * @param targetMm how deep it goes; each absent where there is none
+ * @param targetMm how deep it goes, @param placedMm how deep it was read to stand; each absent where there is none
  * @param fitted what a signed job leaves at its position, absent while it is not decided
  */
 public record Summary(
@@ -16,9 +16,10 @@ public record Summary(
         @Nullable String remedy,
         @Nullable String wayRound,
         @Nullable Double targetMm,
+        @Nullable Double placedMm,
         @Nullable FittedItem fitted) {
     /** Nothing is decided yet. */
-    public static final Summary EMPTY = new Summary(null, null, null, null, null, null);
+    public static final Summary EMPTY = new Summary(null, null, null, null, null, null, null);
 
     /** What begins a life at a position. @param material code, absent while not decided */
     public record FittedItem(

@@ -41,6 +41,15 @@ public interface Work {
         return List.of();
     }
 
+    /**
+     * Why a step cannot be ticked as done: a figure it reads is not there, or says that it is not done; empty: it can.
+     *
+     * @param step as the plan of this item has it
+     */
+    default Optional<String> stopped(Step step) {
+        return Optional.empty();
+    }
+
     /** What ways beside the lip, that were opened and are closed again or not, let through. */
     default List<Finding> beside(List<Joint> opened) {
         return List.of();

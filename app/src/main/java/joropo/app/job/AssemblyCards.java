@@ -143,14 +143,13 @@ final class AssemblyCards {
     static List<Card> cards(Stage stage) {
         return switch (stage) {
             case MEASURE ->
-                List.of(new Card(
-                        DIAL_CARD,
-                        "Run-out, indicator round the shaft",
-                        Card.Shape.DIAL,
-                        Stream.concat(DIAL.stream(), Stream.<Field<?>>of(DIAL_LIMIT, DIAL_COUPLING, DIAL_U))
-                                .toList(),
-                        true,
-                        false));
+                List.of(Card.of(
+                                DIAL_CARD,
+                                "Run-out, indicator round the shaft",
+                                Card.Shape.DIAL,
+                                Stream.concat(DIAL.stream(), Stream.<Field<?>>of(DIAL_LIMIT, DIAL_COUPLING, DIAL_U))
+                                        .toList())
+                        .fold());
             case SET ->
                 List.of(
                         list(
@@ -188,7 +187,7 @@ final class AssemblyCards {
     }
 
     private static Card list(String id, String title, List<Field<?>> fields) {
-        return new Card(id, title, Card.Shape.LIST, fields, true, false);
+        return Card.of(id, title, Card.Shape.LIST, fields).fold();
     }
 
     List<JobFinding> findings() {

@@ -10,13 +10,15 @@ import org.jspecify.annotations.Nullable;
  * What stands beside the sheets of a job, as far as it was read: asking for what was not read is a mistake in the
  * program, never an empty list.
  *
- * @param steps of the plan that were done, @param ticks bolts tightened, @param parts of the parts list, @param removed
- *     what came off, in its order: always read, since what follows rests on it
+ * @param steps of the plan that were done, @param ticks bolts tightened, @param undoneTurns what was taken back of
+ *     them, in words, @param parts of the parts list, @param removed what came off, in its order: always read, since
+ *     what follows rests on it
  */
 @RecordBuilder
 record Beside(
         @Nullable List<StepDone> steps,
         @Nullable List<TorqueProgress.Tick> ticks,
+        @Nullable List<String> undoneTurns,
         @Nullable Entered entered,
         @Nullable Earlier earlier,
         @Nullable OnList parts,
@@ -69,6 +71,11 @@ record Beside(
     @Override
     public List<TorqueProgress.Tick> ticks() {
         return read(ticks);
+    }
+
+    @Override
+    public List<String> undoneTurns() {
+        return read(undoneTurns);
     }
 
     @Override

@@ -64,6 +64,7 @@ final class CommonCards {
                                 CommonFields.LEVEL_SEEN,
                                 CommonFields.BREATHER_SEEN,
                                 CommonFields.ABOVE_SEEN)
+                        .atOnce("All three checked, fine")
                         .withCauses(),
                 Card.of(
                                 "signs",
@@ -109,13 +110,14 @@ final class CommonCards {
         return List.of(
                 Card.of("play", "Axial play, shaft back in", Shape.LIST, CommonFields.PLAY_MEASURED),
                 Card.of(
-                        "closed",
-                        "Closed and locked",
-                        Shape.TICKS,
-                        CommonFields.TIGHTENED,
-                        CommonFields.LOCKED_UP,
-                        CommonFields.COUNTED_OUT,
-                        CommonFields.GUARDS_BACK));
+                                "closed",
+                                "Closed and locked",
+                                Shape.TICKS,
+                                CommonFields.TIGHTENED,
+                                CommonFields.LOCKED_UP,
+                                CommonFields.COUNTED_OUT,
+                                CommonFields.GUARDS_BACK)
+                        .atOnce("All four done"));
     }
 
     private static List<Card> prove() {
@@ -127,7 +129,8 @@ final class CommonCards {
                         CommonFields.HAND_TURN,
                         CommonFields.FIRST_RUN,
                         CommonFields.PROVE_NOTE),
-                Card.of("filled", "Filled", Shape.TICKS, CommonFields.LEVEL_RIGHT, CommonFields.BREATHER_FREE));
+                Card.of("filled", "Filled", Shape.TICKS, CommonFields.LEVEL_RIGHT, CommonFields.BREATHER_FREE)
+                        .atOnce("Both done"));
     }
 
     private static List<Card> sign() {

@@ -264,7 +264,7 @@ final class CommonWork {
             return TorquePlanCheck.check(TorquePlanInputBuilder.builder()
                     .bolts(bolts.intValue())
                     .torque(torque)
-                    .torqueUnit(of.get(CommonFields.TORQUE_UNIT))
+                    .torqueUnit(torque == null ? of.get(CommonFields.TORQUE_UNIT) : CommonFields.torqueUnit(of))
                     .figureFor(of.get(CommonFields.FIGURE_FOR))
                     .threads(of.get(CommonFields.THREADS))
                     .thread(of.get(CommonFields.THREAD))

@@ -225,6 +225,49 @@ class JobController {
         return htmx ? "job/stepped" : page;
     }
 
+    /** A tick that was wrong: taken back with a reason. */
+    @PostMapping("/steps/{step}/undo")
+    String undoStep(
+            @PathVariable String number,
+            @PathVariable String step,
+            @RequestParam(defaultValue = "") String why,
+            @RequestParam(defaultValue = "fit") String from,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        try {
+            jobs.undoStep(number, step, why, me);
+            if (!htmx) {
+                return "redirect:/jobs/" + number + "/" + stage(from).path() + "#steps";
+            }
+        } catch (RefusedInput e) {
+            model.addAttribute("stepErrors", Errors.byField(e));
+        }
+        String page = page(sheets.page(number, stage(from), me), "", model);
+        return htmx ? "job/stepped" : page;
+    }
+
+    @PostMapping("/torque/undo")
+    String undoTick(
+            @PathVariable String number,
+            @RequestParam(defaultValue = "") String joint,
+            @RequestParam(defaultValue = "") String why,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        String notice = "";
+        try {
+            jobs.undoTick(number, joint, why, me);
+        } catch (RefusedInput e) {
+            notice = "Not taken back: it " + e.errors().get(0).message() + ".";
+        }
+        if (!htmx && notice.isEmpty()) {
+            return "redirect:/jobs/" + number + "/set#torque";
+        }
+        String page = page(sheets.page(number, Stage.SET, me), notice, model);
+        return htmx ? "job/torque :: torque(oob=false)" : page;
+    }
+
     /** Things put in for a time and fasteners: entered, or counted out and made final. */
     @PostMapping("/entries")
     String enter(

@@ -228,7 +228,7 @@ class JobListsController {
         }
         model.addAttribute("view", sheets.page(number, from, me));
         model.addAttribute("notice", "");
-        return htmx ? "job/lists :: " + list + "(oob=false)" : "job/job";
+        return !htmx ? "job/job" : list.equals("back") ? "job/backed" : "job/lists :: " + list + "(oob=false)";
     }
 
     private static Stage stage(Map<String, String> form) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import joropo.app.access.Person;
 import joropo.app.family.Families;
 import joropo.app.family.Stage;
@@ -316,6 +317,7 @@ public class JobListsService {
             throw new RefusedInput(at, "needs why it is left out");
         }
         if (to == StripPart.Back.BACK) {
+            inItsOrder(state, part);
             int seals = works.of(state)
                     .main()
                     .section()
@@ -329,9 +331,20 @@ public class JobListsService {
                 throw new RefusedInput(at, why);
             });
         }
+        if (to == StripPart.Back.RENEWED) {
+            inItsOrder(state, part);
+        }
         if (part.back() != to || !part.backReason().equals(reason.strip())) {
             lists.back(number, partId, to, reason.strip(), person);
         }
+    }
+
+    /** Last off, first on. @throws RefusedInput naming what goes back before it */
+    private static void inItsOrder(JobState state, StripPart part) {
+        BackOrder.waitsFor(state.beside().order(), part, Set.of()).ifPresent(before -> {
+            throw new RefusedInput(
+                    "back-" + part.id(), "waits: " + before.name() + " goes in before it, or say why that is left out");
+        });
     }
 
     /**

@@ -48,6 +48,13 @@ interface JobMapper {
 
     boolean hasOpen(long positionId);
 
+    List<Long> lastWorkedAt(int most);
+
+    /** A job that is open. */
+    record OpenAt(long positionId, String number) {}
+
+    List<OpenAt> openAt(@Param("positions") List<Long> positions);
+
     void setState(@Param("jobId") long jobId, @Param("state") Job.State state, @Param("why") @Nullable String why);
 
     /** The newest kept sheet of each stage, and every draft by its number. */
@@ -66,6 +73,9 @@ interface JobMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
+    /** Texts of the newest sheet of this stage that a person has kept, in any job. */
+    Optional<String> lastKept(@Param("personId") long personId, @Param("stage") Stage stage);
+
     List<StageDraft> drafts(long jobId);
 
     /** @return 0 when the job is not open any more: then nothing is saved */
@@ -79,6 +89,13 @@ interface JobMapper {
             @Param("personId") long personId,
             @Param("at") Instant at,
             @Param("skippedWhy") @Nullable String skippedWhy);
+
+    void undoStep(
+            @Param("jobId") long jobId,
+            @Param("s") Step step,
+            @Param("personId") long personId,
+            @Param("at") Instant at,
+            @Param("why") String why);
 
     Optional<Signature> signature(long jobId);
 
@@ -108,6 +125,16 @@ interface JobMapper {
             @Param("t") TorqueProgress.Tick tick,
             @Param("personId") long personId,
             @Param("at") Instant at);
+
+    int undoTick(
+            @Param("jobId") long jobId,
+            @Param("t") TorqueProgress.Tick tick,
+            @Param("personId") long personId,
+            @Param("at") Instant at,
+            @Param("why") String why);
+
+    /** Turns of the wrench that were taken back, in words. */
+    List<String> undoneTurns(long jobId);
 
     void insertCause(
             @Param("jobId") long jobId,

@@ -4,7 +4,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import joropo.app.drawing.Paper;
+import joropo.app.family.Card;
 import joropo.app.family.ItemSet;
 import joropo.app.family.Panel;
 import joropo.app.family.Stage;
@@ -123,18 +125,22 @@ public record JobPage(
 
     /**
      * The torque plan of one joint as far as it has come. @param key of the joint, @param name empty: the only one
-     * needs none, @param bolt the next one, 0: all are done, @param left turns to do, @param set absent: there is no
-     * figure
+     * needs none, @param set absent: there is no figure
      */
     public record TorqueView(
             String key,
             String name,
             String drawing,
-            int pass,
-            int passes,
-            int bolt,
-            int left,
+            Turns turns,
             @Nullable Setting set) {}
+
+    /**
+     * Turns of the wrench. @param bolt the next one, 0: all are done, @param left to do, @param rest what one tap for
+     * all of this pass says, @param undoable whether there is one that can be taken back
+     */
+    public record Turns(int pass, int passes, int bolt, int left, String rest, boolean undoable) {
+        static final Turns NONE = new Turns(0, 0, 0, 0, "", false);
+    }
 
     /**
      * What a wrench is set to. @param nm torque of this pass (N·m), @param figure the same in the unit of the sheet,
@@ -148,14 +154,33 @@ public record JobPage(
 
     /** One card with its figures and what is shown under it. @param item its number, 0: of the job itself */
     public record CardView(
-            String id,
-            int item,
-            String title,
-            String layout,
-            boolean folded,
-            List<FieldView> fields,
-            List<Figure> figures,
-            List<Panel> panels) {}
+            Card card, int item, boolean folded, List<FieldView> fields, List<Figure> figures, List<Panel> panels) {
+        public String id() {
+            return card.id();
+        }
+
+        public String title() {
+            return card.title();
+        }
+
+        public String layout() {
+            return card.shape().name();
+        }
+
+        public String atOnce() {
+            return card.atOnce();
+        }
+
+        /** What its one act sends; empty where there is none, or all is ticked. */
+        public String take() {
+            return atOnce().isEmpty()
+                    ? ""
+                    : fields.stream()
+                            .filter(FieldView::isTick)
+                            .map(f -> f.name() + "=yes")
+                            .collect(Collectors.joining(";"));
+        }
+    }
 
     /** One field with its text, how it was understood, and what is wrong with it. */
     public record FieldView(
@@ -213,7 +238,8 @@ public record JobPage(
 
     /**
      * A step of the plan. @param before its tick from when it said something else, absent: none, @param ready whether
-     * every hold point before it is done, @param stopped why it cannot be ticked as things are, empty: it can
+     * every hold point before it is done, @param stopped why it cannot be ticked as things are, empty: it can, @param
+     * carried numbers of the steps that are done with it in one act
      */
     public record StepView(
             int number,
@@ -221,7 +247,16 @@ public record JobPage(
             @Nullable StepDone done,
             @Nullable StepDone before,
             boolean ready,
-            String stopped) {}
+            String stopped,
+            List<Integer> carried) {
+        /** What is done with it, in words; empty: nothing. */
+        public String with() {
+            return carried.isEmpty()
+                    ? ""
+                    : (carried.size() == 1 ? "with step " : "with steps ")
+                            + carried.stream().map(String::valueOf).collect(Collectors.joining(", "));
+        }
+    }
 
     /** Typing of another window. */
     public record AsideView(String tab, String personName, Instant savedAt, List<Difference> differences) {}

@@ -39,8 +39,8 @@ import joropo.app.job.JobPage.Window;
 import joropo.app.ui.Field;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
-import joropo.core.assembly.TorquePlanInput;
 import joropo.core.assembly.TorquePlanResult;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.Length;
@@ -92,7 +92,7 @@ class JobPages {
                 echo.sheet(),
                 echo.rail(),
                 echo.plan(),
-                lists.whole(state, stage, work),
+                lists.whole(state, stage, work, person),
                 new Counted(state.beside().entered().things(), torque(state, stage, work)),
                 new End(
                         stage == Stage.SIGN && state.isOpen()
@@ -218,15 +218,7 @@ class JobPages {
                             panels.stream().filter(p -> p.card().equals(card.id())),
                             card.causes() ? causes.stream() : Stream.empty())
                     .toList();
-            out.add(new CardView(
-                    card.id(),
-                    item,
-                    card.title(),
-                    card.shape().name(),
-                    closed,
-                    fields,
-                    work.figures(card.id()),
-                    under));
+            out.add(new CardView(card, item, closed, fields, work.figures(card.id()), under));
         }
         return out;
     }
@@ -278,6 +270,17 @@ class JobPages {
                         .toList();
     }
 
+    /** What one tap does: the rest of this pass, and the one that goes round again to the same figure. */
+    private static String passWords(TorqueProgress progress) {
+        List<Integer> passes = progress.restOfPass().stream()
+                .map(TorqueProgress.Tick::pass)
+                .distinct()
+                .toList();
+        return passes.isEmpty()
+                ? ""
+                : "Pass " + passes.get(0) + (passes.size() > 1 ? " and the round again" : "") + " done, all bolts";
+    }
+
     private static TorqueView torque(CommonWork.Joint joint, TorqueProgress progress) {
         TorquePlanResult plan = joint.plan();
         String drawing = "b-" + joint.key();
@@ -286,18 +289,14 @@ class JobPages {
                     joint.key(),
                     joint.name(),
                     BoltCircle.svg(plan.sequence(), List.of(), 0, drawing),
-                    0,
-                    0,
-                    0,
-                    0,
+                    JobPage.Turns.NONE,
                     null);
         }
         TorqueProgress.Tick next = progress.next();
         int pass = next == null ? plan.passesNm().size() : next.pass();
         int bolt = next == null ? 0 : next.bolt();
         double nm = plan.passesNm().get(pass - 1);
-        TorquePlanInput.TorqueUnit typed = joint.read().get(CommonFields.TORQUE_UNIT);
-        Unit own = typed == null ? Unit.NM : Unit.valueOf(typed.name());
+        Unit own = Unit.valueOf(CommonFields.torqueUnit(joint.read()).name());
         String others = Stream.of(Unit.NM, Unit.LBF_FT, Unit.LBF_IN, Unit.KGF_M)
                 .filter(u -> u != own)
                 .map(u -> figure(nm, u))
@@ -306,10 +305,13 @@ class JobPages {
                 joint.key(),
                 joint.name(),
                 BoltCircle.svg(plan.sequence(), progress.done(pass), bolt, drawing),
-                pass,
-                plan.passesNm().size(),
-                bolt,
-                progress.left(),
+                new JobPage.Turns(
+                        pass,
+                        plan.passesNm().size(),
+                        bolt,
+                        progress.left(),
+                        passWords(progress),
+                        progress.last() != null),
                 new Setting(nm, figure(nm, own), others, wrench(plan, nm, own)));
     }
 
@@ -330,6 +332,7 @@ class JobPages {
 
     private static List<StepView> steps(JobState state, JobWork work, List<Step> plan) {
         Map<String, StepDone> done = state.done(plan);
+        Set<PartKind> laidOut = StepWith.laidOut(state, work);
         List<StepView> out = new ArrayList<>();
         for (Step step : plan) {
             out.add(new StepView(
@@ -340,7 +343,11 @@ class JobPages {
                             .filter(t -> !done.containsKey(step.id()))
                             .orElse(null),
                     JobRules.stepHeldBy(plan, done.keySet(), step.id()).isEmpty(),
-                    JobRules.stepStopped(work, step).orElse("")));
+                    work.stopped(step).orElse(""),
+                    done.containsKey(step.id())
+                            ? List.of()
+                            : StepWith.of(state, laidOut, plan, step)
+                                    .numbers(plan, state.beside().order())));
         }
         return out;
     }

@@ -8,16 +8,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import joropo.app.access.Person;
 import joropo.app.family.CommonFields;
-import joropo.app.family.JobFinding;
 import joropo.app.family.Stage;
 import joropo.core.plan.Step;
 import joropo.core.verdict.Status;
 
 /** What has to be done before what: hold points of the job, and what a signature needs. */
 final class JobRules {
-    /** The step in which a seal's depth is read. */
-    private static final String DEPTH = "depth";
-
     private JobRules() {}
 
     /** What holds a stage. @param why in words, @param mendedAt the stage where it is settled */
@@ -66,20 +62,6 @@ final class JobRules {
         return Optional.empty();
     }
 
-    /** Why a step cannot be ticked as done: what was read of it says that it is not; empty when it can. */
-    static Optional<String> stepStopped(JobWork work, Step step) {
-        if (!step.rule().equals(DEPTH)) {
-            return Optional.empty();
-        }
-        String prefix = step.id().substring(0, step.id().length() - DEPTH.length());
-        return work.findings().stream()
-                .map(JobFinding::finding)
-                .filter(f -> f.id().equals(prefix + "S9-fitted") && f.status() != Status.PASS)
-                .filter(f -> f.status() != Status.CAUTION)
-                .map(f -> f.message() + " " + f.remedy())
-                .findFirst();
-    }
-
     /** Everything that still keeps this person from signing, in words; empty when they may. */
     static List<String> openBeforeSigning(JobState state, JobWork work, Person person, Instant now) {
         List<String> out = new ArrayList<>();
@@ -93,13 +75,14 @@ final class JobRules {
         held(Stage.SIGN, state, work).map(Held::why).ifPresent(out::add);
         partsHeld(state, work).ifPresent(why -> out.add("Parts list: " + why + "."));
         Set<String> done = state.done(work.plan()).keySet();
-        long steps = work.plan().stream()
+        List<Step> steps = work.plan().stream()
                 .filter(s -> s.hold() && !done.contains(s.id()))
-                .count();
+                .toList();
         work.undecided().forEach(item -> out.add("There is no fitting plan: the " + item + " is not decided."));
-        if (steps > 0) {
-            out.add(steps + (steps == 1 ? " hold point of the plan is" : " hold points of the plan are")
-                    + " neither done nor skipped with a reason.");
+        if (!steps.isEmpty()) {
+            out.add(steps.size() + (steps.size() == 1 ? " hold point of the plan is" : " hold points of the plan are")
+                    + " neither done nor skipped with a reason, first: "
+                    + steps.get(0).instruction());
         }
         int bolts = TorqueProgress.all(work, state).stream()
                 .mapToInt(TorqueProgress::left)

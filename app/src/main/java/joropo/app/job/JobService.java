@@ -130,6 +130,22 @@ public class JobService {
         }
     }
 
+    /** Positions where a job was opened last, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Long> lastWorkedAt(int most) {
+        return jobs.lastWorkedAt(most);
+    }
+
+    /** The newest job that is open at each of these positions, by position; none where none is. */
+    @Transactional(readOnly = true)
+    public Map<Long, String> openAt(List<Long> positions) {
+        Map<Long, String> out = new HashMap<>();
+        if (!positions.isEmpty()) {
+            jobs.openAt(positions).forEach(o -> out.put(o.positionId(), o.number()));
+        }
+        return out;
+    }
+
     public Job open(long positionId, Person person) {
         return store.open(positionId, person);
     }
@@ -162,6 +178,9 @@ public class JobService {
         if (ticked.isOfTheList()) {
             throw new RefusedInput(step, "is done when its part is back in the list below");
         }
+        if (ticked.isOfProving() && skippedWhy == null) {
+            throw new RefusedInput(step, "is done when it is answered at " + Stage.PROVE.title());
+        }
         if (read != null && !read.equals(ticked.instruction())) {
             throw new RefusedInput(step, "says something else by now: read it again");
         }
@@ -178,7 +197,7 @@ public class JobService {
                     throw new RefusedInput(step, stage.why());
                 });
         if (skippedWhy == null) {
-            JobRules.stepStopped(work, ticked).ifPresent(why -> {
+            work.stopped(ticked).ifPresent(why -> {
                 throw new RefusedInput(step, why);
             });
         }
@@ -187,7 +206,28 @@ public class JobService {
                 throw new RefusedInput(step, why);
             });
         }
-        store.finishStep(number, ticked, skippedWhy == null ? null : skippedWhy.strip(), person);
+        var with = skippedWhy == null && !done.contains(step)
+                ? StepWith.of(state, StepWith.laidOut(state, work), plan, ticked)
+                : StepWith.NOTHING;
+        store.finishStep(
+                number, ticked, skippedWhy == null ? null : skippedWhy.strip(), with.steps(), with.back(), person);
+    }
+
+    /** Takes a tick back. @throws RefusedInput without a reason, or where there is no tick */
+    public void undoStep(String number, String step, String why, Person person) {
+        JobState state = store.load(number);
+        JobWork work = works.of(state);
+        Step undone = Stream.concat(work.stripping().stream(), work.plan().stream())
+                .filter(s -> s.id().equals(step))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput(step, "is no step of this plan"));
+        if (!undone.isTicked() || state.done(List.of(undone)).isEmpty()) {
+            throw new RefusedInput(step, "is not ticked: there is nothing to take back");
+        }
+        if (why.isBlank() || why.length() > LONGEST_REASON) {
+            throw new RefusedInput(step, "is taken back with a reason, up to " + LONGEST_REASON + " characters");
+        }
+        store.undoStep(number, undone, why.strip(), person);
     }
 
     /**
@@ -202,22 +242,19 @@ public class JobService {
     }
 
     /**
-     * Ticks the bolt that is next in the torque plan of a joint. @param joint its key, empty: the first, @param nm what
-     * it was tightened to (N·m)
+     * Ticks the bolt that is next in the torque plan of a joint, or all that are left of its pass. @param joint its
+     * key, empty: the first, @param bolt 0: the rest of the pass, @param nm what it was tightened to (N·m)
      *
      * @throws RefusedInput when another one is next, or another figure: somebody else may have ticked it, or typed
      */
     public void tick(String number, String joint, int pass, int bolt, double nm, Person person) {
         JobState state = store.load(number);
-        TorqueProgress progress = TorqueProgress.all(works.of(state), state).stream()
-                .filter(p -> p.joint().equals(joint))
-                .findFirst()
-                .orElseThrow(() -> new RefusedInput("torque", "has no such joint"));
+        TorqueProgress progress = torque(state, joint);
         TorqueProgress.Tick next = progress.next();
-        if (progress.isDone(pass, bolt, nm)) {
+        if (bolt > 0 && progress.isDone(pass, bolt, nm)) {
             return;
         }
-        if (next == null || !next.isBy(pass, bolt, nm)) {
+        if (next == null || !next.isBy(pass, bolt == 0 ? next.bolt() : bolt, nm)) {
             throw new RefusedInput(
                     "torque",
                     next == null
@@ -225,7 +262,26 @@ public class JobService {
                             : "goes on with bolt " + next.bolt() + " in pass " + next.pass() + " to "
                                     + Length.show(next.nm(), 1) + " N·m");
         }
-        store.tick(number, next, person);
+        store.tick(number, bolt == 0 ? progress.restOfPass() : List.of(next), person);
+    }
+
+    /** Takes back the bolt that was tightened last. @throws RefusedInput without a reason, or where none is */
+    public void undoTick(String number, String joint, String why, Person person) {
+        TorqueProgress.Tick last = torque(store.load(number), joint).last();
+        if (last == null) {
+            throw new RefusedInput("torque", "has no bolt that could be taken back");
+        }
+        if (why.isBlank() || why.length() > LONGEST_REASON) {
+            throw new RefusedInput("torque", "needs a reason, up to " + LONGEST_REASON + " characters");
+        }
+        store.undoTick(number, last, why.strip(), person);
+    }
+
+    private TorqueProgress torque(JobState state, String joint) {
+        return TorqueProgress.all(works.of(state), state).stream()
+                .filter(p -> p.joint().equals(joint))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput("torque", "has no such joint"));
     }
 
     /** Leaves a note to the next fitter at this position. @throws RefusedInput when it says nothing */

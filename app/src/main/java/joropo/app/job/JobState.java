@@ -29,6 +29,15 @@ record JobState(
     private static final List<String> FROM_SET_TO_MEASURE =
             List.of(CommonFields.PLAY_LOW.name(), CommonFields.PLAY_HIGH.name());
 
+    /** Fields of proving that answer for a step, by its rule. */
+    private static final Map<String, List<String>> ANSWERED_BY = Map.of(
+            "turn",
+            List.of(CommonFields.HAND_TURN.name()),
+            "fill",
+            List.of(CommonFields.LEVEL_RIGHT.name(), CommonFields.BREATHER_FREE.name()),
+            "run",
+            List.of(CommonFields.FIRST_RUN.name()));
+
     static JobState of(
             Job job, Position position, List<Typing> typing, JobSections sections, Beside beside, TextsJson json) {
         return of(
@@ -139,8 +148,8 @@ record JobState(
     }
 
     /**
-     * The steps of this plan that are done, by id: a tick counts as long as the step says what it said then, and a part
-     * is back when the list of parts says so.
+     * The steps of this plan that are done, by id: a tick counts as long as the step says what it said then and nobody
+     * took it back; a part is back when the list of parts says so, and what is proved when it is answered there.
      */
     Map<String, StepDone> done(List<Step> plan) {
         Map<String, StepDone> out = new LinkedHashMap<>();
@@ -148,13 +157,31 @@ record JobState(
         plan.stream().filter(Step::isOfTheList).forEach(s -> {
             StripPart part = order.get(s.numberInList() - 1);
             if (part.back() != StripPart.Back.OUT) {
-                out.put(s.id(), new StepDone(s.id(), s.instruction(), part.backBy(), part.backAt(), null));
+                out.put(s.id(), StepDone.done(s.id(), s.instruction(), part.backBy(), part.backAt()));
             }
         });
+        plan.stream().filter(Step::isOfProving).forEach(s -> answered(s).ifPresent(t -> out.put(s.id(), t)));
         plan.stream().filter(s -> !s.isOfTheList()).forEach(s -> newestTick(s)
+                .filter(t -> t.undoneWhy() == null)
                 .filter(t -> t.act().isEmpty() || t.act().equals(s.instruction()))
                 .ifPresent(t -> out.put(s.id(), t)));
         return out;
+    }
+
+    /** What the sheet of proving answers for a step, by whoever typed it last. */
+    private Optional<StepDone> answered(Step step) {
+        Map<String, Typed> sheet = sheet(Stage.PROVE);
+        boolean all = ANSWERED_BY.getOrDefault(step.rule(), List.of("")).stream()
+                .noneMatch(field -> sheet.getOrDefault(field, Typed.NOTHING).isBlank());
+        Optional<StepDone> kept = lastRevision(Stage.PROVE)
+                .map(r -> StepDone.done(step.id(), step.instruction(), r.personName(), r.keptAt()));
+        return !all
+                ? Optional.empty()
+                : drafts.stream()
+                        .filter(d -> d.stage() == Stage.PROVE && !d.aside() && isNewer(d, revisions))
+                        .reduce((older, newer) -> newer)
+                        .map(d -> StepDone.done(step.id(), step.instruction(), d.personName(), d.savedAt()))
+                        .or(() -> kept);
     }
 
     /** The newest tick of a step, whatever the step said then. */

@@ -239,10 +239,43 @@ class JobStore {
                 at);
     }
 
-    /** Done, or skipped with a reason; a second call for the same step, as it reads now, changes nothing. */
+    /**
+     * Done, or skipped with a reason, with what goes with it; a second call for the same step, as it reads now, changes
+     * nothing.
+     *
+     * @param carried steps that are done with it, in their order, @param back parts that are back with it, the first
+     *     first
+     */
     @Transactional
-    public void finishStep(String number, Step step, @Nullable String skippedWhy, Person person) {
-        jobs.insertStep(openJob(number).id(), step, person.id(), now(), skippedWhy);
+    public void finishStep(
+            String number,
+            Step step,
+            @Nullable String skippedWhy,
+            List<Step> carried,
+            Map<StripPart, StripPart.Back> back,
+            Person person) {
+        long job = openJob(number).id();
+        back.forEach((part, state) -> lists.back(part.id(), state, "", person.id(), now()));
+        carried.forEach(s -> jobs.insertStep(job, s, person.id(), now(), null));
+        jobs.insertStep(job, step, person.id(), now(), skippedWhy);
+    }
+
+    /** Not done after all; the tick stays in the record. */
+    @Transactional
+    public void undoStep(String number, Step step, String why, Person person) {
+        jobs.undoStep(openJob(number).id(), step, person.id(), now(), why);
+    }
+
+    /** Turns of the wrench, one after the other; those that stand already stay as they are. */
+    @Transactional
+    public void tick(String number, List<TorqueProgress.Tick> ticks, Person person) {
+        long job = openJob(number).id();
+        ticks.forEach(t -> jobs.insertTick(job, t, person.id(), now()));
+    }
+
+    @Transactional
+    public void undoTick(String number, TorqueProgress.Tick tick, String why, Person person) {
+        jobs.undoTick(openJob(number).id(), tick, person.id(), now(), why);
     }
 
     /**
@@ -289,12 +322,6 @@ class JobStore {
                 .noneMatch(e -> e.kind() == kind && e.what().equals(what) && e.state() == state)) {
             jobs.insertEntry(job, kind, what, state, person.id(), now());
         }
-    }
-
-    /** One bolt in one pass; a second call changes nothing. */
-    @Transactional
-    public void tick(String number, TorqueProgress.Tick tick, Person person) {
-        jobs.insertTick(openJob(number).id(), tick, person.id(), now());
     }
 
     @Transactional
@@ -417,6 +444,7 @@ class JobStore {
         }
         if (groups.contains(Group.TICKS)) {
             out.ticks(jobs.ticks(job.id()));
+            out.undoneTurns(jobs.undoneTurns(job.id()));
         }
         if (groups.contains(Group.ENTERED)) {
             out.entered(new Entered(JobEntry.now(jobs.entries(job.id())), lists.timers(job.id())));

@@ -257,6 +257,17 @@ final class JobWork {
         return Care.with(care, Step.merged(plans));
     }
 
+    /** Why a step cannot be ticked as done, as its family has it; empty: it can. */
+    Optional<String> stopped(Step step) {
+        JobItem item = itemOf(step.id());
+        return items.stream()
+                .filter(i -> i.item().equals(item))
+                .flatMap(i -> i.work().plan().stream()
+                        .filter(s -> s.under(item.prefix()).id().equals(step.id()))
+                        .flatMap(s -> i.work().stopped(s).stream()))
+                .findFirst();
+    }
+
     /** Joints that have to be tight before something closes the way to them. */
     private List<Step> before() {
         return common.joints().stream()

@@ -13,15 +13,20 @@ import joropo.app.family.Typed;
 final class Joints {
     private static final int MOST = 6;
     private static final Card BOLTS = Card.of(
-                    "bolts",
-                    "Torque plan",
+            "bolts",
+            "Bolts",
+            Shape.LIST,
+            CommonFields.BOLTS,
+            CommonFields.BOLT_TORQUE,
+            CommonFields.FIGURE_FOR,
+            CommonFields.THREADS,
+            CommonFields.LOCKING);
+    private static final Card MORE = Card.of(
+                    "locking",
+                    "More about these bolts",
                     Shape.LIST,
                     CommonFields.JOINT,
-                    CommonFields.BOLTS,
-                    CommonFields.BOLT_TORQUE,
                     CommonFields.TORQUE_UNIT,
-                    CommonFields.FIGURE_FOR,
-                    CommonFields.THREADS,
                     CommonFields.LEFT_HAND,
                     CommonFields.THREAD,
                     CommonFields.BOLT_CLASS,
@@ -31,13 +36,7 @@ final class Joints {
                     CommonFields.TIGHTEN_BEFORE,
                     CommonFields.TRIAL_SEATING,
                     CommonFields.TO_MARK,
-                    CommonFields.NEW_FASTENERS)
-            .fold();
-    private static final Card LOCKING = Card.of(
-                    "locking",
-                    "Locking",
-                    Shape.LIST,
-                    CommonFields.LOCKING,
+                    CommonFields.NEW_FASTENERS,
                     CommonFields.LOCKING_WAY,
                     CommonFields.LOCK_LINED,
                     CommonFields.HELD_AGAINST,
@@ -73,8 +72,9 @@ final class Joints {
         List<Card> out = new ArrayList<>();
         for (String key : keys) {
             String which = key.isEmpty() ? "" : ", joint " + key.substring(1, key.length() - 1);
-            out.add(BOLTS.under(key).titled(BOLTS.title() + which));
-            out.add(LOCKING.under(key).titled(LOCKING.title() + which));
+            Card bolts = BOLTS.under(key).titled(BOLTS.title() + which);
+            out.add(key.isEmpty() ? bolts : bolts.fold());
+            out.add(MORE.under(key).titled(MORE.title() + which));
         }
         return out;
     }

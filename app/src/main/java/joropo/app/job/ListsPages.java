@@ -8,7 +8,9 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.family.WorkSection;
 import joropo.app.job.Beside.Group;
@@ -49,7 +51,8 @@ class ListsPages {
             PartKind.SPACER,
             PartKind.SLEEVE,
             PartKind.BEARING,
-            PartKind.KEY);
+            PartKind.KEY,
+            PartKind.COUPLING);
     private static final List<Stage> WITH_LIMITS = List.of(Stage.MEASURE, Stage.SET, Stage.PROVE);
     private static final Timers NO_TIMERS = new Timers(List.of(), Instant.EPOCH);
     private static final int MOST_LOTS = 4;
@@ -57,6 +60,8 @@ class ListsPages {
     private final StoreService store;
     private final RegisterService register;
     private final ListsMapper lists;
+    private final JobMapper jobs;
+    private final TextsJson json;
     private final BenchService bench;
     private final Show show;
     private final Clock clock;
@@ -65,19 +70,23 @@ class ListsPages {
             StoreService store,
             RegisterService register,
             ListsMapper lists,
+            JobMapper jobs,
+            TextsJson json,
             BenchService bench,
             Show show,
             Clock clock) {
         this.store = store;
         this.register = register;
         this.lists = lists;
+        this.jobs = jobs;
+        this.json = json;
         this.bench = bench;
         this.show = show;
         this.clock = clock;
     }
 
-    /** All that belongs to the stage. */
-    ListsView whole(JobState state, Stage stage, JobWork work) {
+    /** All that belongs to the stage, as this person sees it. */
+    ListsView whole(JobState state, Stage stage, JobWork work, Person person) {
         boolean intake = stage == Stage.INTAKE;
         long position = state.position().id();
         return new ListsView(
@@ -96,7 +105,16 @@ class ListsPages {
                                         && state.isOpen()
                                         && state.sections().planned() == null
                                 ? bench.own()
-                                : List.of()));
+                                : List.of(),
+                        stage == Stage.MEASURE && state.isOpen()
+                                ? LastGauges.of(
+                                        stage,
+                                        state,
+                                        work,
+                                        jobs.lastKept(person.id(), stage)
+                                                .map(json::read)
+                                                .orElse(Map.of()))
+                                : LastGauges.NONE));
     }
 
     /** The list that a keystroke of this stage may change; absent: none. */

@@ -77,12 +77,13 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
         }
     }
 
-    /** What earlier jobs and its maker left at the position. */
+    /** What earlier jobs and its maker left at the position. @param gauges that the person used last */
     public record Standing(
             List<ConcessionLine> concessions,
             List<RecommendationLine> recommendations,
             List<PositionLimit> limits,
-            List<OnBench> benched) {
-        static final Standing NONE = new Standing(List.of(), List.of(), List.of(), List.of());
+            List<OnBench> benched,
+            LastGauges gauges) {
+        static final Standing NONE = new Standing(List.of(), List.of(), List.of(), List.of(), LastGauges.NONE);
     }
 }

@@ -56,7 +56,7 @@ class SnapshotMaker {
                 .caseType(summary.words())
                 .remedy(summary.remedy())
                 .wayRound(summary.wayRound())
-                .target(summary.targetMm() == null ? null : Length.show(summary.targetMm(), 2))
+                .target(depth(summary))
                 .sheets(sheets(state, work))
                 .findings(shown)
                 .drawing(work.main()
@@ -70,8 +70,14 @@ class SnapshotMaker {
                 .parts(JobParts.of(state, work).stream()
                         .map(SnapshotMaker::words)
                         .toList())
-                .counted(state.beside().entered().things().stream()
-                        .map(SnapshotMaker::words)
+                .counted(Stream.of(
+                                state.beside().entered().things().stream().map(SnapshotMaker::words),
+                                state.beside().undoneTurns().stream(),
+                                state.beside().steps().stream()
+                                        .filter(t -> t.undoneWhy() != null)
+                                        .map(t -> "step taken back by " + t.personName() + ", " + t.undoneWhy() + ": "
+                                                + t.act()))
+                        .flatMap(s -> s)
                         .toList())
                 .stripped(state.beside().log().stream().map(StripPart::fate).toList())
                 .steps(steps(state, work))
@@ -82,15 +88,18 @@ class SnapshotMaker {
                 .build();
     }
 
+    /** How deep it was to go and how deep it was read to stand; absent where neither is known. */
+    private static @Nullable String depth(Summary summary) {
+        String target = summary.targetMm() == null ? "" : Length.show(summary.targetMm(), 2);
+        String read = summary.placedMm() == null ? "" : "read " + Length.show(summary.placedMm(), 2);
+        String both = Stream.of(target, read).filter(t -> !t.isEmpty()).collect(Collectors.joining(", "));
+        return both.isEmpty() ? null : both;
+    }
+
     private static Item item(JobWork.Named item) {
         Summary summary = item.work().summary();
         return new Item(
-                item.name(),
-                summary.size(),
-                summary.words(),
-                summary.wayRound(),
-                summary.targetMm() == null ? null : Length.show(summary.targetMm(), 2),
-                summary.remedy());
+                item.name(), summary.size(), summary.words(), summary.wayRound(), depth(summary), summary.remedy());
     }
 
     private static String words(JobEntry entry) {

@@ -64,6 +64,26 @@ record TorqueProgress(String joint, TorquePlanResult plan, List<Tick> ticks) {
         return turns().stream().filter(t -> !isDone(t)).findFirst().orElse(null);
     }
 
+    /**
+     * All bolts that are still to do in the pass that comes next, with those of the passes behind it that go round
+     * again to the same figure; none when there is nothing to do.
+     */
+    List<Tick> restOfPass() {
+        Tick next = next();
+        return next == null
+                ? List.of()
+                : turns().stream()
+                        .filter(t -> t.pass() >= next.pass() && Math.abs(t.nm() - next.nm()) <= SAME * next.nm())
+                        .filter(t -> !isDone(t))
+                        .toList();
+    }
+
+    /** What was done last; absent while nothing is. */
+    @Nullable
+    Tick last() {
+        return turns().stream().filter(this::isDone).reduce((a, b) -> b).orElse(null);
+    }
+
     int left() {
         return (int) turns().stream().filter(t -> !isDone(t)).count();
     }

@@ -22,6 +22,7 @@ import joropo.core.material.Medium;
 import joropo.core.plan.Care;
 import joropo.core.plan.PartKind;
 import joropo.core.shaft.Rotation;
+import joropo.core.sizes.SeatSize;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -47,25 +48,23 @@ class MachineController {
     record PositionForm(
             @Nullable PartKind kind,
             String name,
-            String shaft,
-            String bore,
-            Medium medium,
-            Dirt dirt,
+            String size,
+            @Nullable Medium medium,
+            @Nullable Dirt dirt,
             @Nullable Rotation rotation,
             String speed,
             @Nullable Boolean oneWay,
             @Nullable Set<Care> cares,
             @Nullable String note) {
         static final PositionForm EMPTY =
-                new PositionForm(PartKind.LIP_SEAL, "", "", "", Medium.OIL, Dirt.DUST, null, "", false, Set.of(), "");
+                new PositionForm(PartKind.LIP_SEAL, "", "", null, null, null, "", false, Set.of(), "");
 
         /** As it stands, in the unit of the reader. */
         static PositionForm of(Position p, LengthUnit unit) {
             return new PositionForm(
                     p.kind(),
                     p.name(),
-                    text(p.shaftMm(), unit),
-                    text(p.boreMm(), unit),
+                    p.size().text(unit),
                     p.medium(),
                     p.dirt(),
                     p.rotation(),
@@ -75,20 +74,15 @@ class MachineController {
                     p.note());
         }
 
-        private static String text(@Nullable Double mm, LengthUnit unit) {
-            return mm == null
-                    ? ""
-                    : unit == LengthUnit.INCH
-                            ? Length.show(mm / Length.MM_PER_INCH, 4)
-                            : Length.show(mm, mm % 1 == 0 ? 0 : 3);
-        }
-
         NewPosition read(Fields fields) {
+            SeatSize seat = fields.seat("size", size);
+            fields.chosen("medium", medium).chosen("dirt", dirt);
             return NewPositionBuilder.builder()
                     .kind(kind == null ? PartKind.LIP_SEAL : kind)
                     .name(name.strip())
-                    .shaftMm(fields.sizeMm("shaft", shaft))
-                    .boreMm(fields.sizeMm("bore", bore))
+                    .shaftMm(seat.shaftMm())
+                    .boreMm(seat.boreMm())
+                    .widthMm(seat.widthMm())
                     .medium(medium)
                     .dirt(dirt)
                     .rotation(rotation)

@@ -5,6 +5,7 @@ import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
 import joropo.core.shaft.Rotation;
+import joropo.core.sizes.SeatSize;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +18,7 @@ public record NewPosition(
         String name,
         @Nullable Double shaftMm,
         @Nullable Double boreMm,
+        @Nullable Double widthMm,
         Medium medium,
         Dirt dirt,
         @Nullable Rotation rotation,
@@ -28,6 +30,10 @@ public record NewPosition(
         cares = cares == null ? "" : cares;
     }
 
+    SeatSize size() {
+        return new SeatSize(shaftMm, boreMm, widthMm);
+    }
+
     /** A lip seal of which no more is known. */
     public NewPosition(
             String name,
@@ -37,6 +43,6 @@ public record NewPosition(
             Dirt dirt,
             @Nullable Rotation rotation,
             @Nullable Double speedRpm) {
-        this(PartKind.LIP_SEAL, name, shaftMm, boreMm, medium, dirt, rotation, speedRpm, false, "", "");
+        this(PartKind.LIP_SEAL, name, shaftMm, boreMm, null, medium, dirt, rotation, speedRpm, false, "", "");
     }
 }

@@ -7,12 +7,13 @@ import joropo.core.material.Medium;
 import joropo.core.plan.Care;
 import joropo.core.plan.PartKind;
 import joropo.core.shaft.Rotation;
+import joropo.core.sizes.SeatSize;
 import org.jspecify.annotations.Nullable;
 
 /**
  * One place of a machine where a shaft passes a wall.
  *
- * @param shaftMm, @param boreMm nominal sizes, where known
+ * @param shaftMm, @param boreMm nominal sizes, @param widthMm of the seal that belongs there, each where known
  * @param cares codes of {@link Care}, parted by blanks, @param rotation as seen from outside, where known, @param kind
  *     what seals there, @param oneWay whether it may be turned in its running direction only
  */
@@ -25,6 +26,7 @@ public record Position(
         String name,
         @Nullable Double shaftMm,
         @Nullable Double boreMm,
+        @Nullable Double widthMm,
         Medium medium,
         Dirt dirt,
         @Nullable Rotation rotation,
@@ -35,6 +37,10 @@ public record Position(
         String note) {
     public Position {
         cares = cares == null ? "" : cares;
+    }
+
+    public SeatSize size() {
+        return new SeatSize(shaftMm, boreMm, widthMm);
     }
 
     /** What wants its caution at each step. */

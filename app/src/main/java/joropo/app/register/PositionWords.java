@@ -27,6 +27,7 @@ final class PositionWords {
                 .name(before.name())
                 .shaftMm(before.shaftMm())
                 .boreMm(before.boreMm())
+                .widthMm(before.widthMm())
                 .medium(before.medium())
                 .dirt(before.dirt())
                 .rotation(before.rotation())
@@ -47,6 +48,7 @@ final class PositionWords {
         out.put("what seals there", p.kind().words());
         out.put("shaft", figure(p.shaftMm(), "mm"));
         out.put("bore", figure(p.boreMm(), "mm"));
+        out.put("width", figure(p.widthMm(), "mm"));
         out.put("inside", p.medium().words());
         out.put("outside", p.dirt().words());
         out.put("turns", p.rotation() == null ? NOT_SAID : p.rotation().words());

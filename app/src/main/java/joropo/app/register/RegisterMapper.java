@@ -13,6 +13,8 @@ interface RegisterMapper {
 
     Optional<Machine> machine(long id);
 
+    Optional<Long> machineAt(@Param("name") String name, @Param("place") String place);
+
     List<Position> positionsOf(long machineId);
 
     Optional<Position> position(long id);

@@ -3,6 +3,9 @@ package joropo.app.register;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.ui.NotFound;
@@ -81,6 +84,35 @@ public class RegisterService {
         mayBe(machineId, 0, wanted);
         people.record(by, "added position " + wanted.name().strip() + ": " + PositionWords.of(wanted));
         return register.insertPosition(machineId, wanted, clock.instant());
+    }
+
+    /**
+     * A position, and its machine where that is not in the register yet. @param wanted without a name it is called what
+     * seals there
+     *
+     * @throws RefusedInput naming each field that will not do; then neither is stored
+     */
+    @Transactional
+    public long addPlace(String machine, String place, NewPosition wanted, String by) {
+        new Needs()
+                .that("machine", isName(machine), "needs 1 to " + LONGEST_NAME + " characters")
+                .that("place", isName(place), "needs 1 to " + LONGEST_NAME + " characters")
+                .done();
+        long id =
+                register.machineAt(machine.strip(), place.strip()).orElseGet(() -> addMachine(machine, place, "", by));
+        String name = wanted.name().isBlank() ? free(id, wanted.kind().words()) : wanted.name();
+        return addPosition(id, NewPositionBuilder.builder(wanted).name(name).build(), by);
+    }
+
+    /** This name, with a number behind it where it is taken. */
+    private String free(long machineId, String name) {
+        Set<String> taken =
+                register.positionsOf(machineId).stream().map(Position::name).collect(Collectors.toSet());
+        return IntStream.iterate(1, n -> n + 1)
+                .mapToObj(n -> n == 1 ? name : name + " " + n)
+                .filter(n -> !taken.contains(n))
+                .findFirst()
+                .orElseThrow();
     }
 
     /**

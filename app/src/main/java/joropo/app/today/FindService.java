@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Finds anything by words of it: every word has to be there, the last letters may be left out. */
 @Service
-class FindService {
+public class FindService {
     private static final int MOST = 20;
     /** Jobs of one page: each with the words that were read there. */
     private static final int PAGE = 12;
@@ -88,15 +88,25 @@ class FindService {
         return new Found(
                 new Paged<>(jobs.ofNumbers(List.copyOf(where.keySet())), hits.page(), hits.asked(), hits.total(), PAGE),
                 where,
-                ids(things, "POSITION", "NOTE").stream()
-                        .map(register::position)
-                        .flatMap(Optional::stream)
-                        .toList(),
+                positions(things),
                 ids(things, "MACHINE").stream()
                         .map(register::machine)
                         .flatMap(Optional::stream)
                         .toList(),
                 ids(things, "LOT").stream().map(store::lot).toList());
+    }
+
+    /** Positions with these words, of themselves, of their machine or of what was noted there. */
+    @Transactional(readOnly = true)
+    public List<Position> positions(String asked) {
+        return positions(finder.things(query(asked, FindService::begun), MOST));
+    }
+
+    private List<Position> positions(List<Hit> things) {
+        return ids(things, "POSITION", "NOTE").stream()
+                .map(register::position)
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     /** What was chosen on a sheet is kept as a code; here it reads as words. */

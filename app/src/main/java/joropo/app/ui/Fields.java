@@ -3,6 +3,7 @@ package joropo.app.ui;
 import java.util.Map;
 import java.util.function.Supplier;
 import joropo.core.shaft.SurfaceSpeed;
+import joropo.core.sizes.SeatSize;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Quantity;
@@ -24,6 +25,20 @@ public final class Fields {
         return read(field, text, () -> Length.parseSize(text, unit).mm());
     }
 
+    /** Shaft, bore and width in one text; what is refused leaves nothing known. */
+    public SeatSize seat(String field, String text) {
+        SeatSize read = read(field, text, () -> SeatSize.parse(text, unit));
+        return read == null ? SeatSize.UNKNOWN : read;
+    }
+
+    /** An answer of a list that has to be given. */
+    public Fields chosen(String field, @Nullable Object answer) {
+        if (answer == null) {
+            errors.put(field, "Choose one.");
+        }
+        return this;
+    }
+
     public @Nullable Double speedRpm(String field, String text) {
         return read(field, text, () -> {
             double rpm = Quantity.parse(text, Unit.RPM).base();
@@ -39,7 +54,7 @@ public final class Fields {
         return read(field, text, () -> Quantity.parse(text, Unit.CELSIUS).base());
     }
 
-    private @Nullable Double read(String field, String text, Supplier<Double> reader) {
+    private <T> @Nullable T read(String field, String text, Supplier<T> reader) {
         if (text.isBlank()) {
             return null;
         }

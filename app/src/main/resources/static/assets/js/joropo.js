@@ -25,6 +25,7 @@ const sheet = () => document.getElementById("sheet");
 // a keystroke tells what this window shows, so that only what has changed comes back
 document.addEventListener("htmx:configRequest", (event) => {
   if (event.detail.elt !== sheet()) return;
+  event.detail.path = sheet().getAttribute("hx-post");   // a button that has the focus does not send it elsewhere
   event.detail.parameters.shown = [...document.querySelectorAll("[data-part]")].map((part) => part.id + ":" + part.dataset.part).join(" ");
 });
 const place = () => "typed:" + location.pathname;
@@ -218,6 +219,30 @@ document.addEventListener("htmx:oobAfterSwap", (event) => {
   if (event.detail.target.id !== "asks") return;
   const asks = document.getElementById("asks").dataset.open || "";
   asks.split(" ").filter(Boolean).forEach((card) => document.querySelectorAll(`details[data-card="${CSS.escape(card)}"]`).forEach((fold) => { fold.open = true; }));
+});
+
+// what is offered is taken into its fields here; the panels that say so come back with the answer, and nothing else moves
+document.addEventListener("click", (event) => {
+  const offer = event.target.closest("button[name=offer]");
+  const form = sheet();
+  if (!offer || offer.form !== form || !form.getAttribute("hx-post")) return;
+  const pairs = offer.value.split(";").map((pair) => [pair.slice(0, pair.indexOf("=")), pair.slice(pair.indexOf("=") + 1)]);
+  const fields = pairs.map(([name]) => form.elements.namedItem(name));
+  if (fields.some((field) => !field)) return;   // not on this sheet: the server takes it
+  event.preventDefault();
+  pairs.forEach(([, text], i) => {
+    if (fields[i].type === "checkbox") fields[i].checked = text !== "";
+    else fields[i].value = text;
+  });
+  taken = offer.closest("[data-part]");
+  fields[0].dispatchEvent(new Event("change", { bubbles: true }));
+});
+let taken = null;   // the panel whose button was pressed: what it offers next has the focus
+document.addEventListener("htmx:oobAfterSwap", (event) => {
+  if (!taken || event.detail.target.id !== taken.id) return;
+  taken = null;
+  const next = document.querySelector("#" + CSS.escape(event.detail.target.id) + " button[name=offer]");
+  if (next && document.activeElement === document.body) next.focus({ preventScroll: true });
 });
 
 // a temperature that is touched on its chart is that which the picture is drawn at

@@ -66,7 +66,7 @@ class JobRulesTest {
     }
 
     private static StepDone tick(int step, String act) {
-        return new StepDone("s" + step, act, "Marisol", AT, null);
+        return StepDone.done("s" + step, act, "Marisol", AT);
     }
 
     /**

@@ -402,6 +402,7 @@ public final class FittingPlan {
                 "What stays inside comes out through the seal.",
                 "Heavy parts hang in a sling, never on the lip.");
         step("print", "Look at the first print of the lip all round, where it can be seen.", "");
+        when = Step.When.PROVE;
         String running = section.rotation() == null
                 ? "in its running direction"
                 : section.rotation().words() + " seen from outside";

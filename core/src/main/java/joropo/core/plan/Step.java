@@ -33,8 +33,10 @@ public record Step(
         PREPARE,
         /** Put in. */
         FIT,
-        /** Closed, turned, filled, run. */
-        CLOSE
+        /** Closed, filled, run. */
+        CLOSE,
+        /** What is answered where the job is proved: it is done when it is answered there. */
+        PROVE
     }
 
     /** @param order within the phase, where parts of several items go in among each other */
@@ -43,6 +45,7 @@ public record Step(
         public static final When PREPARE = new When(Phase.PREPARE, 0);
         public static final When FIT = new When(Phase.FIT, 0);
         public static final When CLOSE = new When(Phase.CLOSE, 0);
+        public static final When PROVE = new When(Phase.PROVE, 0);
 
         public When at(int newOrder) {
             return new When(phase, newOrder);
@@ -60,6 +63,16 @@ public record Step(
     /** Whether it belongs to taking apart, done before anything is measured. */
     public boolean isStripping() {
         return when.phase == Phase.STRIP;
+    }
+
+    /** Whether it is done when its question is answered where the job is proved. */
+    public boolean isOfProving() {
+        return when.phase == Phase.PROVE;
+    }
+
+    /** Whether a person ticks it, rather than a list or an answer. */
+    public boolean isTicked() {
+        return !isOfTheList() && !isOfProving();
     }
 
     /** Whether it is done when the list of what came off says that its part is back. */

@@ -137,7 +137,8 @@ record AssumedSection(
         items.addAll(logged);
         items.sort(Comparator.comparing(BoreItem::fromMm));
         ShopGauge depthGauge = read.gauge(LipSealFields.DEPTH_GAUGE);
-        Double play = read.get(CommonFields.PLAY_MEASURED);
+        Double before = read.get(CommonFields.PLAY_BEFORE);
+        Double afterwards = read.get(CommonFields.PLAY_MEASURED);
         boolean grounded = isGround(read);
         List<ShaftItem> onShaft = shaftItems(read, found, size.widthMm(), grounded, assumed);
         onShaft.addAll(StripLog.onShaft(facts.log()));
@@ -154,7 +155,7 @@ record AssumedSection(
                                 : List.of(outside(position, read), inside(position, read)))
                 .boreItems(items)
                 .shaftItems(onShaft)
-                .axialPlayMm(play != null ? play : read.get(CommonFields.PLAY_BEFORE))
+                .axialPlayMm(afterwards == null || isSeated(read) ? before : afterwards)
                 .growthMm(read.get(LipSealFields.GROWTH))
                 .cylindricalDepthMm(read.get(LipSealFields.CYL_DEPTH))
                 .totalDepthMm(stop)
@@ -289,6 +290,13 @@ record AssumedSection(
     }
 
     /** A section that was arranged on the bench: nothing in it is assumed. Its innermost seal is the first item's. */
+    /**
+     * Whether the new seal is driven and read all round: what is read later is judged against it and moves it no more.
+     */
+    private static boolean isSeated(ReadFields read) {
+        return LipSealFields.DEPTHS.stream().allMatch(f -> read.get(f) != null);
+    }
+
     static AssumedSection arranged(Section section, JobFacts facts) {
         JobFacts.Alike alike = facts.alike();
         FoundPlace found = FoundPlace.of(facts);

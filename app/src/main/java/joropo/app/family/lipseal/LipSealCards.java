@@ -127,11 +127,12 @@ final class LipSealCards {
                 bore(),
                 Card.of(
                         "depths",
-                        "Depths from the face",
+                        "Depths from the face, run-out",
                         Shape.LIST,
                         LipSealFields.DEPTH_GAUGE,
                         LipSealFields.STOP_DEPTH,
                         LipSealFields.TURNING_DEPTH,
+                        LipSealFields.RUNOUT_TIR,
                         LipSealFields.GROUND_FROM,
                         LipSealFields.GROUND_TO),
                 Card.of(
@@ -146,13 +147,7 @@ final class LipSealCards {
                         LipSealFields.SPLIT),
                 groove(),
                 finish(),
-                Card.of(
-                                "runout",
-                                "Run-out, offset, growth",
-                                Shape.LIST,
-                                LipSealFields.RUNOUT_TIR,
-                                LipSealFields.OFFSET,
-                                LipSealFields.GROWTH)
+                Card.of("runout", "Offset, growth", Shape.LIST, LipSealFields.OFFSET, LipSealFields.GROWTH)
                         .fold(),
                 Card.of(
                                 "seat",
@@ -197,15 +192,14 @@ final class LipSealCards {
                 .<Field<?>>flatMap(s -> s)
                 .toList();
         return List.of(
-                Card.of("square", "Depth all round", Shape.CLOCK, square),
                 Card.of(
-                                "newSeal",
-                                "The new seal in the hand, before it goes in",
-                                Shape.LIST,
-                                LipSealFields.NEW_GAUGE,
-                                LipSealFields.NEW_OUTSIDE,
-                                LipSealFields.NEW_WIDTH)
-                        .fold(),
+                        "newSeal",
+                        "The new seal in the hand, before it goes in",
+                        Shape.LIST,
+                        LipSealFields.NEW_GAUGE,
+                        LipSealFields.NEW_OUTSIDE,
+                        LipSealFields.NEW_WIDTH),
+                Card.of("square", "Depth all round", Shape.CLOCK, square),
                 Card.of("sleeve", "New running sleeve", Shape.LIST, LipSealFields.SLEEVE_PLACE_NEW)
                         .fold());
     }

@@ -234,7 +234,8 @@ final class LipSealFields {
 
     static final Field<Double> GAUGE_CIRCLE =
             Field.size("gaugeCircle", "gauge circle").hint("empty: half way between shaft and bore");
-    static final Field<String> NEW_GAUGE = CommonFields.gauge("newGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES);
+    static final Field<String> NEW_GAUGE =
+            CommonFields.gauge("newGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES).hint("empty: that of Measure");
     static final Field<Double> NEW_OUTSIDE = Field.size("newOutside", "outside of its case");
     static final Field<Double> NEW_WIDTH = Field.size("newWidth", "width");
     static final Field<Double> SLEEVE_PLACE_NEW = Field.place("sleevePlaceNew", "its place from its shoulder");

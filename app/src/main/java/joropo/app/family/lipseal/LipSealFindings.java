@@ -274,7 +274,7 @@ final class LipSealFindings {
                 ? null
                 : PressFitCheck.outsideLimits(
                         work.duty().pressFit(read, work.measured(), section.boreDiameterMm(), caseType));
-        ShopGauge gauge = read.gauge(LipSealFields.NEW_GAUGE);
+        ShopGauge gauge = read.gauge(LipSealFields.NEW_GAUGE, CommonFields.SHAFT_GAUGE);
         double largest = outside == null ? decided.size().boreMm() : outside;
         double uncertaintyMm = gauge == null ? Gauge.CALIPER.uncertaintyMm(largest) : gauge.uncertaintyMm(largest);
         NewSealCheck.check(

@@ -141,8 +141,22 @@ final class LipSealPanels {
                 "",
                 show.mark(shown.verdict(), Judged.ARRANGEMENT),
                 LipSealFields.LAYOUT.name() + "=" + shown.layout() + ";" + LipSealFields.MATERIAL.name() + "="
-                        + shown.material() + ";" + LipSealFields.CASE_TYPE.name() + "=" + shown.caseType(),
+                        + shown.material() + ";" + LipSealFields.CASE_TYPE.name() + "=" + shown.caseType()
+                        + sizeOfPosition(),
                 shown.equals(taken));
+    }
+
+    /** The size that belongs at the position goes with the seal while none is typed and the shaft keeps its own. */
+    private String sizeOfPosition() {
+        SealSize size = work.position().size().seal();
+        Offer remedy = work.track().remedy();
+        return size == null
+                        || work.decided().size() != null
+                        || remedy != null
+                                && remedy.sizes() != null
+                                && !remedy.sizes().contains(size)
+                ? ""
+                : ";" + LipSealFields.SIZE.name() + "=" + size.words();
     }
 
     private Listing struckOut() {

@@ -16,6 +16,7 @@ import joropo.app.drawing.SectionPictureBuilder;
 import joropo.app.drawing.TrackDrawing;
 import joropo.app.drawing.TrackPictureBuilder;
 import joropo.app.family.lipseal.AssumedSection.Assumed;
+import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.ShaftItem;
@@ -116,11 +117,13 @@ final class LipSealPicture {
 
     private static SectionPicture drawn(LipSealWork work, AssumedSection entry) {
         boolean decided = entry.knowsTheSeal();
-        Section section = work.besideFound(entry);
+        boolean seated = decided && work.isSeated();
+        Section section = work.besideFound(seated ? work.placed() : entry.section());
         List<Band> tracks = decided
-                ? work.judged().lipTracks().stream()
-                        .map(t -> new Band(t.fromMm(), t.toMm()))
-                        .toList()
+                ? (seated ? LipSealRules.section(section) : work.judged())
+                        .lipTracks().stream()
+                                .map(t -> new Band(t.fromMm(), t.toMm()))
+                                .toList()
                 : List.of();
         if (work.arranged().planned() != null) {
             return SectionPicture.of(section, tracks);

@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
+import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Panel;
@@ -22,6 +23,7 @@ import joropo.app.family.Summary;
 import joropo.app.family.Work;
 import joropo.app.family.WorkSection;
 import joropo.app.family.lipseal.AssumedSection.Assumed;
+import joropo.app.register.Position;
 import joropo.app.ui.Figure;
 import joropo.app.ui.Show;
 import joropo.core.lipseal.FittingPlan;
@@ -46,6 +48,7 @@ import joropo.core.section.CaseType;
 import joropo.core.section.Joint;
 import joropo.core.section.Mount;
 import joropo.core.section.Section;
+import joropo.core.section.SectionBuilder;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
 import joropo.core.sizes.SealSize;
@@ -62,6 +65,9 @@ import org.jspecify.annotations.Nullable;
 final class LipSealWork implements Work {
     /** The driver's drawing, as its links name it. */
     static final String DRIVER = "driver";
+
+    /** The step in which the seal's depth is read. */
+    private static final String DEPTH_STEP = "depth";
 
     private static final double SAME_MM = 1e-9;
     /** A depth that differs by more than this is another place (mm, guide). */
@@ -120,13 +126,19 @@ final class LipSealWork implements Work {
 
     /** By all rules, beside the arrangement as it was found. */
     private SectionResult judged(AssumedSection entry) {
-        return LipSealRules.section(besideFound(entry));
+        return LipSealRules.section(besideFound(entry.section()));
     }
 
     /** A section beside the arrangement as it was found: kept on the bench, else as the places were read. */
-    Section besideFound(AssumedSection entry) {
+    Section besideFound(Section section) {
         Section found = facts.sections().found();
-        return entry.section().comparedWith(found == null ? FoundPlace.section(facts, entry.section()) : found);
+        return section.comparedWith(found == null ? FoundPlace.section(facts, section) : found);
+    }
+
+    /** Whether the depth of a seal was read after it was driven: then it is shown where it stands. */
+    boolean isSeated() {
+        return IntStream.range(0, facts.alike().reads().size())
+                .anyMatch(i -> seat(facts.alike().reads().get(i)).square() != null);
     }
 
     /** Where the old seal's place will not do, the seal goes where the rules aim. */
@@ -157,6 +169,10 @@ final class LipSealWork implements Work {
 
     ReadFields read() {
         return facts.read();
+    }
+
+    Position position() {
+        return facts.position();
     }
 
     /** Whether its case grips the shaft and its lip runs in the housing. */
@@ -279,7 +295,10 @@ final class LipSealWork implements Work {
 
     /** The section with each seal where it really stands, as far as that was read. */
     Section placed() {
-        Section out = planned.section();
+        Double play = read().get(CommonFields.PLAY_MEASURED);
+        Section out = play == null
+                ? planned.section()
+                : SectionBuilder.builder(planned.section()).axialPlayMm(play).build();
         if (facts.alike().isAlone()) {
             return seat.square() == null
                     ? out
@@ -370,6 +389,23 @@ final class LipSealWork implements Work {
     @Override
     public List<Step> plan() {
         return fitting.plan();
+    }
+
+    /** The depth is not ticked before it is read all round, nor where what was read will not do. */
+    @Override
+    public Optional<String> stopped(Step step) {
+        if (!step.rule().equals(DEPTH_STEP)) {
+            return Optional.empty();
+        }
+        if (LipSealFields.DEPTHS.stream().anyMatch(f -> read().get(f) == null)) {
+            return Optional.of("Read the depth at 12, 3, 6 and 9 o'clock first: it is not read all round yet.");
+        }
+        return findings.stream()
+                .map(JobFinding::finding)
+                .filter(f -> f.id().equals("S9-fitted") && f.status() != Status.PASS)
+                .filter(f -> f.status() != Status.CAUTION)
+                .map(f -> f.message() + " " + f.remedy())
+                .findFirst();
     }
 
     /** Kinds of what came off, of what was arranged, and of the seal itself. */
@@ -481,6 +517,7 @@ final class LipSealWork implements Work {
                 remedy == null ? null : remedy.remedy().words() + ": " + remedy.reason(),
                 fitting.plan().isEmpty() ? null : wayRound(),
                 window() == null ? null : targetMm(),
+                seat.square() == null ? null : Double.valueOf(seat.square().meanMm()),
                 size == null
                         ? null
                         : new Summary.FittedItem(

@@ -45,7 +45,7 @@ record SeatDepths(
             return new SeatDepths(null, 0, readings, List.of(SeatSquarenessCheck.unread(readings.size())), Map.of());
         }
         Double circle = read.get(LipSealFields.GAUGE_CIRCLE);
-        ShopGauge gauge = read.gauge(CommonFields.FIT_GAUGE);
+        ShopGauge gauge = read.gauge(CommonFields.FIT_GAUGE, LipSealFields.DEPTH_GAUGE);
         Double uncertaintyMm = gauge == null ? null : Double.valueOf(gauge.uncertaintyMm(boreMm));
         try {
             SeatSquarenessResult square = SeatSquarenessCheck.check(new SeatSquarenessInput(

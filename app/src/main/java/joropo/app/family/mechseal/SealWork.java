@@ -299,6 +299,17 @@ final class SealWork implements Work {
         return build != null && (!isSetByHand() || setting != null);
     }
 
+    /** A hold that reads a figure is not ticked before the figure is there. */
+    @Override
+    public Optional<String> stopped(Step step) {
+        boolean depths =
+                step.id().equals("seat-depth") && SealFields.DEPTHS.stream().anyMatch(f -> read.get(f) == null);
+        boolean place = step.id().equals("place-again") && read.get(SealFields.PLACE) == null;
+        return depths
+                ? Optional.of("Read the seat's depth at 12, 3, 6 and 9 o'clock first: it is not read all round yet.")
+                : place ? Optional.of("Read the place of the unit first: it is not read yet.") : Optional.empty();
+    }
+
     @Override
     public List<Step> plan() {
         return isReady()
@@ -376,6 +387,7 @@ final class SealWork implements Work {
                         ? "Set by its clips."
                         : "Set at " + Length.show(setting.settingMm(), 2) + " mm from the chamber face.",
                 setting == null ? null : Double.valueOf(setting.settingMm()),
+                read.get(SealFields.PLACE),
                 new Summary.FittedItem(words, size(), read.get(SealFields.ELASTOMER)));
     }
 }

@@ -415,6 +415,7 @@ final class RingWork implements Work {
                         null,
                         way.isEmpty() ? null : way,
                         null,
+                        null,
                         new Summary.FittedItem(words, read.size(), material));
     }
 }

@@ -432,6 +432,6 @@ final class BoxWork implements Work {
         String size = Length.show(result.listedSectionMm(), 2).replaceAll("\\.?0+$", "");
         String style = PackingStyle.of(read.get(BoxFields.STYLE)).orElseThrow().name();
         String words = result.rings() + " rings of " + size + " mm, " + style;
-        return new Summary(size, style, null, null, null, new Summary.FittedItem(words, size, null));
+        return new Summary(size, style, null, null, null, null, new Summary.FittedItem(words, size, null));
     }
 }

@@ -134,6 +134,7 @@ final class ChevronWork implements Work {
                 null,
                 "Open side looks " + set.open().words() + ".",
                 null,
+                null,
                 new Summary.FittedItem(words, size(), null));
     }
 }

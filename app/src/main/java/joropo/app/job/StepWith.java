@@ -1,0 +1,89 @@
+package joropo.app.job;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.PartState;
+import joropo.core.plan.Step;
+
+/**
+ * What is done in one act with the tick of a hold: the plain steps between it and the hold before, and the parts that
+ * these put back as they came out. What wants a word of its own, an inspection, a count or a choice, is never carried.
+ *
+ * @param steps in their order, @param back parts by what becomes of them, the first first
+ */
+record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
+    static final StepWith NOTHING = new StepWith(List.of(), Map.of());
+
+    /** The step in which a seal reaches its place: then the old one is replaced. */
+    private static final String DEPTH = "depth";
+
+    /** @param laidOut kinds of which a new one is laid out */
+    static StepWith of(JobState state, Set<PartKind> laidOut, List<Step> plan, Step hold) {
+        if (!hold.hold()) {
+            return NOTHING;
+        }
+        Set<String> done = state.done(plan).keySet();
+        List<Step> before = plan.subList(0, plan.indexOf(hold)).stream()
+                .filter(s -> !done.contains(s.id()))
+                .toList();
+        List<StripPart> order = state.beside().order();
+        Map<StripPart, StripPart.Back> back = new LinkedHashMap<>();
+        newSeal(state, hold).ifPresent(seal -> back.put(seal, StripPart.Back.RENEWED));
+        for (Step s : before) {
+            if (s.isOfTheList() && !s.hold()) {
+                StripPart part = order.get(s.numberInList() - 1);
+                StripPart.Back fate = fate(part, laidOut);
+                if (part.isMissing()
+                        && fate != StripPart.Back.OUT
+                        && BackOrder.waitsFor(order, part, back.keySet()).isEmpty()) {
+                    back.put(part, fate);
+                }
+            }
+        }
+        return new StepWith(before.stream().filter(Step::isTicked).toList(), back);
+    }
+
+    /** Numbers in the plan of what is carried along. */
+    List<Integer> numbers(List<Step> plan, List<StripPart> order) {
+        List<Integer> out = new ArrayList<>();
+        for (int i = 0; i < plan.size(); i++) {
+            Step s = plan.get(i);
+            if (steps.contains(s) || s.isOfTheList() && back.containsKey(order.get(s.numberInList() - 1))) {
+                out.add(i + 1);
+            }
+        }
+        return out;
+    }
+
+    /** What becomes of it without a word more; OUT where it wants one. */
+    private static StripPart.Back fate(StripPart part, Set<PartKind> laidOut) {
+        return switch (part.kind().after()) {
+            case GOES_BACK -> part.kind() == PartKind.SHIM ? StripPart.Back.OUT : StripPart.Back.BACK;
+            case RENEWED -> laidOut.contains(part.kind()) ? StripPart.Back.RENEWED : StripPart.Back.OUT;
+            case ASK -> StripPart.Back.OUT;
+        };
+    }
+
+    /** Kinds of which a new one is laid out. */
+    static Set<PartKind> laidOut(JobState state, JobWork work) {
+        return JobParts.of(state, work).stream()
+                .filter(l -> l.state() == PartState.NEW && l.isSettled())
+                .map(l -> l.part().kind())
+                .collect(Collectors.toSet());
+    }
+
+    /** Of several the innermost that is still out: it goes in first. */
+    private static Optional<StripPart> newSeal(JobState state, Step hold) {
+        return hold.rule().equals(DEPTH)
+                ? state.beside().log().stream()
+                        .filter(p -> p.kind() == PartKind.LIP_SEAL && p.isMissing())
+                        .reduce((earlier, later) -> later)
+                : Optional.empty();
+    }
+}

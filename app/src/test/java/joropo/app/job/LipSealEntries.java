@@ -1,0 +1,166 @@
+package joropo.app.job;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.util.Map;
+import joropo.app.Entries;
+import joropo.app.Workshop;
+import joropo.app.family.Stage;
+import joropo.app.store.StoreService;
+import joropo.core.units.LengthUnit;
+
+/**
+ * A lip seal worked from a bare register to the signature, as a fitter does at the bench: the output of a gear motor,
+ * 45 mm, worn to a groove, eight bolts.
+ */
+public final class LipSealEntries {
+    private static int made;
+
+    private final Entries entries;
+
+    private LipSealEntries(Page page) {
+        entries = new Entries(page);
+    }
+
+    public static Entries whole(Page page) {
+        var job = new LipSealEntries(page);
+        job.register();
+        job.intake();
+        job.strip();
+        job.measure();
+        job.decide();
+        job.fit();
+        job.set();
+        job.prove();
+        return job.entries;
+    }
+
+    private static void receive(String kind, String name, String size, String material) {
+        Workshop.bean(StoreService.class)
+                .receive(
+                        Map.of(
+                                "kind",
+                                kind,
+                                "name",
+                                name,
+                                "size",
+                                size,
+                                "material",
+                                material,
+                                "batch",
+                                "ENTRY-" + ++made,
+                                "cured",
+                                "2Q2026",
+                                "count",
+                                "2",
+                                "place",
+                                "C4"),
+                        LengthUnit.MM,
+                        JobMaker.person("jacinta"));
+    }
+
+    private void keep(String next) {
+        entries.tap("#sheet .act button.keep");
+        entries.page().waitForURL("**/" + next);
+    }
+
+    private void register() {
+        receive("LIP_SEAL", "", "45x62x8", "NBR");
+        receive("SLEEVE", "thin repair sleeve", "45", "");
+        receive("GASKET", "cover gasket", "", "");
+        JobMaker.keep(
+                JobMaker.madeSafe(),
+                Stage.MEASURE,
+                "shaftGauge OUTSIDE_MICROMETER boreGauge BORE_GAUGE_3 depthGauge DEPTH_MICROMETER".split(" "));
+        entries.at("register").page().navigate(Workshop.address() + "/start");
+        entries.fill("machine", "Bare gear motor " + ++made, "place", "hall " + made);
+        entries.fill("size", "45x62x8", "speed", "145", "rotation", "CW", "medium", "OIL", "dirt", "DUST");
+        entries.tap("#start-new");
+        entries.page().waitForURL("**/intake");
+    }
+
+    private void intake() {
+        entries.at("intake").fill("symptom", "DRIPPING", "since", "Monday", "hours", "5200");
+        entries.tap("#once-innocent");
+        for (int i = 0; i < 2; i++) {
+            Locator ask = entries.page().locator(".ask-next b");
+            ask.waitFor();
+            String asked = ask.textContent();
+            entries.tap(".ask-next button:has-text('No')");
+            entries.page()
+                    .waitForFunction("asked => document.querySelector('.ask-next b')?.textContent !== asked", asked);
+        }
+        keep("strip");
+    }
+
+    private void strip() {
+        entries.at("strip").fill("isolated", "yes", "locked", "yes", "pressureOff", "yes");
+        for (String kind : new String[] {"COUPLING", "KEY", "BOLT", "COVER", "GASKET", "LIP_SEAL"}) {
+            entries.tap("#off-" + kind);
+            entries.page()
+                    .locator(".strip-log > li:has-text('"
+                            + joropo.core.plan.PartKind.valueOf(kind).words() + "')")
+                    .first()
+                    .waitFor();
+        }
+        entries.fill("foundDepth", "2.5", "foundFacing", "IN", "foundState", "WORN", "marking", "45 62 8");
+        keep("measure");
+    }
+
+    private void measure() {
+        entries.at("measure").tap("#last-gauges");
+        entries.fill("shaftA1", "44.93", "shaftA2", "44.93", "shaftB1", "44.985", "shaftB2", "44.98");
+        entries.fill("boreA1", "62.014", "boreA2", "62.018", "boreB1", "62.016", "boreB2", "62.018");
+        entries.fill("stopDepth", "12", "turningDepth", "14.5", "runoutTir", "0.03");
+        entries.fill("surface", "GROOVE_CATCHES", "shaftEnd", "FULL_CHAMFER");
+        entries.page()
+                .locator("details[data-card=groove][open]")
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.VISIBLE));
+        entries.fill("grooveDepth", "0.05", "grooveWidth", "0.6");
+        keep("decide");
+    }
+
+    private void decide() {
+        entries.at("decide").tap("#remedies button:has-text('Take')");
+        entries.page().locator("#remedies .is-taken").waitFor();
+        entries.tap("#seals button:has-text('Take')");
+        entries.page().locator("#seals .is-taken").waitFor();
+        entries.fill("mainLip", "IN");
+        entries.tap("#lay-out-all");
+        entries.page().locator("#parts .word.is-holds:has-text('all settled')").waitFor();
+        keep("fit");
+    }
+
+    private void fit() {
+        entries.at("fit").fill("newOutside", "62.25", "newWidth", "8.02");
+        entries.fill("depth12", "0.69", "depth3", "0.71", "depth6", "0.70", "depth9", "0.70");
+        entries.holds();
+        keep("set");
+    }
+
+    private void set() {
+        entries.at("set").fill("playMeasured", "0.12", "boltTorque", "20", "bolts", "8", "threads", "DRY");
+        for (int pass = 0; pass < 3; pass++) {
+            String left = entries.page().locator("#torque .row > .soft").textContent();
+            entries.tap("#pass");
+            entries.page()
+                    .waitForFunction(
+                            "left => document.querySelector('#torque .row > .soft')?.textContent !== left", left);
+        }
+        entries.fill("locking", "ADHESIVE_MEDIUM").tap("#once-closed");
+        keep("prove");
+    }
+
+    private void prove() {
+        entries.at("prove").fill("handTurn", "EVEN", "firstRun", "DRY").tap("#once-filled");
+        keep("sign");
+        Locator open = entries.page().locator(".open-list");
+        if (open.count() > 0) {
+            throw new IllegalStateException(open.innerText()
+                    + entries.page().locator("#rail").textContent().replaceAll("\\s+", " "));
+        }
+        entries.at("sign").tap("#sign");
+        entries.page().locator("#sign-head:has-text('Signed')").waitFor();
+    }
+}

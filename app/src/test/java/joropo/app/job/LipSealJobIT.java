@@ -1,0 +1,23 @@
+package joropo.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import joropo.app.Entries;
+import joropo.app.Workshop;
+import org.junit.jupiter.api.Test;
+
+/** A lip seal from a bare register to the signature costs a third of what it did. */
+class LipSealJobIT {
+    @Test
+    void eightyEntriesAtMostOnTheBenchAndByTouch() {
+        for (int width : new int[] {1280, 820}) {
+            Page page = Workshop.page("marisol", ColorScheme.LIGHT, width, 1000);
+            Entries entries = LipSealEntries.whole(page);
+            System.out.println(entries.byStage() + " " + entries.total());
+            assertThat(entries.total()).isLessThanOrEqualTo(80);
+            Workshop.close(page);
+        }
+    }
+}
