@@ -44,6 +44,12 @@ public final class Entries {
         return this;
     }
 
+    /** A tap on what is offered: it is taken when the sheet is saved with it. */
+    public Entries take(String selector) {
+        page.waitForResponse(r -> r.url().endsWith("/draft"), () -> tap(selector));
+        return this;
+    }
+
     /** A tap that brings the page anew. */
     public Entries tapThrough(String selector) {
         page.evaluate("() => { window.before = true; }");

@@ -117,19 +117,17 @@ class PagesIT {
         assertThat(page.locator("#error-place")).hasText("Needs 1 to 80 characters.");
         page.navigate(Workshop.address() + "/machines/1");
         page.fill("#name", "test");
-        page.fill("#shaft", "45 m");
-        page.fill("#bore", "-62");
+        page.fill("#size", "45 m x 62");
         page.fill("#speed", "fast");
         page.click("form.grid2 button.keep");
-        assertThat(page.locator("#error-shaft")).containsText("not understood as a length");
-        assertThat(page.locator("#error-bore")).containsText("not above zero");
+        assertThat(page.locator("#error-size")).containsText("not understood as a length");
+        assertThat(page.locator("#error-medium")).hasText("Choose one.");
         assertThat(page.locator("#error-speed")).containsText("not understood as a speed");
-        assertThat(page.locator("#shaft")).hasValue("45 m");
-        page.fill("#shaft", "62");
-        page.fill("#bore", "45");
+        assertThat(page.locator("#size")).hasValue("45 m x 62");
+        page.fill("#size", "62x45x8");
         page.fill("#speed", "");
         page.click("form.grid2 button.keep");
-        assertThat(page.locator("#error-bore")).hasText("Must be larger than the shaft.");
+        assertThat(page.locator("#error-size")).containsText("The bore must be larger than the shaft");
         Workshop.close(page);
     }
 

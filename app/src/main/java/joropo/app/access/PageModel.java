@@ -2,6 +2,7 @@ package joropo.app.access;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
+import joropo.app.ui.InchPagesFilter;
 import joropo.app.ui.Paged;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -21,8 +22,12 @@ class PageModel {
 
     @ModelAttribute("me")
     @Nullable
-    Person me(@Nullable Principal who) {
-        return who == null ? null : people.find(who.getName()).orElse(null);
+    Person me(@Nullable Principal who, HttpServletRequest request) {
+        Person me = who == null ? null : people.find(who.getName()).orElse(null);
+        if (me != null) {
+            request.setAttribute(InchPagesFilter.UNIT, me.unit());
+        }
+        return me;
     }
 
     /**

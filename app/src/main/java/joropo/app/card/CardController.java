@@ -2,6 +2,7 @@ package joropo.app.card;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import joropo.app.access.Person;
 import joropo.app.job.JobService;
 import joropo.app.print.Printing;
 import org.springframework.http.ContentDisposition;
@@ -10,6 +11,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 
 /** The card of a job to look at, print or send. */
@@ -26,8 +28,8 @@ class CardController {
     }
 
     @GetMapping("/jobs/{number}/card.pdf")
-    ResponseEntity<byte[]> card(@PathVariable String number) {
-        byte[] pdf = cards.pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number));
+    ResponseEntity<byte[]> card(@PathVariable String number, @ModelAttribute(name = "me", binding = false) Person me) {
+        byte[] pdf = cards.pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number), me.unit());
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(

@@ -8,6 +8,7 @@ import joropo.app.job.Signature;
 import joropo.app.job.Snapshot;
 import joropo.app.print.Printing;
 import joropo.app.ui.Show;
+import joropo.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -22,10 +23,10 @@ public class CardService {
         this.show = show;
     }
 
-    /** The card as PDF. @param signature absent while the job is open */
-    public byte[] pdf(Snapshot card, @Nullable Signature signature, List<Addendum> addenda) {
+    /** The card as PDF. @param signature absent while the job is open, @param unit of the reader */
+    public byte[] pdf(Snapshot card, @Nullable Signature signature, List<Addendum> addenda, LengthUnit unit) {
         Map<String, Object> values = new HashMap<>(Map.of("card", card, "show", show, "addenda", addenda));
         values.put("sha256", signature == null ? null : signature.sha256());
-        return printing.pdf("card/card", values);
+        return printing.pdf("card/card", values, unit);
     }
 }

@@ -3,6 +3,7 @@ package joropo.app.card;
 import java.time.Instant;
 import java.util.List;
 import joropo.app.job.SnapshotBuilder;
+import joropo.core.units.LengthUnit;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -34,7 +35,8 @@ class CardWarmUp {
                                 .cautions(List.of())
                                 .build(),
                         null,
-                        List.of()),
+                        List.of(),
+                        LengthUnit.MM),
                 "card-warm-up");
         thread.setDaemon(true);
         thread.setPriority(Thread.MIN_PRIORITY);

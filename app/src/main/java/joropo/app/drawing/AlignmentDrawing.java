@@ -2,7 +2,6 @@ package joropo.app.drawing;
 
 import joropo.core.assembly.AlignmentInput;
 import joropo.core.assembly.AlignmentResult;
-import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -78,7 +77,7 @@ public final class AlignmentDrawing {
                         x(in.backFeetMm()) + 40,
                         start + (atBack - start) * (x(in.backFeetMm()) + 40 - LEFT) / (x(in.backFeetMm()) - LEFT))
                 .line(Ink.MARK, LEFT, start - 26, LEFT, start + 26);
-        svg.words(Ink.STRONG, LEFT + 8, y - 34, 20, "start", "off " + Length.show(offset, 3));
+        svg.words(Ink.STRONG, LEFT + 8, y - 34, 20, "start", "off " + Mm.show(offset, 3));
         foot(in.frontFeetMm(), y, front, more, less);
         foot(in.backFeetMm(), y, back, more, less);
     }
@@ -92,6 +91,6 @@ public final class AlignmentDrawing {
                         y + 84,
                         20,
                         "middle",
-                        Math.abs(mm) < 0.005 ? "stays" : (mm < 0 ? less : more) + Length.show(Math.abs(mm), 2));
+                        Math.abs(mm) < 0.005 ? "stays" : (mm < 0 ? less : more) + Mm.show(Math.abs(mm), 2));
     }
 }

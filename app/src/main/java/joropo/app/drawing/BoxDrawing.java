@@ -69,7 +69,7 @@ public final class BoxDrawing {
         box();
         List<Point> shaft = box(10, SHAFT_Y, WIDTH - 20, 58);
         svg.polygon(Ink.SHAFT, shaft).line(Ink.OUTLINE, 10, SHAFT_Y, WIDTH - 10, SHAFT_Y);
-        svg.number(Ink.NUMBER, 20, SHAFT_Y + 24, 14, "start", "Ø " + Length.show(in.shaftMm(), 2));
+        svg.number(Ink.NUMBER, 20, SHAFT_Y + 24, 14, "start", "Ø " + Mm.show(in.shaftMm(), 2));
         if (in.bottomBushMm() != null && in.bottomBushMm() > 0) {
             block(x(0), top(), in.bottomBushMm() * scale, high - 2);
         }

@@ -1,7 +1,6 @@
 package joropo.app.drawing;
 
 import java.util.List;
-import joropo.core.units.Length;
 
 /**
  * A cartridge on its shaft as half section, outside left: gland and sleeve with the faces that its maker has set
@@ -70,8 +69,8 @@ public final class CartridgeDrawing {
         }
         svg.words(Ink.NAME, 185, SHAFT_Y - SLEEVE - 52, 14, "middle", "drive collar")
                 .words(Ink.NAME, 323, top - WALL - 24, 14, "middle", "gland")
-                .number(Ink.NUMBER, 20, SHAFT_Y + 26, 14, "start", "Ø " + Length.show(shaftMm, 2))
-                .number(Ink.NUMBER, WIDTH - 30, top - WALL - 8, 14, "end", "Ø " + Length.show(boreMm, 2))
+                .number(Ink.NUMBER, 20, SHAFT_Y + 26, 14, "start", "Ø " + Mm.show(shaftMm, 2))
+                .number(Ink.NUMBER, WIDTH - 30, top - WALL - 8, 14, "end", "Ø " + Mm.show(boreMm, 2))
                 .words(Ink.NAME, WIDTH - 30, 386, 14, "end", "not to scale: its maker has set what lies inside");
         return svg.raw("</svg>").toString();
     }

@@ -130,6 +130,6 @@ public final class ChevronDrawing {
                         y - 8,
                         14,
                         "middle",
-                        stack == null ? set.rings() + " V rings" : "stack " + Length.show(stack, 1));
+                        stack == null ? set.rings() + " V rings" : "stack " + Mm.show(stack, 1));
     }
 }

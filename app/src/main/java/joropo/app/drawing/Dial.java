@@ -1,7 +1,6 @@
 package joropo.app.drawing;
 
 import java.util.List;
-import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /** Depths read round a seal as a small clock: each figure at its hour, the place to tap marked. */
@@ -35,7 +34,7 @@ public final class Dial {
             Point p = at(r.angleDeg, FIGURES);
             Point dot = at(r.angleDeg, RIM);
             svg.circle(Ink.NUMBER, dot.x(), dot.y(), 3.2);
-            svg.number(Ink.NUMBER, p.x(), p.y() + 5, 14, "middle", Length.show(r.depthMm, 2));
+            svg.number(Ink.NUMBER, p.x(), p.y() + 5, 14, "middle", Mm.show(r.depthMm, 2));
         }
         if (tapDeg != null) {
             Point tip = at(tapDeg, RIM - 4);

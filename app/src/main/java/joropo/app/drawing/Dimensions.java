@@ -392,6 +392,6 @@ final class Dimensions {
     }
 
     private static String show(double mm) {
-        return Length.show(mm, 2);
+        return Mm.show(mm, 2);
     }
 }

@@ -65,7 +65,7 @@ public final class Dxf {
                 .pair(8, LineDrawing.Layer.TEXT.name())
                 .point(10, t.x(), t.y())
                 .pair(40, number(t.height()))
-                .pair(1, ascii(t.words()));
+                .pair(1, ascii(Mm.plain(t.words())));
         if (t.middle()) {
             pair(72, "1").point(11, t.x(), t.y());
         }

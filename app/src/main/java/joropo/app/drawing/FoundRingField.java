@@ -5,7 +5,6 @@ import joropo.core.oring.OringSizeCheck;
 import joropo.core.oring.OringSizeInput;
 import joropo.core.oring.OringSizeResult;
 import joropo.core.oring.RingSize;
-import joropo.core.units.Length;
 
 /**
  * A found ring among the listed ones: the inside along, the section up; what it may have been as a rectangle, the
@@ -95,11 +94,11 @@ public final class FoundRingField {
         svg.line(Ink.TICK, LEFT, BOTTOM, RIGHT, BOTTOM).line(Ink.TICK, LEFT, TOP, LEFT, BOTTOM);
         for (double mm : List.of(window.insideFrom(), ring.insideMm(), window.insideTo())) {
             svg.line(Ink.TICK, x(mm), BOTTOM, x(mm), BOTTOM + 5)
-                    .number(Ink.NUMBER, x(mm), BOTTOM + 20, TEXT, "middle", Length.show(mm, 2));
+                    .number(Ink.NUMBER, x(mm), BOTTOM + 20, TEXT, "middle", Mm.show(mm, 2));
         }
         for (double mm : List.of(window.sectionFrom(), ring.sectionMm(), window.sectionTo())) {
             svg.line(Ink.TICK, LEFT - 5, y(mm), LEFT, y(mm))
-                    .number(Ink.NUMBER, LEFT - 9, y(mm) + 5, TEXT, "end", Length.show(mm, 2));
+                    .number(Ink.NUMBER, LEFT - 9, y(mm) + 5, TEXT, "end", Mm.show(mm, 2));
         }
         svg.words(Ink.NAME, RIGHT, BOTTOM + 40, TEXT, "end", "inside, mm")
                 .words(Ink.NAME, 8, TOP - 6, TEXT, "start", "section, mm")

@@ -167,7 +167,7 @@ public final class GlandDrawing {
                 down > 0 ? 322 : 24,
                 15,
                 "middle",
-                "free: " + Length.show(in.sectionMm(), 2) + " thick, room " + Length.show(result.depthMm(), 2));
+                "free: " + Mm.show(in.sectionMm(), 2) + " thick, room " + Mm.show(result.depthMm(), 2));
     }
 
     private static List<Point> box(double x, double y, double width, double height) {
@@ -281,7 +281,7 @@ public final class GlandDrawing {
         svg.raw("<rect" + Ink.RUBBER.attributes() + " x=\"" + Svg.n(LENS_X - 62) + "\" y=\"" + Svg.n(top)
                 + "\" width=\"22\" height=\"" + Svg.n(gap + 34) + "\" rx=\"6\"/>");
         svg.words(Ink.NAME, LENS_X, top + gap + 54, TEXT, "middle", "gap, 10 times as wide");
-        svg.number(Ink.NUMBER, LENS_X, top + gap + 72, TEXT, "middle", Length.show(gapMm(), 3) + " a side");
+        svg.number(Ink.NUMBER, LENS_X, top + gap + 72, TEXT, "middle", Mm.show(gapMm(), 3) + " a side");
     }
 
     private void rulers() {

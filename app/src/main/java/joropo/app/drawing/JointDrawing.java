@@ -10,7 +10,6 @@ import java.util.stream.Stream;
 import joropo.core.oring.Gland;
 import joropo.core.oring.RingSort;
 import joropo.core.shaft.Side;
-import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -199,9 +198,9 @@ public final class JointDrawing {
             broken.append("q6 -6 12 0t12 0");
         }
         svg.path(Ink.THIN, broken.toString());
-        svg.number(Ink.NUMBER, WIDTH - 14, y(rodMm) + 18, 13, "end", "Ø " + Length.show(rodMm, 2));
+        svg.number(Ink.NUMBER, WIDTH - 14, y(rodMm) + 18, 13, "end", "Ø " + Mm.show(rodMm, 2));
         if (spigotMm < rodMm) {
-            svg.number(Ink.NUMBER, from + 6, y(spigotMm) + 18, 13, "start", "Ø " + Length.show(spigotMm, 2));
+            svg.number(Ink.NUMBER, from + 6, y(spigotMm) + 18, 13, "start", "Ø " + Mm.show(spigotMm, 2));
         }
     }
 
@@ -211,7 +210,7 @@ public final class JointDrawing {
                 .hatched(tube ? Ink.HATCH_CAST : Ink.HATCH_STEEL, outline, 9, tube ? -9 : 9, 10)
                 .path(Ink.EDGE_STEEL, Svg.closed(outline));
         if (tube) {
-            svg.number(Ink.NUMBER, from + 4, top - 6, 13, "start", "Ø " + Length.show(boreMm, 2));
+            svg.number(Ink.NUMBER, from + 4, top - 6, 13, "start", "Ø " + Mm.show(boreMm, 2));
         }
     }
 

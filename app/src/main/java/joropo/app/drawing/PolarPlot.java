@@ -3,7 +3,6 @@ package joropo.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
-import joropo.core.units.Length;
 
 /** Readings round a turn, 12 on top and clockwise, as seen from outside: the larger the farther out. */
 final class PolarPlot {
@@ -74,7 +73,7 @@ final class PolarPlot {
                         words.y() + 5,
                         14,
                         "middle",
-                        label.isEmpty() ? Length.show(value, 3) : label);
+                        label.isEmpty() ? Mm.show(value, 3) : label);
         return this;
     }
 

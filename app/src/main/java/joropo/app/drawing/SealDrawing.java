@@ -75,8 +75,8 @@ public final class SealDrawing {
         chamber();
         svg.polygon(Ink.SHAFT, box(10, SHAFT_Y, WIDTH - 20, 62)).line(Ink.OUTLINE, 10, SHAFT_Y, WIDTH - 10, SHAFT_Y);
         if (shaftMm != null && boreMm != null) {
-            svg.number(Ink.NUMBER, 20, SHAFT_Y + 26, 14, "start", "Ø " + Length.show(shaftMm, 2))
-                    .number(Ink.NUMBER, WIDTH - 30, top() - WALL - 8, 14, "end", "Ø " + Length.show(boreMm, 2));
+            svg.number(Ink.NUMBER, 20, SHAFT_Y + 26, 14, "start", "Ø " + Mm.show(shaftMm, 2))
+                    .number(Ink.NUMBER, WIDTH - 30, top() - WALL - 8, 14, "end", "Ø " + Mm.show(boreMm, 2));
         }
         seat();
         unit();
@@ -141,7 +141,7 @@ public final class SealDrawing {
                             from + (i + 1) * step,
                             top() + HIGH * 0.88);
         }
-        dimension(face, back, top() - WALL - 40, "working length " + Length.show(in.workingLengthMm(), 2));
+        dimension(face, back, top() - WALL - 40, "working length " + Mm.show(in.workingLengthMm(), 2));
         svg.line(Ink.HAIR, face, top() - WALL - 52, face, top() + HIGH * 0.3)
                 .line(Ink.HAIR, back, top() - WALL - 52, back, top() + HIGH * 0.2);
     }
@@ -157,8 +157,8 @@ public final class SealDrawing {
         if (to > from) {
             svg.rect(Ink.BAND, from, SHAFT_Y + 4, to - from, 16);
         }
-        svg.number(Ink.NUMBER, from - 6, SHAFT_Y + 18, 13, "end", Length.show(result.lowMm(), 2))
-                .number(Ink.NUMBER, to + 6, SHAFT_Y + 18, 13, "start", Length.show(result.highMm(), 2));
+        svg.number(Ink.NUMBER, from - 6, SHAFT_Y + 18, 13, "end", Mm.show(result.lowMm(), 2))
+                .number(Ink.NUMBER, to + 6, SHAFT_Y + 18, 13, "start", Mm.show(result.highMm(), 2));
     }
 
     private void scribe() {
@@ -166,19 +166,13 @@ public final class SealDrawing {
                 Ink.CHOSEN, "M" + Svg.n(CHAMBER_X) + " " + Svg.n(top() - WALL - 6) + "V" + Svg.n(SHAFT_Y + 74), DASHED);
         svg.words(Ink.NAME, CHAMBER_X - 8, SHAFT_Y + 76, 14, "end", "scribe at the chamber face");
         double back = x(result.settingMm());
-        dimension(CHAMBER_X, back, SHAFT_Y + RULER + 46, "set at " + Length.show(result.settingMm(), 2));
+        dimension(CHAMBER_X, back, SHAFT_Y + RULER + 46, "set at " + Mm.show(result.settingMm(), 2));
         svg.line(Ink.HAIR, back, SHAFT_Y, back, SHAFT_Y + RULER + 52);
         double move = or0(in.rotorMoveMm());
         if (move != 0) {
             double then = x(result.settingMm() + move);
             svg.path(Ink.CHOSEN, "M" + Svg.n(then) + " " + Svg.n(SHAFT_Y - 6) + "V" + Svg.n(SHAFT_Y + 24), DASHED)
-                    .words(
-                            Ink.NAME,
-                            then + 6,
-                            SHAFT_Y - 8,
-                            13,
-                            "start",
-                            "after the rotor's move " + Length.show(move, 2));
+                    .words(Ink.NAME, then + 6, SHAFT_Y - 8, 13, "start", "after the rotor's move " + Mm.show(move, 2));
         }
     }
 
@@ -191,7 +185,7 @@ public final class SealDrawing {
                                     new Point(at, SHAFT_Y + 4),
                                     new Point(at - 7, SHAFT_Y + 18),
                                     new Point(at + 7, SHAFT_Y + 18)))
-                    .words(Ink.STRONG, at, SHAFT_Y + 38, 15, "middle", Length.show(measuredMm, 2));
+                    .words(Ink.STRONG, at, SHAFT_Y + 38, 15, "middle", Mm.show(measuredMm, 2));
         }
     }
 

@@ -6,7 +6,6 @@ import joropo.app.drawing.LineDrawing.Layer;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
-import joropo.core.units.Length;
 
 /**
  * A section as lines in mm, for a workshop's own program: outlines of all parts, the bore, the shaft, lip tracks and
@@ -129,18 +128,17 @@ public final class SectionLines {
     /** Each part's name and its outer face from the datum, line by line under the housing. */
     private void sizes() {
         double y = -boreR - (right - left) / 4;
-        out.text(left, -shaftR + text / 2, text, false, "Ø " + Length.show(section.shaftDiameterMm(), 2))
-                .text(left, -boreR - 1.5 * text, text, false, "Ø " + Length.show(section.boreDiameterMm(), 2));
+        out.text(left, -shaftR + text / 2, text, false, "Ø " + Mm.show(section.shaftDiameterMm(), 2))
+                .text(left, -boreR - 1.5 * text, text, false, "Ø " + Mm.show(section.boreDiameterMm(), 2));
         int line = 0;
         for (BoreItem item : section.boreItems()) {
-            String to = item.toMm() > item.fromMm() ? " to " + Length.show(item.toMm(), 2) : "";
+            String to = item.toMm() > item.fromMm() ? " to " + Mm.show(item.toMm(), 2) : "";
             out.text(
                     left,
                     y - 1.6 * text * line++,
                     text,
                     false,
-                    (item.id() == null ? "" : item.id() + " ") + item.words() + " " + Length.show(item.fromMm(), 2)
-                            + to);
+                    (item.id() == null ? "" : item.id() + " ") + item.words() + " " + Mm.show(item.fromMm(), 2) + to);
         }
     }
 }

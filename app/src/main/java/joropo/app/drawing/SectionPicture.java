@@ -6,7 +6,6 @@ import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult.Band;
-import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import org.jspecify.annotations.Nullable;
 
@@ -66,8 +65,8 @@ public record SectionPicture(
                 .stopRead(shoulder.isPresent())
                 .depthRead(true)
                 .tracks(tracks)
-                .shaftLabel("Ø " + Length.show(section.shaftDiameterMm(), 2))
-                .boreLabel("Ø " + Length.show(section.boreDiameterMm(), 2))
+                .shaftLabel("Ø " + Mm.show(section.shaftDiameterMm(), 2))
+                .boreLabel("Ø " + Mm.show(section.boreDiameterMm(), 2))
                 .notes(List.of())
                 .pins(List.of())
                 .look(DrawingStyle.SHEET)

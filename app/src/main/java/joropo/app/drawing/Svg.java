@@ -104,11 +104,12 @@ final class Svg {
 
     /** A number in the mono face; its decimals are drawn in, since the mono's point fills a cell. */
     Svg number(Ink ink, double x, double y, double size, String anchor, String text) {
-        int point = text.indexOf('.');
+        String plain = Mm.plain(text);
+        int point = plain.indexOf('.');
         String drawn = point < 0
-                ? escape(text)
-                : text.substring(0, point + 1) + "<tspan dx=\"" + n(-POINT_DRAWN_IN * size) + "\">"
-                        + text.substring(point + 1) + "</tspan>";
+                ? escape(plain)
+                : plain.substring(0, point + 1) + "<tspan dx=\"" + n(-POINT_DRAWN_IN * size) + "\">"
+                        + plain.substring(point + 1) + "</tspan>";
         return text(textStart(
                         ink,
                         x,
@@ -116,18 +117,27 @@ final class Svg {
                         "B612 Mono, monospace",
                         size,
                         ink == Ink.STRONG || ink == Ink.INVERSE ? 700 : 400,
-                        anchor)
+                        anchor,
+                        Mm.attribute(text))
                 + drawn + "</text>");
     }
 
     Svg words(Ink ink, double x, double y, double size, String anchor, String text) {
-        return text(textStart(ink, x, y, "Barlow Semi Condensed, sans-serif", size, ink == Ink.NAME ? 500 : 600, anchor)
-                + escape(text) + "</text>");
+        return text(textStart(
+                        ink,
+                        x,
+                        y,
+                        "Barlow Semi Condensed, sans-serif",
+                        size,
+                        ink == Ink.NAME ? 500 : 600,
+                        anchor,
+                        Mm.attribute(text))
+                + escape(Mm.plain(text)) + "</text>");
     }
 
     /** Width of a text on the picture, as far as placing needs it. */
     static double width(String text, double size, double character) {
-        return text.length() * character * size;
+        return Mm.plain(text).length() * character * size;
     }
 
     private Svg text(String text) {
@@ -136,12 +146,13 @@ final class Svg {
     }
 
     private String textStart(
-            Ink ink, double placed, double y, String family, double size, int weight, String placedBy) {
+            Ink ink, double placed, double y, String family, double size, int weight, String placedBy, String more) {
         double x = mirrorWidth > 0 ? mirrorWidth - placed : placed;
         String anchor =
                 mirrorWidth > 0 && !placedBy.equals("middle") ? placedBy.equals("start") ? "end" : "start" : placedBy;
         return "<text" + ink.attributes() + " x=\"" + n(x) + "\" y=\"" + n(y) + "\" font-family=\"" + family
-                + "\" font-size=\"" + n(size) + "\" font-weight=\"" + weight + "\" text-anchor=\"" + anchor + "\">";
+                + "\" font-size=\"" + n(size) + "\" font-weight=\"" + weight + "\" text-anchor=\"" + anchor + "\""
+                + more + ">";
     }
 
     static String escape(String text) {

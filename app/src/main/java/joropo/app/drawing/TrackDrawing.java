@@ -5,7 +5,6 @@ import java.util.Objects;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import joropo.core.section.SectionResult.Band;
-import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -98,7 +97,7 @@ public final class TrackDrawing {
                 20,
                 NAME,
                 "start",
-                "shaft Ø " + Length.show(drawn.shaftMm(), 2) + ", outside left"
+                "shaft Ø " + Mm.show(drawn.shaftMm(), 2) + ", outside left"
                         + (drawn.groove() == null ? "" : "; groove drawn ten times as deep"));
         List<String> notes = Stream.concat(
                         drawn.requiredMm() == null
@@ -219,6 +218,6 @@ public final class TrackDrawing {
     }
 
     private static String mm(double mm) {
-        return Length.show(mm, 2);
+        return Mm.show(mm, 2);
     }
 }

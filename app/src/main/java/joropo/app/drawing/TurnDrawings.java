@@ -71,14 +71,14 @@ public final class TurnDrawings {
                 .curve(Ink.MARK, deg -> r.meanMm() + r.offsetMm() * Math.cos(Math.toRadians(deg - towards)), false);
         for (CentringInput.Reading p : in.readings()) {
             double deg = p.angleDeg() != null ? p.angleDeg() : p.clock() * HOUR_DEG;
-            plot.reading(deg, p.gapMm(), false, Length.show(p.gapMm(), 2));
+            plot.reading(deg, p.gapMm(), false, Mm.show(p.gapMm(), 2));
         }
         if (r.moveAngleDeg() != null) {
             plot.arrow(r.moveAngleDeg(), r.meanMm());
         }
         r.screwMoves()
-                .forEach(m -> plot.mark(
-                        m.angleDeg(), (m.moveMm() < 0 ? "out " : "in ") + Length.show(Math.abs(m.moveMm()), 3)));
+                .forEach(m ->
+                        plot.mark(m.angleDeg(), (m.moveMm() < 0 ? "out " : "in ") + Mm.show(Math.abs(m.moveMm()), 3)));
         return plot.saying(
                 r.moveAngleDeg() == null
                         ? "in the middle"
@@ -101,15 +101,13 @@ public final class TurnDrawings {
         int n = in.readingsMm().size();
         for (int i = 0; i < n; i++) {
             double value = in.readingsMm().get(i);
-            plot.reading(360.0 * i / n, value, value < from || value > to, Length.show(value, 2));
+            plot.reading(360.0 * i / n, value, value < from || value > to, Mm.show(value, 2));
             if (by != 0) {
                 plot.hint(360.0 * i / n, value + by);
             }
         }
         return plot.saying(
-                by == 0
-                        ? "target with its ends"
-                        : "small rings: with the shims, mean " + Length.show(r.predictedMm(), 2));
+                by == 0 ? "target with its ends" : "small rings: with the shims, mean " + Mm.show(r.predictedMm(), 2));
     }
 
     /** Places that were tried, what the model sees of the others, and the one to try next. */
@@ -137,7 +135,7 @@ public final class TurnDrawings {
         }
         in.trials()
                 .forEach(t ->
-                        plot.reading(step * t.place(), t.tirMm(), false, t.place() + ": " + Length.show(t.tirMm(), 3)));
+                        plot.reading(step * t.place(), t.tirMm(), false, t.place() + ": " + Mm.show(t.tirMm(), 3)));
         if (r.nextTrial() != null) {
             plot.mark(step * r.nextTrial(), "try " + r.nextTrial());
         }

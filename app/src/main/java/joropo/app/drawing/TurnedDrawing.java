@@ -9,7 +9,6 @@ import java.util.stream.Stream;
 import joropo.app.drawing.LineDrawing.Layer;
 import joropo.core.assembly.TurnedPart;
 import joropo.core.assembly.TurnedPart.Cylinder;
-import joropo.core.units.Length;
 
 /**
  * A turned part: cut along its axis with its first face left, seen on that face right, with every figure a lathe needs.
@@ -167,7 +166,7 @@ public final class TurnedDrawing {
             out.line(Layer.DIMENSION, x, -d / 2, x, d / 2);
             tick(x, d / 2);
             tick(x, -d / 2);
-            out.text(x, radius + text, text, true, "Ø " + Length.show(d, 2))
+            out.text(x, radius + text, text, true, "Ø " + Mm.show(d, 2))
                     .line(Layer.DIMENSION, x, d / 2, x, radius + text * 0.7);
         }
     }
@@ -183,7 +182,7 @@ public final class TurnedDrawing {
                     .line(Layer.DIMENSION, end, -radius - text / 2, end, y - text / 2);
             tick(0, y);
             tick(end, y);
-            out.text(end + text, y - text / 3, text, false, Length.show(end, 2));
+            out.text(end + text, y - text / 3, text, false, Mm.show(end, 2));
             y -= 1.8 * text;
         }
     }

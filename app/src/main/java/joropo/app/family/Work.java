@@ -21,6 +21,11 @@ public interface Work {
 
     List<JobFinding> findings();
 
+    /** What is suspected of a reading before anything is judged by it, by name of the field. */
+    default Map<String, String> doubts() {
+        return Map.of();
+    }
+
     /** What has to be typed before a stage is kept, by name of the field: in words what is missing. */
     default Map<String, String> wanted(Stage stage) {
         return Map.of();

@@ -18,7 +18,6 @@ import org.jspecify.annotations.Nullable;
 record Beside(
         @Nullable List<StepDone> steps,
         @Nullable List<TorqueProgress.Tick> ticks,
-        @Nullable List<String> undoneTurns,
         @Nullable Entered entered,
         @Nullable Earlier earlier,
         @Nullable OnList parts,
@@ -36,8 +35,11 @@ record Beside(
         static final Set<Group> ALL = EnumSet.allOf(Group.class);
     }
 
-    /** What was entered by hand. @param things as they stand now */
-    record Entered(List<JobEntry> things, List<JobTimer> timers) {}
+    /**
+     * What was entered by hand. @param things as they stand now, @param undoneTurns of the wrench that were taken back,
+     * in words
+     */
+    record Entered(List<JobEntry> things, List<JobTimer> timers, List<String> undoneTurns) {}
 
     /**
      * What earlier jobs left here. @param notes newest first, @param last what was fitted last, item by item, none:
@@ -71,11 +73,6 @@ record Beside(
     @Override
     public List<TorqueProgress.Tick> ticks() {
         return read(ticks);
-    }
-
-    @Override
-    public List<String> undoneTurns() {
-        return read(undoneTurns);
     }
 
     @Override

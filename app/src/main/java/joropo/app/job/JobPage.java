@@ -182,7 +182,7 @@ public record JobPage(
         }
     }
 
-    /** One field with its text, how it was understood, and what is wrong with it. */
+    /** One field with its text, how it was understood, what is wrong with it, and what is suspected of it. */
     public record FieldView(
             Field<?> field,
             String text,
@@ -190,6 +190,7 @@ public record JobPage(
             @Nullable String error,
             String echo,
             String echoOther,
+            @Nullable String doubt,
             List<Typed.Struck> struck) {
         public String name() {
             return field.name();

@@ -206,12 +206,14 @@ class JobPages {
         List<String> asks = work.asks();
         List<String> idle = work.idle();
         List<Panel> panels = work.panels(stage);
+        Map<String, String> doubts = work.doubts();
         List<Panel> causes = CausesPanel.of(stage, work);
         List<CardView> out = new ArrayList<>();
         for (Card card : work.cards().of(stage)) {
             int item = work.itemOf(card).map(JobItem::number).orElse(0);
-            List<FieldView> fields =
-                    card.fields().stream().map(f -> field(f, work, shown)).toList();
+            List<FieldView> fields = card.fields().stream()
+                    .map(f -> field(f, work, doubts, shown))
+                    .toList();
             boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
             boolean closed = empty && !asks.contains(card.id()) && (card.folded() || idle.contains(card.id()));
             List<Panel> under = Stream.concat(
@@ -223,7 +225,7 @@ class JobPages {
         return out;
     }
 
-    private static FieldView field(Field<?> field, JobWork work, Shown shown) {
+    private static FieldView field(Field<?> field, JobWork work, Map<String, String> doubts, Shown shown) {
         Typed typed = shown.texts().getOrDefault(field.name(), Typed.NOTHING);
         Object read = work.read().get(field);
         boolean inUnit = field.kind().isLength() || field.kind() == Field.Kind.SEAL_SIZE;
@@ -233,9 +235,15 @@ class JobPages {
                 inUnit ? typed.onSheet(shown.unit()) : typed.text(),
                 field.offered(work.read().shop(), typed.text()),
                 shown.errors().getOrDefault(field.name(), work.errors().get(field.name())),
-                mm != null ? Length.show(mm, 3) + " mm" : other(field, read),
-                mm != null ? Length.show(mm / Length.MM_PER_INCH, 4) + " in" : "",
+                mm != null ? inUnit(mm, shown.unit()) : other(field, read),
+                mm != null ? inUnit(mm, shown.unit() == LengthUnit.MM ? LengthUnit.INCH : LengthUnit.MM) : "",
+                doubts.get(field.name()),
                 typed.struck());
+    }
+
+    private static String inUnit(double mm, LengthUnit unit) {
+        return (unit == LengthUnit.INCH ? Length.show(mm / Length.MM_PER_INCH, 4) : Length.show(mm, 3)) + " "
+                + unit.symbol();
     }
 
     /** How a field that is no length was understood, where that is not plain from its text. */

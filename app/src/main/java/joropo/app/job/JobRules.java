@@ -8,8 +8,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import joropo.app.access.Person;
 import joropo.app.family.CommonFields;
+import joropo.app.family.JobFinding;
 import joropo.app.family.Stage;
 import joropo.core.plan.Step;
+import joropo.core.readings.Misreading;
 import joropo.core.verdict.Status;
 
 /** What has to be done before what: hold points of the job, and what a signature needs. */
@@ -104,6 +106,10 @@ final class JobRules {
         state.beside().entered().timers().stream()
                 .filter(t -> t.runs(now))
                 .forEach(t -> out.add(t.what() + ": its time is not up yet."));
+        work.findings().stream()
+                .map(JobFinding::finding)
+                .filter(f -> f.status() == Status.REMEASURE && f.rule().endsWith(Misreading.ID))
+                .forEach(f -> out.add("Suspected: " + f.subject() + ". Read it again, or say that it stands."));
         concession(work, person).ifPresent(out::add);
         return out;
     }

@@ -444,10 +444,10 @@ class JobStore {
         }
         if (groups.contains(Group.TICKS)) {
             out.ticks(jobs.ticks(job.id()));
-            out.undoneTurns(jobs.undoneTurns(job.id()));
         }
         if (groups.contains(Group.ENTERED)) {
-            out.entered(new Entered(JobEntry.now(jobs.entries(job.id())), lists.timers(job.id())));
+            out.entered(new Entered(
+                    JobEntry.now(jobs.entries(job.id())), lists.timers(job.id()), jobs.undoneTurns(job.id())));
         }
         if (groups.contains(Group.EARLIER)) {
             out.earlier(new Earlier(jobs.notes(job.positionId()), lists.lastSeals(job.positionId())));

@@ -217,6 +217,15 @@ final class JobWork {
         return errors;
     }
 
+    /** What is suspected of readings, by name of the field. */
+    Map<String, String> doubts() {
+        Map<String, String> out = new HashMap<>();
+        items.forEach(i -> i.work()
+                .doubts()
+                .forEach((field, question) -> out.put(read(i.item()).onSheet(field), question)));
+        return out;
+    }
+
     /** What has to be typed before a stage is kept, by name of the field: in words what is missing. */
     Map<String, String> wanted(Stage stage) {
         Map<String, String> out = new LinkedHashMap<>(common.wanted(stage));

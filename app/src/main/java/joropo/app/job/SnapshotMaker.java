@@ -72,7 +72,7 @@ class SnapshotMaker {
                         .toList())
                 .counted(Stream.of(
                                 state.beside().entered().things().stream().map(SnapshotMaker::words),
-                                state.beside().undoneTurns().stream(),
+                                state.beside().entered().undoneTurns().stream(),
                                 state.beside().steps().stream()
                                         .filter(t -> t.undoneWhy() != null)
                                         .map(t -> "step taken back by " + t.personName() + ", " + t.undoneWhy() + ": "
@@ -90,8 +90,8 @@ class SnapshotMaker {
 
     /** How deep it was to go and how deep it was read to stand; absent where neither is known. */
     private static @Nullable String depth(Summary summary) {
-        String target = summary.targetMm() == null ? "" : Length.show(summary.targetMm(), 2);
-        String read = summary.placedMm() == null ? "" : "read " + Length.show(summary.placedMm(), 2);
+        String target = summary.targetMm() == null ? "" : Length.show(summary.targetMm(), 2) + " mm";
+        String read = summary.placedMm() == null ? "" : "read " + Length.show(summary.placedMm(), 2) + " mm";
         String both = Stream.of(target, read).filter(t -> !t.isEmpty()).collect(Collectors.joining(", "));
         return both.isEmpty() ? null : both;
     }

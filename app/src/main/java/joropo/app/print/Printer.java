@@ -16,7 +16,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.logging.Level;
+import joropo.app.ui.InInches;
 import joropo.app.ui.PlainText;
+import joropo.core.units.LengthUnit;
 import org.springframework.stereotype.Service;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -45,11 +47,12 @@ class Printer {
         this.templates = templates;
     }
 
-    /** @param values what the template names */
-    byte[] pdf(String template, Map<String, ?> values) {
+    /** @param values what the template names, @param unit of the reader */
+    byte[] pdf(String template, Map<String, ?> values, LengthUnit unit) {
         var context = new Context(Locale.ENGLISH);
         values.forEach(context::setVariable);
-        return render(templates.process(template, context));
+        String page = templates.process(template, context);
+        return render(unit == LengthUnit.INCH ? InInches.page(page) : page);
     }
 
     private static byte[] render(String html) {

@@ -8,6 +8,7 @@ import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.SectionDrawing;
 import joropo.app.drawing.SectionLines;
 import joropo.app.drawing.SectionPicture;
+import joropo.core.units.LengthUnit;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -36,9 +37,9 @@ public class Printing {
         this.printer = printer;
     }
 
-    /** A page as PDF. @param template of its own, @param values what it names */
-    public byte[] pdf(String template, Map<String, ?> values) {
-        return printer.pdf(template, values);
+    /** A page as PDF. @param template of its own, @param values what it names, @param unit of the reader */
+    public byte[] pdf(String template, Map<String, ?> values, LengthUnit unit) {
+        return printer.pdf(template, values, unit);
     }
 
     /**
@@ -55,7 +56,8 @@ public class Printing {
                                     "place", place,
                                     "drawing", drawing.svg("d-", title),
                                     "wide", String.format(Locale.ROOT, "%.3f", drawing.wideMm()),
-                                    "high", String.format(Locale.ROOT, "%.3f", drawing.highMm()))),
+                                    "high", String.format(Locale.ROOT, "%.3f", drawing.highMm())),
+                            LengthUnit.MM),
                     format,
                     name);
         }
@@ -76,7 +78,8 @@ public class Printing {
     private ResponseEntity<byte[]> picture(String svg, Format format, String name, String title, String place) {
         return answer(
                 format == Format.PDF
-                        ? printer.pdf("print/drawing", Map.of("title", title, "place", place, "drawing", svg))
+                        ? printer.pdf(
+                                "print/drawing", Map.of("title", title, "place", place, "drawing", svg), LengthUnit.MM)
                         : svg.getBytes(StandardCharsets.UTF_8),
                 format,
                 name);

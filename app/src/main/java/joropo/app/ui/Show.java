@@ -97,12 +97,21 @@ public class Show {
                 ? upper.isEmpty() ? "" : "to " + upper
                 : upper.isEmpty() ? "from " + lower : lower + " to " + upper;
         boolean uncertain = f.uncertainty() != null && f.uncertainty() > 0 && !range.isEmpty();
-        return range + (uncertain ? ", U " + Length.show(f.uncertainty(), FIT_DECIMALS) : "");
+        return range
+                + (range.isEmpty() || !"mm".equals(f.unit()) ? "" : " mm")
+                + (uncertain ? ", gauge ±" + Length.show(f.uncertainty(), FIT_DECIMALS) : "");
     }
 
     /** Where the limit of a finding is written. */
     public String source(Finding f) {
-        return f.source().name().toLowerCase(Locale.ROOT) + (f.reference().isEmpty() ? "" : ": " + f.reference());
+        String words =
+                switch (f.source()) {
+                    case STANDARD -> "standard";
+                    case GUIDE -> "workshop guide";
+                    case MAKER -> "maker";
+                    case COMPUTED -> "from your readings";
+                };
+        return words + (f.reference().isEmpty() ? "" : " (" + f.reference() + ")");
     }
 
     private static String bound(@Nullable Double bound, Finding f) {

@@ -22,6 +22,7 @@ import joropo.app.job.Snapshot;
 import joropo.app.print.Printing;
 import joropo.app.section.SectionText;
 import joropo.core.section.Section;
+import joropo.core.units.LengthUnit;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -46,7 +47,7 @@ class CardIT {
         listen();
         Snapshot card = Workshop.bean(JobService.class).snapshot(number);
         byte[] pdf = Workshop.bean(CardService.class)
-                .pdf(card, Workshop.bean(JobService.class).signature(number), List.of());
+                .pdf(card, Workshop.bean(JobService.class).signature(number), List.of(), LengthUnit.MM);
         assertThat(warnings).isEmpty();
         try (var document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");

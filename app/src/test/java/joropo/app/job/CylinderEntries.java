@@ -95,7 +95,7 @@ public final class CylinderEntries {
     }
 
     private void chip(String panel, String words) {
-        entries.tapThrough("#" + panel + " button:has-text(\"" + words + "\")");
+        entries.take("#" + panel + " button:has-text(\"" + words + "\")");
     }
 
     private void keep(String next) {

@@ -17,6 +17,7 @@ class DiagnosisIT {
         assertThat(page.locator(".ask-next")).containsText("wet below, seal dry?");
         page.click("button[aria-label='Not there: wet below, seal dry']");
         assertThat(page.locator("#signWET_BELOW")).hasValue("ABSENT");
+        page.locator("details[data-card=signs]").evaluate("d => { d.open = true; }");
         page.selectOption("#signLEAKS_WARM", "SEEN");
         assertThat(page.locator(".causes li").first()).containsText("pressure by a blocked breather");
         assertThat(page.locator(".causes li").first()).containsText("not the seal");

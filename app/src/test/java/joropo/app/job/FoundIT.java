@@ -124,9 +124,13 @@ class FoundIT {
         for (String item : List.of("lip-seal", "i2-lip-seal")) {
             lists.decide(number, item, PartState.NEW, null, "batch F-1, cured 2Q2025", "", person);
         }
-        lists.back(number, off(number).get(0).id(), StripPart.Back.BACK, "tension tried, not a one-time ring", person);
-        lists.back(number, off(number).get(1).id(), StripPart.Back.RENEWED, "", person);
+        long ring = off(number).get(0).id();
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.back(number, ring, StripPart.Back.BACK, "tension tried", person))
+                .withMessageContaining("waits: lip seal 2 goes in before it");
         lists.back(number, off(number).get(2).id(), StripPart.Back.RENEWED, "", person);
+        lists.back(number, off(number).get(1).id(), StripPart.Back.RENEWED, "", person);
+        lists.back(number, ring, StripPart.Back.BACK, "tension tried, not a one-time ring", person);
         at(number, "fit");
         Filling.fill(page, "fitGauge", "DEPTH_MICROMETER");
         depths("", "8.00");
@@ -140,11 +144,7 @@ class FoundIT {
         depths("i2-", "3.00");
         page.click("#sheet .act button.keep");
         page.waitForURL("**/set");
-        for (Step step : work(number).plan()) {
-            if (!step.isOfTheList()) {
-                jobs.finishStep(number, step.id(), null, null, person);
-            }
-        }
+        JobMaker.tickAll(number);
         JobMaker.keep(
                 number,
                 Stage.SET,
@@ -269,6 +269,9 @@ class FoundIT {
                 page, h + "bootClean", "YES", h + "bootClosed", "CLAMP", h + "bootClamp", "screw at 6, three turns");
         assertThat(page.locator("#rail")).not().containsText("creep out through it");
 
+        lists.back(number, boot, StripPart.Back.BACK, "", person);
+        lists.back(number, bearing, StripPart.Back.BACK, "turned clean: smooth", person);
+        at(number, "fit");
         page.fill("#back-why-" + shims, "0.5 0.2");
         page.click("#back-" + shims);
         assertThat(page.locator("#back .wrong")).containsText("The pack counts 2, and 3 came out");

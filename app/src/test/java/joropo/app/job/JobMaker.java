@@ -12,6 +12,7 @@ import joropo.app.register.RegisterService;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartState;
+import joropo.core.plan.Step;
 import joropo.core.shaft.Rotation;
 import joropo.core.units.LengthUnit;
 
@@ -108,12 +109,6 @@ final class JobMaker {
                 "mainLip",
                 mainLip);
         settle(number);
-        for (String step :
-                ("parts clean dry-trial way-round outside lip between edges start drive depth free shaft print turn "
-                                + "fill run")
-                        .split(" ")) {
-            Workshop.bean(JobService.class).finishStep(number, step, null, null, person("marisol"));
-        }
         keep(
                 number,
                 Stage.FIT,
@@ -127,6 +122,7 @@ final class JobMaker {
                 "2.5",
                 "depth9",
                 "2.5");
+        tickAll(number);
         keep(
                 number,
                 Stage.SET,
@@ -144,6 +140,39 @@ final class JobMaker {
         return number;
     }
 
+    /** Every step that a person ticks, one after the other. */
+    static void tickAll(String number) {
+        Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(number)).plan().stream()
+                .filter(Step::isTicked)
+                .forEach(
+                        s -> Workshop.bean(JobService.class).finishStep(number, s.id(), null, null, person("marisol")));
+    }
+
+    /** The seal was driven and reads as deep as its plan says. */
+    static void depths(String number) {
+        String mm = Workshop.bean(JobWorks.class)
+                .of(Workshop.bean(JobStore.class).load(number))
+                .plan()
+                .stream()
+                .filter(s -> s.id().equals("depth"))
+                .map(s -> s.instruction().replaceAll("(?s).* to (-?[0-9.]+) mm from the face.*", "$1"))
+                .findFirst()
+                .orElseThrow();
+        keep(
+                number,
+                Stage.FIT,
+                "fitGauge",
+                "DEPTH_MICROMETER",
+                "depth12",
+                mm,
+                "depth3",
+                mm,
+                "depth6",
+                mm,
+                "depth9",
+                mm);
+    }
+
     /** The seal is in the hand. */
     static void settle(String number) {
         Workshop.bean(JobListsService.class)
@@ -157,11 +186,17 @@ final class JobMaker {
                         person("marisol"));
     }
 
-    static void keep(String number, Stage stage, String... nameAndText) {
+    /** @param nameAndText in pairs */
+    static Map<String, String> texts(String... nameAndText) {
         Map<String, String> texts = new LinkedHashMap<>();
         for (int i = 0; i < nameAndText.length; i += 2) {
             texts.put(nameAndText[i], nameAndText[i + 1]);
         }
+        return texts;
+    }
+
+    static void keep(String number, Stage stage, String... nameAndText) {
+        Map<String, String> texts = texts(nameAndText);
         JobSheets.Keeping kept = Workshop.bean(JobSheets.class)
                 .keep(number, stage, new Posted("maker", 0, LengthUnit.MM, texts), person("marisol"));
         if (!kept.isKept()) {

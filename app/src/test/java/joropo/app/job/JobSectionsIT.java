@@ -165,6 +165,7 @@ class JobSectionsIT {
         assertThat(chosen).hasCount(1);
         assertThat(page.locator("#steps .is-ready").first()).containsText("Start the seal by hand");
         double seal = chosen.boundingBox().width;
+        JobMaker.depths(number);
         List.of("start", "drive", "depth").forEach(step -> jobs.finishStep(number, step, null, null, person));
         at(page, number, "fit");
         assertThat(chosen).hasCount(0); // at a hold point nothing goes in

@@ -27,7 +27,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 class KillIT {
     private static final Path JAR = Path.of("target", "joropo.jar").toAbsolutePath();
     private static final int ENOUGH = 250;
-    private static final List<String> STEPS = List.of("depth", "free", "shaft", "print", "turn", "fill", "run");
+    private static final List<String> STEPS = List.of("depth", "free", "shaft", "print");
 
     private final CountDownLatch enough = new CountDownLatch(ENOUGH);
 

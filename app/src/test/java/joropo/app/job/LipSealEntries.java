@@ -122,10 +122,7 @@ public final class LipSealEntries {
     }
 
     private void decide() {
-        entries.at("decide").tap("#remedies button:has-text('Take')");
-        entries.page().locator("#remedies .is-taken").waitFor();
-        entries.tap("#seals button:has-text('Take')");
-        entries.page().locator("#seals .is-taken").waitFor();
+        entries.at("decide").take("#remedies button:has-text('Take')").take("#seals button:has-text('Take')");
         entries.fill("mainLip", "IN");
         entries.tap("#lay-out-all");
         entries.page().locator("#parts .word.is-holds:has-text('all settled')").waitFor();

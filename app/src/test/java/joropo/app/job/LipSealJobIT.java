@@ -15,7 +15,6 @@ class LipSealJobIT {
         for (int width : new int[] {1280, 820}) {
             Page page = Workshop.page("marisol", ColorScheme.LIGHT, width, 1000);
             Entries entries = LipSealEntries.whole(page);
-            System.out.println(entries.byStage() + " " + entries.total());
             assertThat(entries.total()).isLessThanOrEqualTo(80);
             Workshop.close(page);
         }

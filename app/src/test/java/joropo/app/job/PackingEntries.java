@@ -76,7 +76,7 @@ public final class PackingEntries {
         entries.fill("boxThroat", "0.3", "boxGroove", "0", "boxScored", "NO", "boxOvality", "0.02");
         entries.fill("boxRa", "0.3", "boxHardness", "50");
         keep("decide");
-        entries.at("decide").tapThrough("#box-styles button:has-text('graphite-filled PTFE braid')");
+        entries.at("decide").take("#box-styles button:has-text('graphite-filled PTFE braid')");
         entries.fill("boxOrder", "SHAFT").tap("#part-line-packing .lot-offers button");
         entries.page().locator("#parts .word.is-holds:has-text('all settled')").waitFor();
         keep("fit");

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.tuple;
 
 import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -144,24 +146,22 @@ class SeveralSealsIT {
         keep("fit");
 
         assertOwnSteps(number);
-        for (Step step : work(number).plan()) {
-            Workshop.bean(JobService.class).finishStep(number, step.id(), null, null, JobMaker.person("marisol"));
-        }
-        page.reload();
         depths("", "lip seal 1", "32.00");
         depths("i2-", "middle seal", "20.05");
         assertThat(page.locator("#figures-i3-square dt")).hasCount(0);
         depths("i3-", "outer seal", "0.00");
         tab("lip seal 1");
         assertThat(page.locator("#figures-square")).containsText("32.00");
+        JobMaker.tickAll(number);
         keep("set");
         fill("playMeasured", "0.1");
         fill("tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
         keep("prove");
         fill("handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes");
         keep("sign");
-        List<StripPart> off =
-                Workshop.bean(JobStore.class).load(number).beside().log();
+        List<StripPart> off = new ArrayList<>(
+                Workshop.bean(JobStore.class).load(number).beside().log());
+        Collections.reverse(off);
         off.forEach(p -> Workshop.bean(JobListsService.class)
                 .back(number, p.id(), StripPart.Back.RENEWED, "", JobMaker.person("marisol")));
         page.reload();
@@ -176,9 +176,9 @@ class SeveralSealsIT {
         assertThat(card.items())
                 .extracting(Snapshot.Item::name, Snapshot.Item::size, Snapshot.Item::target)
                 .containsExactly(
-                        tuple("lip seal 1", "45x62x8", "32.00"),
-                        tuple("middle seal", "45x62x7", "20.00"),
-                        tuple("outer seal", "45x62x10", "0.00"));
+                        tuple("lip seal 1", "45x62x8", "32.00 mm, read 32.00 mm"),
+                        tuple("middle seal", "45x62x7", "20.00 mm, read 20.05 mm"),
+                        tuple("outer seal", "45x62x10", "0.00 mm, read 0.00 mm"));
         assertThat(card.parts()).anyMatch(p -> p.contains("45x62x7") && p.contains("batch MID-7"));
         page.navigate(Workshop.address() + "/machines/positions/" + position);
         assertThat(page.locator("main")).containsText("item 3");

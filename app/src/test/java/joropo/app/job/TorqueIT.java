@@ -22,7 +22,7 @@ class TorqueIT {
         var person = JobMaker.person("marisol");
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/jobs/" + number + "/set");
-        page.locator("details[data-card=bolts]").evaluate("d => { d.open = true; }");
+        page.locator("details[data-card=locking]").evaluate("d => { d.open = true; }");
         page.fill("#bolts", "4.5");
         page.fill("#boltTorque", "30");
         page.selectOption("#torqueUnit", "LBF_FT");
@@ -33,7 +33,7 @@ class TorqueIT {
         assertThat(page.locator("#torque")).containsText("Pass 1 of 4: bolt 1 to 6.75 lbf·ft");
         assertThat(page.locator("#torque")).containsText("9.15 N·m");
         assertThat(page.locator("#rail")).containsText("figure against the threads");
-        page.click("text=Keep, go on to prove");
+        page.click("text=Save and go to Prove");
         page.waitForURL("**/prove");
         page.navigate(Workshop.address() + "/jobs/" + number + "/set");
         for (int bolt : new int[] {1, 3, 2, 4}) {
@@ -79,7 +79,7 @@ class TorqueIT {
                 .containsText("16 left"); // what was tightened to another figure counts for nothing
         page.fill("#boltTorque", "30");
         assertThat(page.locator("#torque")).containsText("All passes are done.");
-        page.click("text=Keep, go on to prove");
+        page.click("text=Save and go to Prove");
         page.waitForURL("**/prove");
         page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
         assertThat(page.locator(".open-list")).hasCount(0);

@@ -31,11 +31,11 @@ class PositionIT {
         page.click("details.fold summary");
         page.check("#oneWay");
         page.selectOption("#rotation", "");
-        page.fill("#shaft", "fortyfive");
+        page.fill("#size", "fortyfive");
         page.click("details.fold button.keep");
         assertThat(page.locator("details.fold .wrong").first()).containsText("not understood as a length");
-        assertThat(page.locator("#shaft")).hasValue("fortyfive");
-        page.fill("#shaft", "50");
+        assertThat(page.locator("#size")).hasValue("fortyfive");
+        page.fill("#size", "50x62");
         page.click("details.fold button.keep");
         assertThat(page.locator("details.fold .wrong")).hasText("Must be said where it turns only one way.");
         page.selectOption("#rotation", "CCW");

@@ -9,6 +9,7 @@ import javax.imageio.ImageIO;
 import joropo.app.Workshop;
 import joropo.app.card.CardService;
 import joropo.app.job.JobService;
+import joropo.core.units.LengthUnit;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
@@ -69,7 +70,7 @@ class ShotsRun {
     private static void card(String number) throws Exception {
         JobService jobs = Workshop.bean(JobService.class);
         byte[] pdf = Workshop.bean(CardService.class)
-                .pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number));
+                .pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number), LengthUnit.MM);
         try (var document = Loader.loadPDF(pdf)) {
             BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, CARD_DPI);
             ImageIO.write(picture, "png", FOLDER.resolve("card.png").toFile());

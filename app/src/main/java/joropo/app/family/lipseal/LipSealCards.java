@@ -163,7 +163,14 @@ final class LipSealCards {
                         .fold(),
                 Card.of("clean", "Cleaning", Shape.LIST, LipSealFields.SOLVENT, LipSealFields.RUBBER_STAYS)
                         .fold(),
-                Card.of("warmth", "Temperature while reading", Shape.LIST, CommonFields.PART_C, CommonFields.GAUGE_C)
+                Card.of(
+                                "warmth",
+                                "Temperature, doubtful readings",
+                                Shape.LIST,
+                                CommonFields.PART_C,
+                                CommonFields.GAUGE_C,
+                                LipSealFields.SHAFT_STANDS,
+                                LipSealFields.BORE_STANDS)
                         .fold());
     }
 

@@ -178,6 +178,11 @@ final class LipSealFields {
                     "worn"));
     static final Field<Double> BORE_SEEN_DEPTH = Field.number("boreSeenDepth", "how deep", "µm", 0, 5000);
 
+    static final Field<Boolean> SHAFT_STANDS =
+            Field.yesNo("shaftStands", "suspected reading of the shaft was read again: it stands");
+    static final Field<Boolean> BORE_STANDS =
+            Field.yesNo("boreStands", "suspected reading of the bore was read again: it stands");
+
     // decide
     static final Field<Remedy> REMEDY = Field.choice("remedy", "what is done about it", Remedy.class, Remedy::words)
             .hint("nothing said: left as it is");

@@ -351,6 +351,13 @@ final class LipSealWork implements Work {
     }
 
     @Override
+    public Map<String, String> doubts() {
+        Map<String, String> out = new LinkedHashMap<>(measured.doubts());
+        out.putAll(seat.doubts(read()));
+        return out;
+    }
+
+    @Override
     public List<JobFinding> findings() {
         return findings;
     }

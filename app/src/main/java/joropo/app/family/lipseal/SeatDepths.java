@@ -1,12 +1,15 @@
 package joropo.app.family.lipseal;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import joropo.app.drawing.Dial;
 import joropo.app.family.CommonFields;
 import joropo.app.family.ReadFields;
 import joropo.app.settings.ShopGauge;
+import joropo.core.readings.Misreading;
 import joropo.core.readings.SeatSquarenessCheck;
 import joropo.core.readings.SeatSquarenessInput;
 import joropo.core.readings.SeatSquarenessResult;
@@ -60,6 +63,18 @@ record SeatDepths(
                     List.of(),
                     Map.of(LipSealFields.GAUGE_CIRCLE.name(), e.errors().get(0).message()));
         }
+    }
+
+    /** What is suspected of one of the depths, by name of its field. */
+    Map<String, String> doubts(ReadFields read) {
+        return Misreading.among(
+                        Arrays.asList(
+                                LipSealFields.DEPTHS.stream().map(read::get).toArray(Double[]::new)),
+                        uncertaintyMm)
+                .stream()
+                .collect(Collectors.toMap(
+                        m -> LipSealFields.DEPTHS.get(m.index()).name(),
+                        m -> m.question(read.unit(LipSealFields.DEPTHS.get(m.index())))));
     }
 
     /** The uncertainty of one reading where its gauge is named; absent where nobody named it. */

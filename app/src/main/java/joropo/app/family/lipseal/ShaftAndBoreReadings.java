@@ -1,9 +1,12 @@
 package joropo.app.family.lipseal;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 import joropo.app.family.CommonFields;
 import joropo.app.family.ReadFields;
@@ -21,11 +24,13 @@ import joropo.core.lipseal.LipSealSizeInput;
 import joropo.core.lipseal.LipSealSizeResult;
 import joropo.core.lipseal.ShaftSeat;
 import joropo.core.readings.DiameterReadings.Plane;
+import joropo.core.readings.Misreading;
 import joropo.core.section.Mount;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
 import joropo.core.surface.Remedy;
 import joropo.core.surface.TrackRoundness;
+import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
 import joropo.core.verdict.Source;
@@ -34,8 +39,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * What shaft and bore measure, and the sizes that fit them.
  *
- * @param system whose limits apply, @param sizes absent while the shaft was not read, @param errors by name of the
- *     field
+ * @param system whose limits apply, @param sizes absent while the shaft was not read, @param doubts what is suspected
+ *     of a reading, @param errors, both by name of the field
  */
 record ShaftAndBoreReadings(
         SealSystem system,
@@ -43,6 +48,7 @@ record ShaftAndBoreReadings(
         Measured bore,
         @Nullable LipSealSizeResult sizes,
         List<Finding> findings,
+        Map<String, String> doubts,
         Map<String, String> errors) {
 
     /**
@@ -59,11 +65,13 @@ record ShaftAndBoreReadings(
             @Nullable DiameterResult result) {}
 
     /** Fields of one of the two. @param planes two readings each */
-    private record Asked(Part part, String name, Field<String> gauge, List<List<Field<Double>>> planes) {
+    private record Asked(
+            Part part, String name, Field<String> gauge, Field<Boolean> stands, List<List<Field<Double>>> planes) {
         static final Asked SHAFT = new Asked(
                 Part.SHAFT,
                 "shaft",
                 CommonFields.SHAFT_GAUGE,
+                LipSealFields.SHAFT_STANDS,
                 List.of(
                         List.of(LipSealFields.SHAFT_A1, LipSealFields.SHAFT_A2),
                         List.of(LipSealFields.SHAFT_B1, LipSealFields.SHAFT_B2)));
@@ -71,6 +79,7 @@ record ShaftAndBoreReadings(
                 Part.BORE,
                 "bore",
                 CommonFields.BORE_GAUGE,
+                LipSealFields.BORE_STANDS,
                 List.of(
                         List.of(LipSealFields.BORE_A1, LipSealFields.BORE_A2),
                         List.of(LipSealFields.BORE_B1, LipSealFields.BORE_B2)));
@@ -117,6 +126,7 @@ record ShaftAndBoreReadings(
         SealSystem system = chosen != null ? chosen.system() : SealSystem.of(shaftNominal, boreNominal);
 
         List<Finding> findings = new ArrayList<>();
+        Map<String, String> doubts = new HashMap<>();
         Measured shaft = measured(
                 read,
                 Asked.SHAFT,
@@ -124,7 +134,8 @@ record ShaftAndBoreReadings(
                 shaftNominal == null ? null : LipSealSeatLimits.shaftLimits(system, shaftNominal),
                 system,
                 shaftPlanes,
-                findings);
+                findings,
+                doubts);
         Measured bore = measured(
                 read,
                 Asked.BORE,
@@ -132,8 +143,10 @@ record ShaftAndBoreReadings(
                 boreNominal == null ? null : LipSealSeatLimits.boreLimits(system, boreNominal),
                 system,
                 borePlanes,
-                findings);
-        if (shaft.result() != null) {
+                findings,
+                doubts);
+        boolean doubted = findings.stream().anyMatch(f -> f.id().equals("shaft-" + Misreading.ID));
+        if (shaft.result() != null && !doubted) {
             findings.add(TrackRoundness.judge(
                     shaftNominal, shaft.result().ovalityMm(), shaft.result().uncertaintyMm()));
         }
@@ -143,6 +156,7 @@ record ShaftAndBoreReadings(
                 bore,
                 sizes,
                 findings,
+                doubts,
                 crossed
                         ? Map.of(
                                 LipSealFields.BORE_A1.name(),
@@ -180,7 +194,8 @@ record ShaftAndBoreReadings(
             @Nullable Limits limits,
             SealSystem system,
             List<Plane> planes,
-            List<Finding> findings) {
+            List<Finding> findings,
+            Map<String, String> doubts) {
         if (planes.isEmpty() || nominalMm == null || limits == null) {
             findings.add(DiameterCheck.unread(asked.name()));
             return new Measured(nominalMm, limits, null, null);
@@ -206,7 +221,11 @@ record ShaftAndBoreReadings(
         }
         DiameterInput judged = input.build();
         DiameterResult result = DiameterCheck.check(judged);
+        boolean doubted = doubted(read, asked, result, nominalMm, findings, doubts);
         for (Finding f : result.findings()) {
+            if (doubted && f.id().equals("size")) {
+                continue; // nothing is said of the part by a reading that is suspected
+            }
             Finding named = f.withId(asked.name() + "-" + f.id());
             findings.add(
                     system == SealSystem.INCH && f.id().equals("size")
@@ -214,5 +233,43 @@ record ShaftAndBoreReadings(
                             : named);
         }
         return new Measured(nominalMm, limits, judged, result);
+    }
+
+    /** Whether one of its readings is suspected and nobody has said that it stands. */
+    private static boolean doubted(
+            ReadFields read,
+            Asked asked,
+            DiameterResult result,
+            double nominalMm,
+            List<Finding> findings,
+            Map<String, String> doubts) {
+        List<Field<Double>> fields =
+                asked.planes().stream().flatMap(List::stream).toList();
+        List<Misreading> suspected = Misreading.among(
+                Arrays.asList(fields.stream().map(read::get).toArray(Double[]::new)), result.uncertaintyMm());
+        if (read.is(asked.stands())) {
+            return false;
+        }
+        if (suspected.isEmpty()) {
+            inchSize(fields, read, asked, nominalMm)
+                    .ifPresent(q -> doubts.put(fields.get(0).name(), q));
+            return false;
+        }
+        Misreading one = suspected.get(0);
+        Field<Double> at = fields.get(one.index());
+        doubts.put(at.name(), one.question(read.unit(at)));
+        findings.add(one.finding(asked.name()).withId(asked.name() + "-" + Misreading.ID));
+        return true;
+    }
+
+    /** The question whether a part that reads an inch size where a metric one is known is an inch part. */
+    private static Optional<String> inchSize(
+            List<Field<Double>> fields, ReadFields read, Asked asked, double nominalMm) {
+        boolean shaft = asked.part() == Part.SHAFT;
+        return Misreading.inchSize(
+                        fields.stream().map(read::get).filter(Objects::nonNull).toList(), nominalMm, shaft)
+                .map(s -> "It reads an inch size, "
+                        + Length.show((shaft ? s.shaftMm() : s.boreMm()) / Length.MM_PER_INCH, 4) + " in: is the "
+                        + asked.name() + " an inch one?");
     }
 }
