@@ -52,7 +52,7 @@ class BearingQuickCheck implements QuickCheck {
                             .need(),
                     Field.yesNo("loadTurns", "the load turns with it").hint("not known: it stands still"),
                     Field.choice("noRing", "a ring that it has not", Ring.class, Ring::words)
-                            .hint("not said: it has both"),
+                            .hint("empty: it has both"),
                     Field.choice("forceOn", "the tool bears on", Force.class, Force::words),
                     Field.yesNo("sealed", "sealed or shielded"),
                     Field.choice("duty", "duty", Duty.class, Duty::words).need())

@@ -51,7 +51,7 @@ class DiameterQuickCheck implements QuickCheck {
                     Field.temperature("partTemperatureC", "of the part"),
                     Field.temperature("gaugeTemperatureC", "of the gauge"),
                     Field.choice("partMaterial", "part made of", CheckChoices.METALS)
-                            .hint("not said: steel"))
+                            .hint("empty: steel"))
             .into(
                     "a1:shaftA1",
                     "a2:shaftA2",

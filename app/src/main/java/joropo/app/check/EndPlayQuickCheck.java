@@ -32,9 +32,9 @@ class EndPlayQuickCheck implements QuickCheck {
                     "Whether the play of a shaft lies in its limits, and what its shim pack has to become.")
             .with(
                     "Play",
-                    Field.play("measuredMm", "measured, whole").need(),
-                    Field.play("lowMm", "builder's least").need(),
-                    Field.play("highMm", "builder's most").need(),
+                    Field.play("measuredMm", "axial play, total").need(),
+                    Field.play("lowMm", "maker's minimum").need(),
+                    Field.play("highMm", "maker's maximum").need(),
                     Field.yesNo("bearingsRenewed", "new bearings, or a new shaft, went in")
                             .need(),
                     Field.line("packMm", "shims of the pack, each").hint("such as 0.5 0.2 2x0.1"),
@@ -55,7 +55,7 @@ class EndPlayQuickCheck implements QuickCheck {
     }
 
     @PostMapping(PATH)
-    @Operation(summary = "Axial play of a shaft against the builder's limits, and the change of its shim pack")
+    @Operation(summary = "Axial play of a shaft against the maker's limits, and the change of its shim pack")
     CheckAnswer<EndPlayResult> check(@RequestBody EndPlayInput input) {
         EndPlayResult result = EndPlayCheck.check(input);
         return CheckAnswer.of(kind(), result, result.findings());

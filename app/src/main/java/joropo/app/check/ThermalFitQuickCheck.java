@@ -39,7 +39,7 @@ class ThermalFitQuickCheck implements QuickCheck {
                     Field.choice("material", "outer part of", CheckChoices.METALS)
                             .need(),
                     Field.choice("innerMaterial", "inner part of", CheckChoices.METALS)
-                            .hint("not said: the same"),
+                            .hint("empty: the same"),
                     Field.play("clearanceMm", "clearance wanted").hint("empty: 0.001 of the size + 0.02 mm"),
                     Field.temperature("shaftTemperatureC", "inner part is at").hint("empty: 20 °C"),
                     Field.temperature("limitC", "allowed limit").hint("empty: the guide's"));

@@ -48,14 +48,14 @@ class TorquePlanQuickCheck implements QuickCheck {
                                     TorquePlanInput.MOST_BOLTS)
                             .need()
                             .hint("1: a single nut or screw"),
-                    Field.number("torque", "torque of its figure", "", 0.01, TorquePlanInput.MOST_TORQUE)
+                    Field.number("torque", "specified torque", "", 0.01, TorquePlanInput.MOST_TORQUE)
                             .hint("empty: none is to be had"),
                     Field.choice("torqueUnit", "figure is in", TorqueUnit.class, TorqueUnit::words),
-                    Field.choice("figureFor", "figure is for", FigureFor.class, FigureFor::words),
+                    Field.choice("figureFor", "specified for", FigureFor.class, FigureFor::words),
                     Field.choice("threads", "threads are", Threads.class, Threads::words),
                     Field.size("wrenchLengthMm", "wrench, grip to square"),
                     Field.play("extensionMm", "extension in line with it").hint("empty: none"),
-                    Field.yesNo("leftHand", "left-hand thread").hint("not said: no"))
+                    Field.yesNo("leftHand", "left-hand thread").hint("empty: no"))
             .folded(
                     "No figure, trial, marks",
                     Field.line("thread", "thread").hint("such as M12"),

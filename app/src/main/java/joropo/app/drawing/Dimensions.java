@@ -145,7 +145,7 @@ final class Dimensions {
         String view = (drawn.look().view().isUpright() ? "half section, " : "lower half, ")
                 + drawn.look().view().words();
         String turns = section.rotation() == null
-                ? "turning direction not said"
+                ? "turning direction not known"
                 : "turns " + section.rotation().words()
                         + (section.rotation() == Rotation.BOTH ? "" : " seen from outside");
         boolean high = frame.centreY() > 50; // room for a second line over the centre line

@@ -195,7 +195,7 @@ public final class TrackDrawing {
                             + side * 7 + " 5l" + (-side * 7) + " 5");
         }
         boolean tooLittle = drawn.requiredMm() != null && possible < drawn.requiredMm() - 1e-9;
-        String words = mm(possible) + " " + word + (tooLittle ? ", too little" : "");
+        String words = mm(possible) + " " + word + (tooLittle ? ": not enough" : "");
         double width = Svg.width(words, NUMBER, Svg.CHARACTER_MONO);
         double at = side > 0 ? Math.min(end + 8, WIDTH - width - 4) : Math.max(end - 8, width + 4);
         svg.number(Ink.NUMBER, at, SHIFT_Y + 5, NUMBER, side > 0 ? "start" : "end", words);

@@ -18,7 +18,7 @@ public final class CommonFields {
 
     public static final Field<String> SYMPTOM = Field.choice(
                     "symptom",
-                    "symptom",
+                    "what do you see?",
                     Field.pairs(
                             "WET",
                             "wet, no drops",
@@ -38,9 +38,9 @@ public final class CommonFields {
     public static final Field<String> SINCE = Field.line("since", "since when");
     public static final Field<Double> HOURS = Field.hours("hours", "running hours of the seal");
     public static final Field<String> LAST_WORK = Field.line("lastWork", "done here last time");
-    public static final Field<Boolean> LEVEL_SEEN = Field.tick("levelSeen", "level looked at: not over-full");
-    public static final Field<Boolean> BREATHER_SEEN = Field.tick("breatherSeen", "breather looked at: free");
-    public static final Field<Boolean> ABOVE_SEEN = Field.tick("aboveSeen", "plugs, gaskets and hoses above: dry");
+    public static final Field<Boolean> LEVEL_SEEN = Field.tick("levelSeen", "level checked, not overfilled");
+    public static final Field<Boolean> BREATHER_SEEN = Field.tick("breatherSeen", "breather checked, free");
+    public static final Field<Boolean> ABOVE_SEEN = Field.tick("aboveSeen", "plugs, gaskets, hoses above checked, dry");
 
     public static final Field<Boolean> ISOLATED = Field.tick("isolated", "isolated and proved dead");
     public static final Field<Boolean> LOCKED = Field.tick("locked", "locked and tagged");
@@ -61,11 +61,11 @@ public final class CommonFields {
     public static final Field<Double> PLAY_BEFORE = Field.play("playBefore", "axial play, seal out");
     public static final Field<Boolean> BEARINGS_RENEWED = Field.yesNo(
                     "bearingsRenewed", "new bearings, or a new shaft, go in")
-            .hint("not said: the old ones");
+            .hint("empty: the old ones");
     public static final Field<Boolean> SHIM_OPENS = Field.yesNo("shimOpens", "a thicker shim pack gives more play");
-    public static final Field<Double> PLAY_MEASURED = Field.play("playMeasured", "measured, whole");
-    public static final Field<Double> PLAY_LOW = Field.play("playLow", "builder's least");
-    public static final Field<Double> PLAY_HIGH = Field.play("playHigh", "builder's most");
+    public static final Field<Double> PLAY_MEASURED = Field.play("playMeasured", "axial play, total");
+    public static final Field<Double> PLAY_LOW = Field.play("playLow", "maker's minimum");
+    public static final Field<Double> PLAY_HIGH = Field.play("playHigh", "maker's maximum");
     public static final Field<String> JOINT =
             Field.line("joint", "what is tightened").hint("such as cover, or nut of the hub");
     public static final Field<Double> BOLTS = Field.number(
@@ -85,19 +85,19 @@ public final class CommonFields {
     public static final Field<Double> EXTENSION =
             Field.play("extension", "extension in line with it").hint("empty: none");
     public static final Field<Boolean> LEFT_HAND =
-            Field.yesNo("leftHand", "left-hand thread").hint("not said: no");
+            Field.yesNo("leftHand", "left-hand thread").hint("empty: no");
     public static final Field<String> THREAD =
-            Field.line("thread", "no figure: thread").hint("such as M12");
+            Field.line("thread", "no specified torque: thread").hint("such as M12");
     public static final Field<String> BOLT_CLASS = Field.choice(
             "boltClass",
-            "no figure: class on the head",
+            "no specified torque: class on the head",
             TorquePlanInput.BOLT_CLASSES.stream().map(c -> new Choice(c, c)).toList());
     public static final Field<TorquePlanInput.Clamped> CLAMPED = Field.choice(
-            "clamped", "no figure: what is clamped", TorquePlanInput.Clamped.class, TorquePlanInput.Clamped::words);
+            "clamped", "no specified torque: what is clamped", TorquePlanInput.Clamped.class, TorquePlanInput.Clamped::words);
     public static final Field<String> TIGHTEN_BEFORE =
             Field.line("tightenBefore", "tight before this closes the way").hint("such as the coupling guard");
     public static final Field<Boolean> TRIAL_SEATING =
-            Field.yesNo("trialSeating", "gasket seated on trial first").hint("not said: no");
+            Field.yesNo("trialSeating", "gasket seated on trial first").hint("empty: no");
     public static final Field<Boolean> TO_MARK = Field.yesNo("toMark", "back to the mark made before loosening");
     public static final Field<Boolean> NEW_FASTENERS = Field.yesNo("newFasteners", "bolt or nut is new");
     public static final Field<Fasteners.Lining> LOCK_LINED =
@@ -127,7 +127,7 @@ public final class CommonFields {
     public static final Field<String> LOCKING_WAY = Field.line("lockingWay", "direction of tab, wire or pin");
     public static final Field<String> HELD_AGAINST = Field.line("heldAgainst", "who or what held against it");
     public static final Field<Boolean> IMPACT =
-            Field.yesNo("impact", "an impact tool was used").hint("not said: no");
+            Field.yesNo("impact", "an impact tool was used").hint("empty: no");
     public static final Field<Boolean> TIGHTENED = Field.tick("tightened", "fasteners in steps and crosswise");
     public static final Field<Boolean> LOCKED_UP = Field.tick("lockedUp", "none left on trial, locking done");
     public static final Field<Boolean> COUNTED_OUT = Field.tick("countedOut", "temporary things counted out");

@@ -42,7 +42,7 @@ final class BearingCards {
     static final Field<Boolean> LOAD_TURNS =
             Field.yesNo("loadTurns", "the load turns with it").hint("not known: it stands still");
     static final Field<Ring> NO_RING = Field.choice("noRing", "a ring that it has not", Ring.class, Ring::words)
-            .hint("not said: it has both");
+            .hint("empty: it has both");
     static final Field<Boolean> SEALED = Field.yesNo("sealed", "sealed or shielded");
     static final Field<Double> BORE = Field.size("bearingBore", "its bore");
     static final Field<Double> OUTSIDE = Field.size("bearingOutside", "its outside");

@@ -175,7 +175,7 @@ interface JobMapper {
     record CauseCount(long positionId, String cause, int times) {
         /** In words, with how often where it was more than once. */
         String words() {
-            return Cause.of(cause).map(Cause::words).orElse(cause) + (times == 1 ? "" : ", " + times + " times");
+            return Cause.of(cause).map(Cause::words).orElse(cause) + (times == 1 ? "" : " (" + times + ")");
         }
     }
 }

@@ -107,7 +107,7 @@ class SnapshotMaker {
                 + switch (entry.state()) {
                     case IN -> "put in, not counted out";
                     case OUT -> "counted out";
-                    case TRIAL -> "on trial";
+                    case TRIAL -> "finger-tight, not final";
                     case FINAL -> "final";
                 }
                 + ", " + entry.personName();

@@ -57,7 +57,7 @@ public record StripPart(
     }
 
     static final Field<Side> FACED = Field.choice("faced", "its open or marked side faced", Side.class, Side::words);
-    static final Field<Double> PLACE = Field.place("place", "its outer face from the housing's face");
+    static final Field<Double> PLACE = Field.place("place", "depth from housing face");
     static final Field<Double> THICKNESS = Field.size("thickness", "its length along the shaft");
     private static final Field<Double> CLOCK = Field.number("clock", "clock position", "", 0, 12);
     static final Field<String> SHIMS = Field.line("shims", "each shim, mm").hint("such as 0.5 0.2 2x0.1");

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Facts of a position in words, for the record of acts. */
 final class PositionWords {
-    private static final String NOT_SAID = "not said";
+    private static final String NOT_SAID = "not known";
 
     private PositionWords() {}
 

@@ -25,14 +25,14 @@ final class PartFields {
     private static final Field<Double> FROM =
             Field.place("fromMm", "outer face at").need();
     private static final Field<String> ENTERS =
-            Field.choice("entersFrom", "goes in from", SIDES).hint("not said: outside");
+            Field.choice("entersFrom", "goes in from", SIDES).hint("empty: outside");
     private static final Field<String> BEFORE =
             Field.line("beforeItem", "has to be in before").hint("name of a part");
     private static final Field<Double> TOLERANCE = Field.play("toleranceMm", "tolerance, ±");
     private static final Field<Double> DIAMETER = Field.size("diameterMm", "diameter");
     private static final Field<String> ON = Field.choice(
                     "on", "on", Field.pairs("SHAFT", "the shaft", "HOUSING", "the housing"))
-            .hint("not said: the shaft");
+            .hint("empty: the shaft");
 
     /** @param folded how many of the last fields are folded away */
     record Fields(List<Field<?>> all, int folded) {}
@@ -66,7 +66,7 @@ final class PartFields {
                             Field.size("widthMm", "width").need(),
                             Field.size("outsideDiameterMm", "outside").need(),
                             Field.choice("mainLip", "open side faces", SIDES).need(),
-                            Field.choice("dustLip", "dust lip faces", SIDES).hint("not said: none"),
+                            Field.choice("dustLip", "dust lip faces", SIDES).hint("empty: none"),
                             Field.size("insideDiameterMm", "inside"),
                             Field.choice("caseType", "outside of the case", CaseType.class, CaseType::words),
                             Field.choice(
@@ -81,8 +81,8 @@ final class PartFields {
                                                     "PTFE",
                                                     "CASSETTE",
                                                     "cassette"))
-                                    .hint("not said: standard"),
-                            Field.yesNo("spring", "spring").hint("not said: yes"),
+                                    .hint("empty: standard"),
+                            Field.yesNo("spring", "spring").hint("empty: yes"),
                             Field.choice(
                                     "ribs",
                                     "ribs, seen from its back",
@@ -104,7 +104,7 @@ final class PartFields {
                             Field.size("flangeDiameterMm", "flange, diameter"),
                             Field.size("flangeThicknessMm", "flange, thickness"),
                             Field.yesNo("reversedOnPurpose", "turned for a reason")
-                                    .hint("not said: no"),
+                                    .hint("empty: no"),
                             Field.place("decidedMm", "depth that was decided"),
                             Field.play("uncertaintyMm", "its depth read, gauge ±"),
                             Field.play("mayStandProudMm", "may stand proud by"),
@@ -253,7 +253,7 @@ final class PartFields {
                             ENDS.need(),
                             Field.play("depthMm", "depth"),
                             Field.yesNo("widthMeasured", "its width was measured")
-                                    .hint("not said: yes"),
+                                    .hint("empty: yes"),
                             ON),
                     1);
         }
@@ -322,7 +322,7 @@ final class PartFields {
                 List.of(
                         Field.choice("medium", "medium", Medium.class, Medium::words)
                                 .need(),
-                        Field.choice("dirt", "dirt", Dirt.class, Dirt::words).hint("not said: clean"),
+                        Field.choice("dirt", "dirt", Dirt.class, Dirt::words).hint("empty: clean"),
                         Field.pressure("pressureMpa", "pressure").hint("empty: 0 MPa assumed, not for a vacuum"),
                         Field.choice(
                                 "level",
@@ -337,8 +337,8 @@ final class PartFields {
                                         "DRY",
                                         "dry")),
                         Field.choice("greaseFeed", "grease is fed", GreaseFeed.class, GreaseFeed::words)
-                                .hint("not said: not fed"),
-                        Field.yesNo("vented", "vented or drained").hint("not said: no"),
+                                .hint("empty: not fed"),
+                        Field.yesNo("vented", "vented or drained").hint("empty: no"),
                         Field.choice(
                                 "fluid",
                                 "which, by name",
@@ -375,7 +375,7 @@ final class PartFields {
                                                 "gasket",
                                                 "BLIND",
                                                 "blind: no way out"))
-                                .hint("not said: nothing"),
+                                .hint("empty: nothing"),
                         BEFORE),
                 1);
     }

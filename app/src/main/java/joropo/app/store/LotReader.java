@@ -59,7 +59,7 @@ final class LotReader {
             errors.put("cured", "has not come yet: read the bag again");
         }
         if (text("batch").isEmpty()) {
-            errors.putIfAbsent("batch", "is needed: it is what a maker is asked by");
+            errors.putIfAbsent("batch", "is needed: the maker will ask for it");
         }
         if (text("place").isEmpty()) {
             errors.putIfAbsent("place", "is needed: where it lies");

@@ -159,11 +159,11 @@ class StripLogIT {
         page.click("button[aria-label='Back in: bearing']");
         assertThat(page.locator("#back li").first())
                 .containsText("back in turned dry and clean: smooth, no track, Marisol Araguaney");
-        page.click("button[aria-label='New one: lip seal 2']");
+        page.click("button[aria-label='Replace: lip seal 2']");
         assertThat(page.locator("#back .wrong")).hasText("Waits: key goes in before it, or say why that is left out.");
         page.click("button[aria-label='Back in: key']");
-        page.click("button[aria-label='New one: running sleeve']");
-        page.click("button[aria-label='New one: lip seal 2']");
+        page.click("button[aria-label='Replace: running sleeve']");
+        page.click("button[aria-label='Replace: lip seal 2']");
         assertThat(page.locator("#back li.is-settled")).hasCount(4);
         page.click("button[aria-label='Left out: gasket']");
         assertThat(page.locator("#back .wrong")).hasText("Needs why it is left out.");

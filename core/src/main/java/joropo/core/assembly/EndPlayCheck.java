@@ -10,7 +10,7 @@ import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Axial play against the builder's limits, and what its shim pack has to do with it (guide, limits of the maker). A
+ * Axial play against the maker's limits, and what its shim pack has to do with it (guide, limits of the maker). A
  * thinner pack is never the cure for old bearings.
  */
 public final class EndPlayCheck {
@@ -40,13 +40,13 @@ public final class EndPlayCheck {
                 "Push and pull the shaft against an indicator.");
     }
 
-    /** It was read, and nobody knows the builder's limits. */
+    /** It was read, and nobody knows the maker's limits. */
     public static Finding withoutLimits(double measuredMm) {
         return Finding.of(
                         "play",
                         Status.CAUTION,
                         PLAY,
-                        "The builder's limits are not known, so the play is only recorded; lip track and depth were "
+                        "The maker's limits are not known, so the play is only recorded; lip track and depth were "
                                 + "judged with it.",
                         "Find the limits in the machine's book.",
                         Source.COMPUTED,
@@ -90,9 +90,9 @@ public final class EndPlayCheck {
                 : play == Status.PASS && in.uncertaintyMm() == null ? Status.CAUTION : play;
         String message =
                 switch (status) {
-                    case PASS -> "The play lies in the builder's limits.";
+                    case PASS -> "The play lies in the maker's limits.";
                     case CAUTION ->
-                        "The play lies in the builder's limits, as far as a dial indicator tells: the gauge is not "
+                        "The play lies in the maker's limits, as far as a dial indicator tells: the gauge is not "
                                 + "named.";
                     case REMEASURE ->
                         countAgain

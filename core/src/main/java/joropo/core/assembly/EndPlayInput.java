@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Axial play of a shaft, read with an indicator; mm.
  *
- * @param measuredMm whole play, 0 or more, @param lowMm, @param highMm the builder's limits
+ * @param measuredMm whole play, 0 or more, @param lowMm, @param highMm the maker's limits
  * @param packMm shims of the pack that sets it, each; empty: there is none; absent: nobody has counted
  * @param shimOpens whether a thicker pack gives more play; absent: not known
  * @param bearingsRenewed whether new bearings, or a new shaft, went in

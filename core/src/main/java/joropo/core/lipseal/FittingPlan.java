@@ -351,9 +351,9 @@ public final class FittingPlan {
         hold(
                 "free",
                 (in.among().isAlone()
-                                ? "What comes next is free"
-                                : "After the " + in.name() + " what comes next is free")
-                        + ": the bearing still moves as before, nothing rubs.",
+                                ? "Bearing still turns freely"
+                                : "After the " + in.name() + " the bearing still turns freely")
+                        + ": it moves as before, nothing rubs.",
                 "Pressed too far it runs against what turns.");
     }
 

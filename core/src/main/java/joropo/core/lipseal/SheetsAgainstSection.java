@@ -97,7 +97,7 @@ public final class SheetsAgainstSection {
                         .map(b -> b.turningFromMm() == null ? b.fromMm() : b.turningFromMm())
                         .orElse(null));
         differ(
-                "ground surface from",
+                "ground band from",
                 stretch(typed, ShaftItem.RunningSurface.class),
                 stretch(section, ShaftItem.RunningSurface.class));
         differ(

@@ -13,7 +13,7 @@ public final class HoldPoints {
     public static Finding sealIsTheCause(boolean levelSeen, boolean breatherSeen, boolean aboveSeen) {
         return ticked(
                 "innocent",
-                "the seal is really the cause",
+                "other sources ruled out",
                 levelSeen && breatherSeen && aboveSeen,
                 "Level, breather and everything above were looked at first.",
                 "Level, breather, plugs and hoses above have not all been looked at.",

@@ -39,9 +39,9 @@ class DriverQuickCheck implements QuickCheck {
                                     "pressSide",
                                     "tool meets",
                                     Field.pairs("CLOSED", "the closed side", "OPEN", "the open side"))
-                            .hint("not said: the closed side"),
+                            .hint("empty: the closed side"),
                     Field.choice("mount", "its case grips", Field.pairs("BORE", "the bore", "SHAFT", "the shaft"))
-                            .hint("not said: the bore"),
+                            .hint("empty: the bore"),
                     Field.play("sunkMm", "stands below the face by"),
                     Field.play("proudMm", "stands proud by"),
                     Field.yesNo("flush", "flush with the face"),

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Where an old seal stood and which way it faced: as typed of it, else as the strip log has it.
  *
- * @param placeMm of its outer face from the housing's face, @param widthMm each absent while it was not read
+ * @param placeMm of depth from housing face, @param widthMm each absent while it was not read
  */
 record FoundPlace(
         @Nullable Double placeMm,

@@ -31,8 +31,8 @@ import joropo.core.surface.SurfaceByEye;
 
 /** What is asked of a lip seal and its entry, stage by stage. */
 final class LipSealFields {
-    private static final String AS_POSITION = "not said: as at the position";
-    private static final String NOT_SAID_NO = "not said: no";
+    private static final String AS_POSITION = "empty: as at the position";
+    private static final String NOT_SAID_NO = "empty: no";
     private static final double ROUGHEST_RA_UM = 100;
     private static final double ROUGHEST_RZ_UM = 500;
     private static final double HARDEST_HRC = 80;
@@ -45,7 +45,7 @@ final class LipSealFields {
                     "which, by name",
                     Fluid.all().stream().map(f -> new Choice(f.key(), f.name())).toList())
             .with(Own.FLUIDS)
-            .hint("not said: the worst it may be");
+            .hint("empty: the worst it may be");
     static final Field<Dirt> DIRT =
             Field.choice("dirt", "outside", Dirt.class, Dirt::words).hint(AS_POSITION);
     static final Field<Double> SPEED = Field.speed("speed", "speed, rpm").hint("empty: as at the position");
@@ -58,20 +58,20 @@ final class LipSealFields {
             Field.temperature("coldest", "coldest start").hint("empty: 0 °C assumed");
     static final Field<Wetting> WETTING = Field.choice(
                     "wetting", "how the lip is wetted", Wetting.class, Wetting::words)
-            .hint("not said: splashed; in grease: greased");
+            .hint("empty: splashed; in grease: greased");
     static final Field<Double> PRESSURE =
             Field.pressure("pressure", "pressure inside").hint("empty: none (0 MPa)");
     static final Field<Double> PRESSURE_OUT =
             Field.pressure("pressureOut", "pressure outside").hint("empty: none (0 MPa)");
     static final Field<Medium> OUTSIDE_MEDIUM = Field.choice(
                     "outsideMedium", "medium outside", Medium.class, Medium::words)
-            .hint("not said: air");
+            .hint("empty: air");
     static final Field<String> OUTSIDE_FLUID = Field.choice(
                     "outsideFluid",
                     "which outside, by name",
                     Fluid.all().stream().map(f -> new Choice(f.key(), f.name())).toList())
             .with(Own.FLUIDS)
-            .hint("not said: the worst it may be");
+            .hint("empty: the worst it may be");
     static final Field<Boolean> CORROSIVE =
             Field.yesNo("corrosive", "salt or acid wash outside").hint(NOT_SAID_NO);
     static final Field<Boolean> FOOD =
@@ -118,8 +118,8 @@ final class LipSealFields {
     static final Field<Double> BORE_B2 = Field.size("boreB2", "B near the stop, 3 to 9");
     static final Field<String> DEPTH_GAUGE = CommonFields.gauge("depthGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES);
     static final Field<Double> STOP_DEPTH = Field.size("stopDepth", "to the shoulder");
-    static final Field<Double> TURNING_DEPTH = Field.size("turningDepth", "to the nearest turning part");
-    static final Field<Double> GROUND_FROM = Field.place("groundFrom", "ground surface from");
+    static final Field<Double> TURNING_DEPTH = Field.size("turningDepth", "to the nearest rotating part");
+    static final Field<Double> GROUND_FROM = Field.place("groundFrom", "ground band from");
     static final Field<Double> GROUND_TO = Field.place("groundTo", "ground surface to");
     static final Field<SurfaceByEye> SURFACE =
             Field.choice("surface", "track on the shaft", SurfaceByEye.class, SurfaceByEye::words);
@@ -151,7 +151,7 @@ final class LipSealFields {
                     "cleaned with",
                     Fluid.all().stream().map(f -> new Choice(f.key(), f.name())).toList())
             .with(Own.FLUIDS)
-            .hint("not said: cloth and scraper only");
+            .hint("empty: cloth and scraper only");
     static final Field<String> RUBBER_STAYS = Field.choice(
                     "rubberStays",
                     "rubber that stays in or is touched",
@@ -203,20 +203,20 @@ final class LipSealFields {
     static final Field<Side> MAIN_LIP = CommonFields.side("mainLip", "open side, with the spring, faces");
     static final Field<Mount> MOUNT = Field.choice(
                     "mount", "its case grips", Mount.class, Field.pairs("BORE", "the bore", "SHAFT", "the shaft"))
-            .hint("not said: the bore");
+            .hint("empty: the bore");
     static final Field<Double> PLANNED_DEPTH =
             Field.place("plannedDepth", "depth of its outer face").hint("empty: the target of the depth window");
     static final Field<EdgeCover> EDGE_COVER = Field.choice(
                     "edgeCover", "edge on the way covered by", EdgeCover.class, EdgeCover::words)
-            .hint("not said: nothing");
+            .hint("empty: nothing");
     static final Field<Medium> BETWEEN_MEDIUM = Field.choice(
                     "betweenMedium", "between it and the next seal inward", Medium.class, Medium::words)
-            .hint("not said: grease assumed");
+            .hint("empty: grease assumed");
     static final Field<Level> BETWEEN_LEVEL =
-            Field.choice("betweenLevel", "how full", Level.class, Level::words).hint("not said: a third to a half");
+            Field.choice("betweenLevel", "how full", Level.class, Level::words).hint("empty: a third to a half");
     static final Field<GreaseFeed> BETWEEN_FEED = Field.choice(
                     "betweenFeed", "grease is fed there by", GreaseFeed.class, GreaseFeed::words)
-            .hint("not said: not fed");
+            .hint("empty: not fed");
     static final Field<String> DECIDE_WHY = Field.line("decideWhy", "reason, where it differs from what was found");
     static final Field<Boolean> SHAFT_IN_PLACE = Field.yesNo("shaftInPlace", "shaft's end is there while it is driven")
             .hint(NOT_SAID_NO);

@@ -19,6 +19,8 @@ import org.jspecify.annotations.Nullable;
 
 /** The figures under each card: what was computed from its readings. */
 final class LipSealFigures {
+    private static final int HOURS = 12;
+
     private final LipSealWork work;
     private final Show show;
 
@@ -144,7 +146,7 @@ final class LipSealFigures {
                 new Figure("mean", mm(square.meanMm()), "mm", mark("S2-fitted")),
                 new Figure("tilt over the outside", fit(square.tiltMm()), "mm", mark("tilt"))));
         if (square.tapAtClock() != null) {
-            out.add(new Figure("proud at", Length.show(square.tapAtClock(), 1), "o'clock", null));
+            out.add(new Figure("high between", between(square.tapAtClock()), "o'clock", null));
         }
         return out;
     }
@@ -164,5 +166,13 @@ final class LipSealFigures {
 
     private static String mm(double mm) {
         return Length.show(mm, 2);
+    }
+
+    /** A place of the clock by the hours beside it. */
+    private static String between(double clock) {
+        int hour = (int) Math.floor(clock);
+        int before = hour % HOURS == 0 ? HOURS : hour % HOURS;
+        int after = before % HOURS + 1;
+        return clock == hour ? String.valueOf(before) : before + " and " + after;
     }
 }

@@ -132,7 +132,7 @@ final class LipSealPanels {
                 .map(c -> c.caseType().words())
                 .collect(Collectors.joining(", "));
         if (!others.isEmpty()) {
-            reasons.add("may have instead: " + others);
+            reasons.add("also possible: " + others);
         }
         return new Option(
                 shown.rank(),
@@ -168,7 +168,7 @@ final class LipSealPanels {
                         .toList();
         boolean nothingElse = choosing != null && choosing.candidates().isEmpty();
         return new Listing(
-                "struck-out", "seal", "struck out, and why", nothingElse ? Fold.OPEN : Fold.CLOSED, lines, "");
+                "struck-out", "seal", "ruled out, and why", nothingElse ? Fold.OPEN : Fold.CLOSED, lines, "");
     }
 
     private Choices remedies() {

@@ -70,7 +70,7 @@ class LipSealQuickCheck implements QuickCheck {
                             .need(),
                     Field.choice("insideFluid", "which, by name", CheckChoices.FLUIDS)
                             .with(Field.Own.FLUIDS)
-                            .hint("not said: the worst it may be"),
+                            .hint("empty: the worst it may be"),
                     Field.temperature("sumpTemperatureC", "sump temperature").need(),
                     Field.temperature("coldestC", "coldest start"),
                     Field.choice("wetting", "how the lip is wetted", Wetting.class, Wetting::words)
@@ -81,7 +81,7 @@ class LipSealQuickCheck implements QuickCheck {
             .folded(
                     "Outside, swinging, run-out, track",
                     Field.choice("outsideMedium", "medium outside", Medium.class, Medium::words)
-                            .hint("not said: air"),
+                            .hint("empty: air"),
                     Field.choice("outsideFluid", "which, by name", CheckChoices.FLUIDS)
                             .with(Field.Own.FLUIDS),
                     Field.pressure("pressureOutsideMpa", "pressure outside"),
