@@ -93,7 +93,7 @@ class DemoCrowd {
                 (String) job.get("seal"),
                 (String) job.get("size"),
                 writer.queryForList(
-                        "select r.stage, r.texts, r.verdict, r.schema_version from sheet_revision r "
+                        "select r.stage, r.texts, r.verdict, r.judged, r.schema_version from sheet_revision r "
                                 + "where r.job_id = ? and "
                                 + "r.revision = (select max(x.revision) from sheet_revision x where "
                                 + "x.job_id = r.job_id and "
@@ -136,7 +136,13 @@ class DemoCrowd {
             pattern.sheets().stream()
                     .limit(signed ? pattern.sheets().size() : 3)
                     .forEach(s -> sheets.add(new Object[] {
-                        id, s.get("stage"), s.get("texts"), s.get("schema_version"), s.get("verdict"), at
+                        id,
+                        s.get("stage"),
+                        s.get("texts"),
+                        s.get("schema_version"),
+                        s.get("verdict"),
+                        s.get("judged"),
+                        at
                     }));
             if (signed) {
                 String snapshot =
@@ -157,9 +163,9 @@ class DemoCrowd {
                 "insert into job_item (job_id, number, kind, person_id, added_at) values (?, 1, 'LIP_SEAL', 1, ?)",
                 items);
         writer.batchUpdate(
-                "insert into sheet_revision (job_id, stage, revision, texts, schema_version, verdict, "
+                "insert into sheet_revision (job_id, stage, revision, texts, schema_version, verdict, judged, "
                         + "person_id, kept_at) "
-                        + "values (?, ?, 1, ?, ?, ?, 1, ?)",
+                        + "values (?, ?, 1, ?, ?, ?, ?, 1, ?)",
                 sheets);
         writer.batchUpdate(
                 "insert into signature (job_id, snapshot, sha256, person_id, signed_at) values (?, ?, ?, 1, ?)",

@@ -8,6 +8,7 @@ import joropo.app.ui.Field.Own;
 import joropo.core.assembly.Fasteners;
 import joropo.core.assembly.ProvingInput;
 import joropo.core.assembly.TorquePlanInput;
+import joropo.core.diagnosis.Cause;
 import joropo.core.readings.Gauge;
 import joropo.core.shaft.Side;
 import joropo.core.units.LengthUnit;
@@ -93,7 +94,10 @@ public final class CommonFields {
             "no specified torque: class on the head",
             TorquePlanInput.BOLT_CLASSES.stream().map(c -> new Choice(c, c)).toList());
     public static final Field<TorquePlanInput.Clamped> CLAMPED = Field.choice(
-            "clamped", "no specified torque: what is clamped", TorquePlanInput.Clamped.class, TorquePlanInput.Clamped::words);
+            "clamped",
+            "no specified torque: what is clamped",
+            TorquePlanInput.Clamped.class,
+            TorquePlanInput.Clamped::words);
     public static final Field<String> TIGHTEN_BEFORE =
             Field.line("tightenBefore", "tight before this closes the way").hint("such as the coupling guard");
     public static final Field<Boolean> TRIAL_SEATING =
@@ -141,6 +145,13 @@ public final class CommonFields {
     public static final Field<Boolean> LEVEL_RIGHT = Field.tick("levelRight", "filled to level");
     public static final Field<Boolean> BREATHER_FREE = Field.tick("breatherFree", "breather free");
 
+    public static final Field<String> CAUSE_CONFIRMED = Field.choice(
+                    "causeConfirmed",
+                    "cause, as it proved in the end",
+                    Cause.all().stream()
+                            .map(c -> new Choice(c.code(), c.words()))
+                            .toList())
+            .hint("empty: the one that leads, else none");
     public static final Field<String> REMARK = Field.note("remark", "remark");
     public static final Field<String> NEXT_LOOK =
             Field.date("nextLook", "next look").hint(DAY);

@@ -135,7 +135,13 @@ final class CommonCards {
 
     private static List<Card> sign() {
         return List.of(
-                Card.of("remark", "For the record", Shape.LIST, CommonFields.REMARK, CommonFields.NEXT_LOOK),
+                Card.of(
+                        "remark",
+                        "For the record",
+                        Shape.LIST,
+                        CommonFields.CAUSE_CONFIRMED,
+                        CommonFields.REMARK,
+                        CommonFields.NEXT_LOOK),
                 Card.of(
                                 "concession",
                                 "Concession",

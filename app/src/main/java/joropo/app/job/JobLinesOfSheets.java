@@ -58,7 +58,7 @@ class JobLinesOfSheets implements JobLines {
                     "", why.substring(0, 1).toLowerCase(Locale.ROOT) + why.substring(1, why.length() - 1));
         }
         String tab = Long.toString(random.nextLong() >>> 1, Character.MAX_RADIX);
-        store.saveDraft(state, stage, tab, state.seq(stage), sheet, work.verdict(stage), person);
+        store.saveDraft(state, stage, tab, state.seq(stage), sheet, work.verdicts(stage), person);
     }
 
     @Override

@@ -57,6 +57,8 @@ interface JobMapper {
 
     void setState(@Param("jobId") long jobId, @Param("state") Job.State state, @Param("why") @Nullable String why);
 
+    void setVerdict(@Param("jobId") long jobId, @Param("verdict") Status verdict);
+
     /** The newest kept sheet of each stage, and every draft by its number. */
     List<Typing> typing(long jobId);
 
@@ -69,7 +71,7 @@ interface JobMapper {
             @Param("revision") int revision,
             @Param("texts") String texts,
             @Param("schemaVersion") int schemaVersion,
-            @Param("verdict") Status verdict,
+            @Param("v") Verdicts verdicts,
             @Param("personId") long personId,
             @Param("at") Instant at);
 
@@ -79,7 +81,11 @@ interface JobMapper {
     List<StageDraft> drafts(long jobId);
 
     /** @return 0 when the job is not open any more: then nothing is saved */
-    int saveDraft(@Param("jobId") long jobId, @Param("d") StageDraft draft, @Param("personId") long personId);
+    int saveDraft(
+            @Param("jobId") long jobId,
+            @Param("d") StageDraft draft,
+            @Param("judged") Status judged,
+            @Param("personId") long personId);
 
     List<StepDone> steps(long jobId);
 

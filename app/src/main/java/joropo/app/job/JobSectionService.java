@@ -100,7 +100,7 @@ class JobSectionService {
                 })));
         JobWork work = works.of(state, state.textsWith(Stage.DECIDE, sheet));
         store.saveDraft(
-                state, Stage.DECIDE, "section", state.seq(Stage.DECIDE), sheet, work.verdict(Stage.DECIDE), person);
+                state, Stage.DECIDE, "section", state.seq(Stage.DECIDE), sheet, work.verdicts(Stage.DECIDE), person);
     }
 
     /**

@@ -134,7 +134,7 @@ public class JobSheets {
                 || JobRules.held(stage, state, work).isPresent()) {
             return new Keeping(pages.page(state, stage, work, shown(saved, posted, missing), person));
         }
-        store.keep(number, stage, texts, work.verdict(stage), person);
+        store.keep(number, stage, texts, work.verdicts(stage), person);
         return new Keeping(null);
     }
 
@@ -163,7 +163,7 @@ public class JobSheets {
                 blank.forEach(
                         n -> sheet.put(n, sheet.getOrDefault(n, Typed.NOTHING).retyped(texts.get(n), unit)));
                 JobWork work = works.of(state, state.textsWith(stage, sheet));
-                store.saveDraft(state, stage, tab, state.seq(stage), sheet, work.verdict(stage), person);
+                store.saveDraft(state, stage, tab, state.seq(stage), sheet, work.verdicts(stage), person);
                 first = first == null ? stage : first;
             }
         }
@@ -179,14 +179,21 @@ public class JobSheets {
         state.drafts().stream()
                 .filter(d -> d.stage() == stage && d.tab().equals(tab))
                 .findFirst()
-                .ifPresent(d -> store.saveDraft(
-                        state, stage, tab, state.seq(stage), json.read(d.texts()), d.verdict(), person));
+                .map(d -> json.read(d.texts()))
+                .ifPresent(sheet -> store.saveDraft(
+                        state,
+                        stage,
+                        tab,
+                        state.seq(stage),
+                        sheet,
+                        works.of(state, state.textsWith(stage, sheet)).verdicts(stage),
+                        person));
     }
 
     private Saved save(JobState before, Stage stage, Posted posted, Retyped retyped, Person person) {
         JobWork work = works.of(before, before.textsWith(stage, retyped.texts()));
         JobStore.Saved saved = store.saveDraft(
-                before, stage, posted.tab(), posted.seq(), retyped.texts(), work.verdict(stage), person);
+                before, stage, posted.tab(), posted.seq(), retyped.texts(), work.verdicts(stage), person);
         return new Saved(saved.after(), work, saved.seq(), retyped);
     }
 

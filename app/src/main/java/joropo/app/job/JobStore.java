@@ -38,7 +38,6 @@ import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
-import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -195,7 +194,7 @@ class JobStore {
             String tab,
             long seenSeq,
             Map<String, Typed> texts,
-            Status verdict,
+            Verdicts verdicts,
             Person person) {
         JobState now = loaded.withDrafts(jobs.drafts(loaded.job().id()), json);
         if (now.seqOf(stage, tab) > 0 && texts.equals(now.sheet(stage))) {
@@ -204,8 +203,15 @@ class JobStore {
         boolean older = now.seqOfOthers(stage, tab) > Math.max(seenSeq, now.seqOf(stage, tab));
         long seq = older ? Math.max(seenSeq, now.seqOf(stage, tab)) : now.seq(stage) + 1;
         var draft = new StageDraft(
-                stage, tab, seq, older, json.write(texts), verdict, person.fullName(), after(now.lastRevision(stage)));
-        if (jobs.saveDraft(loaded.job().id(), draft, person.id()) == 0) {
+                stage,
+                tab,
+                seq,
+                older,
+                json.write(texts),
+                verdicts.stage(),
+                person.fullName(),
+                after(now.lastRevision(stage)));
+        if (jobs.saveDraft(loaded.job().id(), draft, verdicts.job(), person.id()) == 0) {
             mustBeOpen(find(loaded.job().number()));
         }
         List<StageDraft> drafts = Stream.concat(
@@ -219,7 +225,7 @@ class JobStore {
 
     /** Keeps a sheet as its next revision. */
     @Transactional
-    public void keep(String number, Stage stage, Map<String, Typed> texts, Status verdict, Person person) {
+    public void keep(String number, Stage stage, Map<String, Typed> texts, Verdicts verdicts, Person person) {
         JobState state = state(openJob(number), Set.of());
         int revision = state.lastRevision(stage).map(Revision::revision).orElse(0) + 1;
         Instant newest = state.drafts().stream()
@@ -234,7 +240,7 @@ class JobStore {
                 revision,
                 json.write(texts),
                 TextsJson.SCHEMA_VERSION,
-                verdict,
+                verdicts,
                 person.id(),
                 at);
     }
@@ -297,10 +303,11 @@ class JobStore {
         }
         jobs.insertSignature(job.id(), signing.snapshot(), signing.sha256(), person.id(), at);
         jobs.setState(job.id(), Job.State.SIGNED, null);
+        jobs.setVerdict(job.id(), signing.verdict());
         if (signing.fitted() != null) {
             bench.fitted(job.positionId(), job.id(), signing.fitted());
         }
-        signing.causes().forEach(c -> jobs.insertCause(job.id(), job.positionId(), c.cause(), c.score()));
+        signing.causes().forEach(c -> jobs.insertCause(job.id(), job.positionId(), c, 0));
         signing.lives().forEach(l -> {
             lists.endLife(job.positionId(), l.item(), l.hoursOfLast(), at);
             lists.insertLife(job.id(), job.positionId(), l, at);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.family.Card;
 import joropo.app.family.CommonFields;
@@ -64,6 +65,7 @@ final class JobWork {
     private final CommonWork common;
     private final List<JobFinding> findings;
     private final Map<String, String> errors;
+    private final Set<Stage> begun;
     private final Set<Care> care;
     private final List<StripLog.Removed> log;
 
@@ -71,10 +73,12 @@ final class JobWork {
             Position position,
             List<JobItem> all,
             Map<String, Typed> texts,
+            Set<Stage> begun,
             List<StripPart> off,
             JobFacts.Arranged arranged,
             Shop shop,
             Families families) {
+        this.begun = begun;
         care = position.care();
         log = off.stream().map(StripPart::removed).toList();
         cards = new JobCards(all, off, texts, families);
@@ -122,7 +126,15 @@ final class JobWork {
             Families families) {
         Map<String, Typed> all = new HashMap<>();
         texts.values().forEach(sheet -> sheet.forEach(all::putIfAbsent));
-        return new JobWork(position, items, all, off, arranged, shop, families);
+        return new JobWork(position, items, all, begun(texts), off, arranged, shop, families);
+    }
+
+    private static Set<Stage> begun(Map<Stage, Map<String, Typed>> texts) {
+        return texts.entrySet().stream()
+                .filter(e -> e.getKey() != Stage.SIGN
+                        && e.getValue().values().stream().anyMatch(t -> !t.isBlank()))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 
     private ReadFields read(JobItem item) {
@@ -197,6 +209,19 @@ final class JobWork {
     Status verdict(Stage stage) {
         return Finding.worst(findings.stream()
                 .filter(f -> f.stage() == stage)
+                .map(JobFinding::finding)
+                .toList());
+    }
+
+    /** What is found as the job stands now. */
+    Verdicts verdicts(Stage stage) {
+        return new Verdicts(verdict(stage), verdict());
+    }
+
+    /** The worst of all stages on which something was typed. */
+    Status verdict() {
+        return Finding.worst(findings.stream()
+                .filter(f -> begun.contains(f.stage()))
                 .map(JobFinding::finding)
                 .toList());
     }

@@ -182,7 +182,7 @@ class ListsPages {
                 show.mark(offer.life().finding().status(), Judged.ARRANGEMENT),
                 offer.life().useBy() == null
                         ? offer.life().finding().message()
-                        : "to be used by " + offer.life().useBy(),
+                        : "to be used by " + show.dayOf(offer.life().useBy()),
                 offer.needsLead(),
                 offer.enough());
     }

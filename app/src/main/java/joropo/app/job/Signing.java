@@ -9,6 +9,7 @@ import joropo.app.family.WorkSection;
 import joropo.core.diagnosis.Cause;
 import joropo.core.diagnosis.DiagnosisResult.Ranked;
 import joropo.core.section.Section;
+import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,10 +24,11 @@ record Signing(
         String snapshot,
         String sha256,
         @Nullable Section fitted,
-        List<Ranked> causes,
+        List<String> causes,
         List<Life> lives,
         @Nullable Concession concession,
-        @Nullable Recommendation recommendation) {
+        @Nullable Recommendation recommendation,
+        Status verdict) {
     /**
      * What begins a life here, and how the last one ended. @param item its number, @param hoursOfLast absent: not known
      */
@@ -47,8 +49,7 @@ record Signing(
 
     static Signing of(JobWork work, String snapshot, String sha256, String signer) {
         ReadFields read = work.read();
-        List<Ranked> causes =
-                work.diagnosis() == null ? List.of() : work.diagnosis().first();
+        List<String> causes = causes(work);
         Concession concession = read.get(CommonFields.CONCESSION) == null
                 ? null
                 : new Concession(
@@ -71,16 +72,27 @@ record Signing(
                 causes,
                 lives(work, causes),
                 concession,
-                recommendation);
+                recommendation,
+                work.verdict());
+    }
+
+    /** The cause that was confirmed, else the one that leads; none where neither is there: history guesses nothing. */
+    private static List<String> causes(JobWork work) {
+        String confirmed = work.read().get(CommonFields.CAUSE_CONFIRMED);
+        return confirmed != null
+                ? List.of(confirmed)
+                : work.diagnosis() == null
+                        ? List.of()
+                        : work.diagnosis().leading().map(Ranked::cause).stream().toList();
     }
 
     /** Of every item of which it is said what was fitted. */
-    private static List<Life> lives(JobWork work, List<Ranked> causes) {
+    private static List<Life> lives(JobWork work, List<String> causes) {
         String symptom = work.read().get(CommonFields.SYMPTOM);
         String reason = causes.isEmpty()
                 ? symptom == null ? "" : CommonFields.words(CommonFields.SYMPTOM, symptom)
                 : causes.stream()
-                        .map(c -> Cause.of(c.cause()).map(Cause::words).orElse(""))
+                        .map(c -> Cause.of(c).map(Cause::words).orElse(""))
                         .collect(Collectors.joining(" or "));
         Double hours = work.read().get(CommonFields.HOURS);
         return work.items().stream()

@@ -4,8 +4,10 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Errors;
 import joropo.core.material.CureQuarter;
@@ -21,6 +23,8 @@ import org.jspecify.annotations.Nullable;
 final class LotReader {
     static final List<String> FIELDS =
             List.of("kind", "name", "size", "material", "batch", "cured", "count", "place", "source");
+    private static final String KINDS =
+            Arrays.stream(PartKind.values()).map(PartKind::words).collect(Collectors.joining(", "));
     private static final int LONGEST = 60;
     private static final int MOST = 10_000;
     private static final Pattern WHOLE = Pattern.compile("\\d{1,6}");
@@ -41,13 +45,31 @@ final class LotReader {
         return new LotReader(texts, unit, shop).lot();
     }
 
+    /** The texts of another lot like this one: all but its batch. */
+    static Map<String, String> like(Lot lot) {
+        Map<String, String> out = new LinkedHashMap<>();
+        out.put("kind", lot.kind().name());
+        out.put("name", lot.name());
+        out.put("size", lot.size());
+        out.put("material", Objects.requireNonNullElse(lot.material(), ""));
+        out.put("cured", lot.cured() == null ? "" : lot.cured().toString());
+        out.put("count", String.valueOf(lot.onHand()));
+        out.put("place", lot.place());
+        out.put("source", lot.source());
+        return out;
+    }
+
     private NewLot lot() {
         PartKind kind = Arrays.stream(PartKind.values())
-                .filter(k -> k.name().equals(text("kind")))
+                .filter(k -> k.name().equals(text("kind")) || k.words().equalsIgnoreCase(text("kind")))
                 .findFirst()
                 .orElse(null);
         if (kind == null) {
-            errors.put("kind", text("kind").isEmpty() ? "is needed" : "is none of the kinds: " + text("kind"));
+            errors.put(
+                    "kind",
+                    text("kind").isEmpty()
+                            ? "is needed"
+                            : "is none of the kinds: " + text("kind") + "; write " + KINDS);
         }
         FIELDS.stream()
                 .filter(f -> text(f).length() > LONGEST)

@@ -12,6 +12,7 @@ import joropo.app.ui.Paged;
 import joropo.core.material.Elastomer;
 import joropo.core.plan.PartKind;
 import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -43,8 +44,17 @@ class StoreController {
     }
 
     @GetMapping
-    String page(@RequestParam(defaultValue = "") String q, Model model) {
-        return page(q, "", Map.of(), Map.of(), model);
+    String page(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(required = false) @Nullable Long another,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        if (another == null) {
+            return page(q, "", Map.of(), Map.of(), model);
+        }
+        Lot last = store.lot(another).lot();
+        model.addAttribute("received", last);
+        return page(q, "receive", LotReader.like(last), Map.of(), model);
     }
 
     @PostMapping
@@ -53,7 +63,7 @@ class StoreController {
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         try {
-            return "redirect:/store/" + store.receive(form, me.unit(), me);
+            return "redirect:/store?another=" + store.receive(form, me.unit(), me) + "#receive";
         } catch (RefusedInput e) {
             return page("", "receive", form, Errors.byField(e), model);
         }

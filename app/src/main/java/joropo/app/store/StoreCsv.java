@@ -57,7 +57,7 @@ public class StoreCsv {
         }
     }
 
-    /** Every lot as it lies now. */
+    /** Every lot of which something lies there. */
     public String write() {
         var out = new StringWriter();
         try (var printer = CSVFormat.DEFAULT
@@ -69,8 +69,11 @@ public class StoreCsv {
                 .print(out)) {
             for (StoreService.Shelved s : store.lots()) {
                 Lot l = s.lot();
+                if (l.onHand() == 0) {
+                    continue; // used up: there is nothing to bring in again
+                }
                 printer.printRecord(
-                        l.kind(),
+                        l.kind().words(),
                         safe(l.name()),
                         safe(l.size()),
                         Objects.requireNonNullElse(l.material(), ""),

@@ -8,6 +8,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
@@ -30,6 +31,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** The store: lots received, issued, counted. Movements are only ever added; what is on hand is their sum. */
 @Service
 public class StoreService {
+    private static final Pattern NUMBER = Pattern.compile("\\d+(?:\\.\\d+)?");
+    /** By kind, then by size as numbers, the smallest first. */
+    private static final Comparator<Lot> BY_SIZE = Comparator.comparing(
+                    (Lot l) -> l.kind().words())
+            .thenComparing(StoreService::numbers, StoreService::compare)
+            .thenComparing(Lot::words)
+            .thenComparing(Lot::id);
+
     private static final int LONGEST_REASON = 200;
     private static final int MOST = 10_000;
 
@@ -81,6 +90,23 @@ public class StoreService {
         }
     }
 
+    private static List<Double> numbers(Lot lot) {
+        return NUMBER.matcher(lot.size())
+                .results()
+                .map(m -> Double.valueOf(m.group()))
+                .toList();
+    }
+
+    private static int compare(List<Double> a, List<Double> b) {
+        for (int i = 0; i < Math.min(a.size(), b.size()); i++) {
+            int by = a.get(i).compareTo(b.get(i));
+            if (by != 0) {
+                return by;
+            }
+        }
+        return Integer.compare(a.size(), b.size());
+    }
+
     /** All of them; asked for again and again, they are read and judged once a day and after each change. */
     public List<Shelved> lots() {
         return shelves().all();
@@ -89,8 +115,10 @@ public class StoreService {
     private Shelves shelves() {
         return known.get(
                 new On(today(), settings.shop().materials()),
-                on -> Shelves.of(
-                        store.lots().stream().map(l -> shelved(l, on.today())).toList()));
+                on -> Shelves.of(store.lots().stream()
+                        .sorted(BY_SIZE)
+                        .map(l -> shelved(l, on.today()))
+                        .toList()));
     }
 
     /** Lots past their date, without one where there has to be one, or about to pass it; of what is on hand. */

@@ -1,11 +1,13 @@
 package joropo.app.ui;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import joropo.core.units.Day;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
@@ -36,6 +38,10 @@ public class Show {
 
     public String day(Instant at) {
         return DAY.withZone(zone).format(at);
+    }
+
+    public String dayOf(LocalDate day) {
+        return Day.words(day);
     }
 
     public String moment(Instant at) {

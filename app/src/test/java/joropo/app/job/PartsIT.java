@@ -152,7 +152,7 @@ class PartsIT {
         fitter.fill("#release-lip-seal-" + old, "nothing else is here");
         fitter.click("button[aria-label^='Release lip seal 45x62x8']");
         assertThat(fitter.locator("#part-line-lip-seal .wrong"))
-                .containsText("FKM, group C, cured 1Q2005: to be used by 2015-03-31. Only a lead releases it, with a "
+                .containsText("FKM, group C, cured 1Q2005: to be used by 31 Mar 2015. Only a lead releases it, with a "
                         + "written reason.");
         assertThat(onHand(old)).isEqualTo(3);
         Workshop.close(fitter);

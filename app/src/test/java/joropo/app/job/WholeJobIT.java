@@ -260,7 +260,7 @@ class WholeJobIT {
         assertThat(page.locator("[id^=answer-]")).hasValue("fins cleaned at each stop");
         page.fill("[id^=on-]", "2026-12-01");
         page.click("text=Note the answer");
-        assertThat(page.locator("main")).containsText("fins cleaned at each stop, 2026-12-01");
+        assertThat(page.locator("main")).containsText("fins cleaned at each stop, 1 Dec 2026");
         Workshop.close(page);
     }
 }

@@ -49,7 +49,7 @@ class StoreIT {
         page.click("#receive + form button.keep");
         page.waitForURL("**/store/*");
         assertThat(page.locator("h1")).hasText("lip seal 45x62x8, NBR");
-        assertThat(page.locator("main")).containsText("NBR, group B, cured 2Q2012: to be used by 2019-06-30.");
+        assertThat(page.locator("main")).containsText("NBR, group B, cured 2Q2012: to be used by 30 Jun 2019.");
 
         page.fill("#issued-count", "9");
         page.click(".moving button:has-text('Take out')");
@@ -88,7 +88,7 @@ class StoreIT {
                 .withMessageContaining("written by a lead");
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> STORE.extend(past, "shore 71", jacinta))
-                .withMessageContaining("comes too late: the date passed on 2019-06-30");
+                .withMessageContaining("comes too late: the date passed on 30 Jun 2019");
         Page page = Workshop.page("jacinta");
         page.navigate(Workshop.address() + "/store/" + fresh);
         page.fill("#inspection", " ");
@@ -96,7 +96,7 @@ class StoreIT {
         assertThat(page.locator(".moving .wrong")).containsText("Needs what was looked at and found");
         page.fill("#inspection", "shore 71, no crack under the glass");
         page.click(".moving button:has-text('Extend once')");
-        assertThat(page.locator("main")).containsText("to be used by 2034-06-30, extended once.");
+        assertThat(page.locator("main")).containsText("to be used by 30 Jun 2034, extended once.");
         assertThat(page.locator("#inspection")).hasCount(0);
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> STORE.extend(fresh, "shore 72", jacinta))
@@ -137,10 +137,10 @@ class StoreIT {
         Page page = Workshop.page("jacinta");
         page.navigate(Workshop.address() + "/store");
         page.fill("#csv", "part,number\nx,1\n");
-        page.click("text=Look at it first");
+        page.click("text=See what it brings");
         assertThat(page.locator("#import + form .wrong")).containsText("Needs the columns kind,name,size");
         page.fill("#csv", bad);
-        page.click("text=Look at it first");
+        page.click("text=See what it brings");
         assertThat(page.locator(".sub")).hasText("2 of 4 lines will not do. Nothing is stored: mend the file first.");
         assertThat(page.locator("tbody tr").nth(2)).containsText("Stands twice in this file.");
         assertThat(page.locator("tbody tr").nth(3))

@@ -24,8 +24,6 @@ public final class DiagnosisCheck {
     private static final double AGAINST = 0.5;
 
     private static final int TOP = 3;
-    /** A cause that leads by this much is named; less, and it is possible only. */
-    private static final double LEADS = 1.5;
     /** Clear oil proves nothing soon after a change; milky oil then has come in since, and weighs this much more. */
     private static final int SINCE_CHANGE = 1;
 
@@ -179,7 +177,7 @@ public final class DiagnosisCheck {
                 .map(r -> Cause.of(r.cause()).orElseThrow())
                 .toList();
         boolean alone = first.size() == 1;
-        boolean leads = alone && (ranked.size() == 1 || best - ranked.get(1).score() >= LEADS - 1e-9);
+        boolean leads = alone && (ranked.size() == 1 || best - ranked.get(1).score() >= DiagnosisResult.LEADS - 1e-9);
         long innocent = first.stream().filter(c -> !c.ofTheSeal()).count();
         String words = (leads ? "It points to: " : alone ? "Possible, it leads by little: " : "Equally likely: ")
                 + first.stream().map(Cause::words).collect(Collectors.joining("; ")) + ", score "

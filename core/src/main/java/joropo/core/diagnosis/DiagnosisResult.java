@@ -1,6 +1,7 @@
 package joropo.core.diagnosis;
 
 import java.util.List;
+import java.util.Optional;
 import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
@@ -21,9 +22,16 @@ public record DiagnosisResult(List<Ranked> causes, @Nullable String nextCheck, L
         }
     }
 
-    /** Those that stand first: more than one where nothing parts them yet. */
-    public List<Ranked> first() {
-        return causes.stream().filter(c -> c.score() == causes.get(0).score()).toList();
+    /** A cause leads when its score is this much above the next (guide). */
+    static final double LEADS = 1.5;
+
+    /** The cause that leads all others clearly; absent while none does. */
+    public Optional<Ranked> leading() {
+        return causes.isEmpty()
+                        || causes.size() > 1
+                                && causes.get(0).score() - causes.get(1).score() < LEADS - 1e-9
+                ? Optional.empty()
+                : Optional.of(causes.get(0));
     }
 
     public DiagnosisResult {

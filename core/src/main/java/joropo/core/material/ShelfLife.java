@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import joropo.core.tables.CsvTable;
+import joropo.core.units.Day;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
@@ -109,7 +110,7 @@ public record ShelfLife(@Nullable LocalDate useBy, Finding finding) {
         }
         LocalDate useBy = cured.lastDay().plusYears(group.years() + (extended ? group.extension() : 0));
         long left = ChronoUnit.DAYS.between(today, useBy);
-        String why = material + ", group " + group.name() + ", cured " + cured + ": to be used by " + useBy
+        String why = material + ", group " + group.name() + ", cured " + cured + ": to be used by " + Day.words(useBy)
                 + (extended ? ", extended once" : "") + ".";
         Finding judged = left < 0
                 ? finding(
@@ -143,7 +144,8 @@ public record ShelfLife(@Nullable LocalDate useBy, Finding finding) {
             return Optional.of("was written once already: a date is extended once");
         }
         return finding.status() == Status.FAIL
-                ? Optional.of("comes too late: the date passed on " + useBy + ", and is not extended after it")
+                ? Optional.of(
+                        "comes too late: the date passed on " + Day.words(useBy) + ", and is not extended after it")
                 : Optional.empty();
     }
 

@@ -1,6 +1,7 @@
 package joropo.core.readings;
 
 import java.time.LocalDate;
+import joropo.core.units.Day;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
@@ -16,7 +17,7 @@ public final class GaugeDue {
                 "gauge-due",
                 over ? Status.CAUTION : Status.PASS,
                 "certificate of the gauge",
-                gauge + (over ? " was due on " : " is good to ") + dueOn + ".",
+                gauge + (over ? " was due on " : " is good to ") + Day.words(dueOn) + ".",
                 over ? "Read again with a gauge that is in date, or prove this one against a standard." : "",
                 Source.GUIDE,
                 "measuring");

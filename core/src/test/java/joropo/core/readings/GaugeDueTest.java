@@ -18,7 +18,7 @@ class GaugeDueTest {
         assertThat(f.status()).isEqualTo(expected);
         assertThat(f.message())
                 .isEqualTo("Bore gauge 60 to 75" + (expected == Status.PASS ? " is good to " : " was due on ")
-                        + "2026-09-30.");
+                        + "30 Sep 2026.");
         assertThat(f.remedy().isEmpty()).isEqualTo(expected == Status.PASS);
     }
 }
