@@ -1,14 +1,35 @@
 package joropo.app.drawing;
 
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.stream.Collectors;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A finding tied to its place. @param number the one it has in the list of findings, @param part id of the part it is
- * about, absent: the innermost seal
+ * about, absent: the innermost seal, @param more findings at the same place
  */
 public record Pin(
-        int number, Status status, Spot spot, @Nullable String part) {
+        int number, Status status, Spot spot, @Nullable String part, int more) {
+    public Pin(int number, Status status, Spot spot, @Nullable String part) {
+        this(number, status, spot, part, 0);
+    }
+
+    /** One for each place: the worst that is found there, with how many more there are. */
+    public static List<Pin> onePerPlace(List<Pin> pins) {
+        return pins.stream()
+                .collect(Collectors.groupingBy(p -> p.spot + "@" + p.part, LinkedHashMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .map(there -> there.stream()
+                        .min(Comparator.comparing(Pin::status).thenComparing(Pin::number))
+                        .map(w -> new Pin(w.number, w.status, w.spot, w.part, there.size() - 1))
+                        .orElseThrow())
+                .toList();
+    }
+
     /** Where in a section a finding belongs. */
     public enum Spot {
         TRACK(true),

@@ -100,7 +100,7 @@ final class Tags {
                 "M" + Svg.n(at) + " " + Svg.n(from) + "V" + Svg.n(bend) + "L" + Svg.n(target.x()) + " "
                         + Svg.n(target.y()));
         svg.circle(Ink.NUMBER, target.x(), target.y(), 3.2);
-        svg.raw("<g class=\"pin\">");
+        svg.raw("<g class=\"pin\" data-finding=\"" + pin.number() + "\">");
         double split = x + (pin.number() > 9 ? 29 : 23);
         svg.path(
                 Ink.TAG,
@@ -113,7 +113,11 @@ final class Tags {
         svg.number(Ink.INVERSE, (x + split) / 2, y + 20, 17, "middle", String.valueOf(pin.number()));
         svg.raw("<g transform=\"translate(" + Svg.n(split + 4.5) + " " + Svg.n(y + 6) + ")\">");
         mark(pin.status());
-        svg.raw("</g></g>");
+        svg.raw("</g>");
+        if (pin.more() > 0) {
+            svg.words(Ink.STRONG, split + 27, y + 11, 12, "start", "+" + pin.more());
+        }
+        svg.raw("</g>");
     }
 
     /** The mark of a state on a field of 16 by 16. */

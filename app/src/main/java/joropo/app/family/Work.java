@@ -21,6 +21,11 @@ public interface Work {
 
     List<JobFinding> findings();
 
+    /** The field in which a finding is answered, by its rule; empty: none in particular. */
+    default Optional<String> fieldOf(String rule) {
+        return Optional.empty();
+    }
+
     /** What is suspected of a reading before anything is judged by it, by name of the field. */
     default Map<String, String> doubts() {
         return Map.of();

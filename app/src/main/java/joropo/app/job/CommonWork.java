@@ -44,6 +44,21 @@ final class CommonWork {
             CommonFields.CONCESSION_FALLBACK,
             CommonFields.CONCESSION_LOOK);
 
+    /** Fields in which findings are answered. */
+    static final Map<String, String> ANSWERED_IN = Map.ofEntries(
+            Map.entry("innocent", CommonFields.LEVEL_SEEN.name()),
+            Map.entry("causes", CommonFields.SYMPTOM.name()),
+            Map.entry("safe", CommonFields.ISOLATED.name()),
+            Map.entry("before-play", CommonFields.PLAY_BEFORE.name()),
+            Map.entry("play", CommonFields.PLAY_MEASURED.name()),
+            Map.entry("torque-figure", CommonFields.BOLT_TORQUE.name()),
+            Map.entry("torque-threads", CommonFields.FIGURE_FOR.name()),
+            Map.entry("locking", CommonFields.LOCKING.name()),
+            Map.entry("closed", CommonFields.TIGHTENED.name()),
+            Map.entry("hand-turn", CommonFields.HAND_TURN.name()),
+            Map.entry("first-run", CommonFields.FIRST_RUN.name()),
+            Map.entry("filled", CommonFields.LEVEL_RIGHT.name()));
+
     private final ReadFields read;
     private final boolean turns;
     private final AssemblyCards assembly;

@@ -9,7 +9,8 @@ import org.jspecify.annotations.Nullable;
  * One job on one seal position.
  *
  * @param number as people say it: year and running number, such as 26-0147, @param kind of what it was opened for
- * @param itemRows all that was ever sealed in it, as {@link JobItem#read} takes it
+ * @param itemRows all that was ever sealed in it, as {@link JobItem#read} takes it, @param numbered findings that have
+ *     had a number, as {@link Numbers} takes it
  */
 public record Job(
         long id,
@@ -20,7 +21,8 @@ public record Job(
         Instant openedAt,
         State state,
         @Nullable String withdrawnWhy,
-        String itemRows) {
+        String itemRows,
+        String numbered) {
     /** Whether work goes on. */
     public enum State {
         OPEN,

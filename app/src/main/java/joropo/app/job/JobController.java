@@ -101,7 +101,7 @@ class JobController {
         JobSheets.Keeping keeping = sheets.keep(number, at, posted(form, me), me);
         return keeping.isKept()
                 ? "redirect:/jobs/" + number + "/" + at.next().orElse(at).path()
-                : page(keeping.page(), "Not kept yet: see what is marked.", model);
+                : page(keeping.page(), "Not saved yet: see what is marked.", model);
     }
 
     @PostMapping("/{stage}/strike")

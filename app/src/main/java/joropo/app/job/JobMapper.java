@@ -57,6 +57,8 @@ interface JobMapper {
 
     void setState(@Param("jobId") long jobId, @Param("state") Job.State state, @Param("why") @Nullable String why);
 
+    void setNumbered(@Param("jobId") long jobId, @Param("numbered") String numbered);
+
     void setVerdict(@Param("jobId") long jobId, @Param("verdict") Status verdict);
 
     /** The newest kept sheet of each stage, and every draft by its number. */

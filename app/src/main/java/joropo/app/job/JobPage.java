@@ -31,7 +31,7 @@ public record JobPage(
         Head head,
         Window window,
         Sheet sheet,
-        List<FindingLine> rail,
+        Rail rail,
         Plan plan,
         @Nullable ListsView lists,
         @Nullable Counted counted,
@@ -101,6 +101,12 @@ public record JobPage(
 
     /** One that was taken out. @param lines what was typed of it on this stage: kept, never judged */
     public record TakenOut(String name, String why, List<Snapshot.Line> lines) {}
+
+    /** What was found. @param open worst first, @param right in working order */
+    public record Rail(List<RailLine> open, List<RailLine> right) {}
+
+    /** One finding. @param href where it is answered, @param to what that is called */
+    public record RailLine(FindingLine line, String href, String to) {}
 
     /** The plan. @param wayRound which way it faces, absent while that is not decided, or nothing is fitted yet */
     public record Plan(

@@ -29,6 +29,8 @@ import joropo.app.job.JobPage.Head;
 import joropo.app.job.JobPage.ItemView;
 import joropo.app.job.JobPage.Items;
 import joropo.app.job.JobPage.Plan;
+import joropo.app.job.JobPage.Rail;
+import joropo.app.job.JobPage.RailLine;
 import joropo.app.job.JobPage.Setting;
 import joropo.app.job.JobPage.Sheet;
 import joropo.app.job.JobPage.StageView;
@@ -37,7 +39,6 @@ import joropo.app.job.JobPage.TakenOut;
 import joropo.app.job.JobPage.TorqueView;
 import joropo.app.job.JobPage.Window;
 import joropo.app.ui.Field;
-import joropo.app.ui.FindingLine;
 import joropo.app.ui.Show;
 import joropo.core.assembly.TorquePlanResult;
 import joropo.core.plan.PartKind;
@@ -105,9 +106,11 @@ class JobPages {
 
     /** As much of it as an answer to a keystroke shows. */
     JobPage echo(JobState state, Stage stage, JobWork work, Shown shown, Person person) {
-        List<FindingLine> rail = rail(work, stage);
+        List<JobFinding> found = work.findingsTo(stage);
+        List<Finding> findings = found.stream().map(JobFinding::finding).toList();
+        Numbers numbers = Numbers.of(state.job().numbered()).with(findings);
         boolean editable = state.isOpen() && person.mayWork();
-        List<Finding> numbered = rail.stream().map(FindingLine::finding).toList();
+        List<Finding> numbered = numbers.inOrder(findings);
         List<StepView> steps = stage == Stage.FIT
                 ? steps(state, work, work.plan())
                 : stage == Stage.STRIP ? steps(state, work, work.stripping()) : List.of();
@@ -144,7 +147,7 @@ class JobPages {
                                 .map(Picture::svg)
                                 .orElse(""),
                         state.sections()),
-                rail,
+                rail(state, work, found, numbers),
                 new Plan(
                         stage == Stage.STRIP ? "Taking apart" : "Fitting plan",
                         steps,
@@ -182,12 +185,18 @@ class JobPages {
                         .toList());
     }
 
-    private List<FindingLine> rail(JobWork work, Stage stage) {
-        List<FindingLine> out = new ArrayList<>();
-        for (JobFinding judged : work.findingsTo(stage)) {
-            out.add(show.line(out.size() + 1, judged.finding()));
+    private Rail rail(JobState state, JobWork work, List<JobFinding> found, Numbers numbers) {
+        List<RailLine> open = new ArrayList<>();
+        List<RailLine> right = new ArrayList<>();
+        for (JobFinding f : found) {
+            String field = work.fieldOf(f.finding());
+            (f.status() == Status.PASS ? right : open)
+                    .add(new RailLine(
+                            show.line(numbers.of(f.finding()), f.finding()),
+                            "/jobs/" + state.job().number() + "/" + f.stage().path() + "#" + field,
+                            f.stage().title()));
         }
-        return out;
+        return new Rail(open, right);
     }
 
     private List<StageView> stages(JobState state, JobWork work) {

@@ -38,6 +38,7 @@ import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -214,6 +215,7 @@ class JobStore {
         if (jobs.saveDraft(loaded.job().id(), draft, verdicts.job(), person.id()) == 0) {
             mustBeOpen(find(loaded.job().number()));
         }
+        number(loaded.job(), verdicts.findings());
         List<StageDraft> drafts = Stream.concat(
                         now.drafts().stream()
                                 .filter(d -> d.stage() != stage || !d.tab().equals(tab)),
@@ -221,6 +223,15 @@ class JobStore {
                 .sorted(Comparator.comparingLong(StageDraft::seq))
                 .toList();
         return new Saved(seq, now.withDrafts(drafts, json));
+    }
+
+    /** A finding that comes up for the first time gets its number. */
+    private void number(Job job, List<Finding> findings) {
+        Numbers had = Numbers.of(job.numbered());
+        Numbers has = had.with(findings);
+        if (has != had) {
+            jobs.setNumbered(job.id(), has.text());
+        }
     }
 
     /** Keeps a sheet as its next revision. */
@@ -234,6 +245,7 @@ class JobStore {
                 .max(Instant::compareTo)
                 .orElse(Instant.EPOCH);
         Instant at = now().isBefore(newest) ? newest : now();
+        number(state.job(), verdicts.findings());
         jobs.insertRevision(
                 state.job().id(),
                 stage,

@@ -215,7 +215,10 @@ final class JobWork {
 
     /** What is found as the job stands now. */
     Verdicts verdicts(Stage stage) {
-        return new Verdicts(verdict(stage), verdict());
+        return new Verdicts(
+                verdict(stage),
+                verdict(),
+                findingsTo(stage).stream().map(JobFinding::finding).toList());
     }
 
     /** The worst of all stages on which something was typed. */
@@ -240,6 +243,17 @@ final class JobWork {
     /** By name of the field. */
     Map<String, String> errors() {
         return errors;
+    }
+
+    /** The field in which a finding is answered, as it stands on the sheet; empty: only its stage is known. */
+    String fieldOf(Finding finding) {
+        return items.stream()
+                .filter(i -> finding.id().startsWith(i.item().prefix()))
+                .max(Comparator.comparingInt(i -> i.item().prefix().length()))
+                .flatMap(i ->
+                        i.work().fieldOf(finding.rule()).map(f -> read(i.item()).onSheet(f)))
+                .or(() -> Optional.ofNullable(CommonWork.ANSWERED_IN.get(finding.id())))
+                .orElse("");
     }
 
     /** What is suspected of readings, by name of the field. */

@@ -254,6 +254,84 @@ document.addEventListener("click", (event) => {
   field.form.requestSubmit();
 });
 
+// a pin leads to its finding, a finding to its field; what is open stays open while somebody types, Esc closes it
+function opened(element) {
+  for (let fold = element.closest("details"); fold; fold = fold.parentElement.closest("details")) fold.open = true;
+  const item = element.closest(".of-item");
+  if (item && item.hidden) choose(item.dataset.item);
+  return element;
+}
+function goTo(field) {
+  opened(field).scrollIntoView({ block: "center" });
+  field.focus({ preventScroll: true });
+}
+document.addEventListener("click", (event) => {
+  const pin = event.target.closest("[data-finding]");
+  const finding = pin && document.getElementById("finding-" + pin.dataset.finding);
+  if (finding) {
+    const why = finding.querySelector("details");
+    if (why) why.open = true;
+    goTo(finding);
+    return;
+  }
+  const link = event.target.closest("a.to-field");
+  const field = link && new URL(link.href).pathname === location.pathname && document.getElementById(link.hash.slice(1));
+  if (!field) return;
+  event.preventDefault();
+  goTo(field);
+});
+let openFindings = [];
+document.addEventListener("htmx:oobBeforeSwap", (event) => {
+  if (event.detail.target.id === "rail") openFindings = [...event.detail.target.querySelectorAll("details[open][id]")].map((d) => d.id);
+});
+document.addEventListener("htmx:oobAfterSwap", (event) => {
+  if (event.detail.target.id === "rail") openFindings.forEach((id) => { const fold = document.getElementById(id); if (fold) fold.open = true; });
+});
+document.addEventListener("keydown", (event) => {
+  const fold = event.key === "Escape" && event.target.closest && event.target.closest("#rail details[open]");
+  if (!fold) return;
+  fold.open = false;
+  fold.querySelector("summary").focus();
+});
+
+// after a refusal the first wrong field is in view and has the focus, and all of them are listed
+function wrongField(said) {
+  const echo = said.closest("[id^='echo-'], [id^='error-']");
+  const named = echo && document.getElementById(echo.id.replace(/^(echo|error)-/, ""));
+  const near = said.closest(".field, li, form, section, main");
+  return named || near && near.querySelector("[aria-invalid], input:not([type=hidden]):not([type=radio]), select, textarea, button");
+}
+function showWrong(within) {
+  const fields = [...new Set([...within.querySelectorAll(".wrong")].filter((said) => said.textContent.trim()).map(wrongField))].filter(Boolean);
+  if (fields.length === 0) return;
+  goTo(fields[0]);
+  const form = fields[0].form;
+  if (fields.length < 2 || !form || form.querySelector(".wrong-list")) return;
+  const list = document.createElement("p");
+  list.className = "notice wrong-list";
+  list.append(`${fields.length} fields need another look: `);
+  fields.filter((field) => field.form === form).forEach((field, i) => {
+    const link = document.createElement("a");
+    link.href = "#" + field.id;
+    const label = field.labels && field.labels[0] ? field.labels[0].textContent.trim() : field.name;
+    link.textContent = label;
+    link.addEventListener("click", (event) => { event.preventDefault(); goTo(field); });
+    if (i > 0) list.append(", ");
+    list.append(link);
+  });
+  form.prepend(list);
+}
+window.addEventListener("load", () => {
+  const main = document.getElementById("main");
+  const refused = document.body.classList.contains("job") ? document.querySelector(".refused") : main;
+  const asked = location.hash.length > 1 && document.getElementById(decodeURIComponent(location.hash.slice(1)));
+  if (refused && main) showWrong(main);
+  else if (asked && asked.matches("input, select, textarea")) goTo(asked);
+});
+document.addEventListener("htmx:afterSettle", (event) => {
+  if (["steps", "parts", "strip", "back", "ledger", "timers", "torque"].includes(event.target.id)) showWrong(event.target);
+});
+
 // of several things that are sealed one is worked on: chosen by its tab, or by touching it in the drawing
 const tabs = () => [...document.querySelectorAll("#item-tabs [data-item]")];
 const itemOf = () => "item:" + location.pathname.split("/").slice(2, 4).join("/");

@@ -85,7 +85,7 @@ class DraftsIT {
         assertThat(second.locator("#held tbody")).containsText("10.5");
         assertThat(second.locator("#stopDepth")).hasValue("11.5");
         second.click("#sheet .act button.keep");
-        assertThat(second.locator(".notice").first()).containsText("Not kept yet");
+        assertThat(second.locator(".notice").first()).containsText("Not saved yet");
 
         first.reload();
         assertThat(first.locator("#stopDepth")).hasValue("10.5");

@@ -94,7 +94,7 @@ class PartsIT {
         page.check("#locked");
         page.check("#pressureOff");
         page.click("#sheet .act button.keep");
-        assertThat(page.locator(".notice[role=alert]").first()).hasText("Not kept yet: see what is marked.");
+        assertThat(page.locator(".notice[role=alert]").first()).hasText("Not saved yet: see what is marked.");
         assertThat(page.locator("#isolated")).isChecked();
 
         long lot = lot("SLINGER", "", "45", "", "S-" + number, "", 2);

@@ -171,7 +171,7 @@ class WrongEntriesIT {
                 .as("what was typed is kept")
                 .isEqualTo(typed(fields, rounds - 1));
         if (!fields.isEmpty()) {
-            assertThat(page.locator(".notice").first()).containsText("Not kept yet");
+            assertThat(page.locator(".notice").first()).containsText("Not saved yet");
         }
         assertThat(Workshop.bean(JobSheets.class)
                         .page(number, stage, JobMaker.person("marisol"))

@@ -98,6 +98,10 @@ public record Finding(
     }
 
     /** The same finding under another id, for a caller that judges the same rule twice. */
+    public Finding withSubject(String newSubject) {
+        return FindingBuilder.builder(this).subject(newSubject).build();
+    }
+
     public Finding withId(String newId) {
         return FindingBuilder.builder(this).id(newId).build();
     }

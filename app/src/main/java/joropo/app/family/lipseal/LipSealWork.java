@@ -24,6 +24,7 @@ import joropo.app.family.Work;
 import joropo.app.family.WorkSection;
 import joropo.app.family.lipseal.AssumedSection.Assumed;
 import joropo.app.register.Position;
+import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.Show;
 import joropo.core.lipseal.FittingPlan;
@@ -348,6 +349,11 @@ final class LipSealWork implements Work {
         return Stream.of(measured.errors(), typed.errors(), duty.errors(), seat.errors())
                 .flatMap(e -> e.entrySet().stream())
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    @Override
+    public Optional<String> fieldOf(String rule) {
+        return Optional.ofNullable(LipSealPicture.ANSWERED_IN.get(rule)).map(Field::name);
     }
 
     @Override

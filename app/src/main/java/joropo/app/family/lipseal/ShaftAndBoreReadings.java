@@ -226,7 +226,9 @@ record ShaftAndBoreReadings(
             if (doubted && f.id().equals("size")) {
                 continue; // nothing is said of the part by a reading that is suspected
             }
-            Finding named = f.withId(asked.name() + "-" + f.id());
+            boolean plain = f.id().equals("temperature") || f.id().equals("gauge");
+            Finding named =
+                    (plain ? f.withSubject(asked.name() + ": " + f.subject()) : f).withId(asked.name() + "-" + f.id());
             findings.add(
                     system == SealSystem.INCH && f.id().equals("size")
                             ? named.withSource(Source.GUIDE, "inch trade limits")
