@@ -163,7 +163,8 @@ class ChangedTablesTest {
 
     private static String leak(String sign) {
         var result = DiagnosisCheck.check(new DiagnosisInput(List.of(sign), null, null));
-        return verdicts(result.findings()) + " " + result.findings().get(0).message() + result.causes().subList(0, 1);
+        return verdicts(result.findings()) + " " + result.findings().get(0).message()
+                + result.causes().subList(0, 1);
     }
 
     /** Each says what is found of one case. They are named, so that they can be loaded anew. */

@@ -39,6 +39,12 @@ class PageModel {
         return told.matches("WIDE|SHEET|NARROW") ? told : "";
     }
 
+    /** Whether the whole entry is to be drawn, not the seals and their neighbours alone. */
+    @ModelAttribute("whole")
+    boolean whole(@CookieValue(name = "whole", defaultValue = "") String told) {
+        return told.equals("yes");
+    }
+
     /** The page of a long list that is asked for, from 1. */
     @ModelAttribute(Paged.ASKED)
     int page(@RequestParam(name = "page", defaultValue = "1") String page) {

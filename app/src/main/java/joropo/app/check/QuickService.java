@@ -74,7 +74,7 @@ class QuickService {
                 })
                 .toList();
         List<OpenJob> open = result == null || kind.intoJob().isEmpty() || !person.mayWork() ? List.of() : jobs.open();
-        return new QuickView(kind, groups, sheet.errors(), result, query(sheet), open);
+        return new QuickView(kind, groups, sheet.errors(), result, query(sheet), Examples.query(check.kind()), open);
     }
 
     /** The result alone; absent when nothing was typed or something is wrong. */

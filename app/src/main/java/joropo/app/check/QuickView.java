@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param result absent while nothing was typed or something is wrong, @param query the link's end that holds what was
  *     typed
+ * @param example the same of made-up figures that show what the check does; empty: there is none
  * @param jobs open jobs that it may be taken into; empty where nothing goes into a job
  */
 public record QuickView(
@@ -19,9 +20,19 @@ public record QuickView(
         Map<String, String> errors,
         @Nullable QuickResult result,
         String query,
+        String example,
         List<OpenJob> jobs) {
     /** Fields that belong together. */
     public record GroupView(String title, boolean folded, List<FormField> fields) {}
+
+    /** What is still needed before anything can be said. */
+    public List<String> missing() {
+        return groups.stream()
+                .flatMap(g -> g.fields().stream())
+                .filter(f -> f.needed() && f.text().isBlank())
+                .map(FormField::label)
+                .toList();
+    }
 
     public String path() {
         return form.path();

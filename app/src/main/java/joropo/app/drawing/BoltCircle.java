@@ -50,6 +50,7 @@ public final class BoltCircle {
             Point number = at(sequence.get(turn), bolts, NUMBERS);
             boolean now = sequence.get(turn) == next;
             boolean tight = done.contains(sequence.get(turn));
+            svg.raw("<g data-bolt=\"" + sequence.get(turn) + "\">");
             svg.circle(now ? Ink.NUMBER : tight ? Ink.STEEL : Ink.BALL, bolt.x(), bolt.y(), radius);
             if (tight) {
                 svg.circle(Ink.MARK, bolt.x(), bolt.y(), radius);
@@ -68,6 +69,7 @@ public final class BoltCircle {
                     size,
                     "middle",
                     String.valueOf(turn + 1));
+            svg.raw("</g>");
             svg.words(
                     Ink.NAME,
                     number.x(),

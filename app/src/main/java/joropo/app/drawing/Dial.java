@@ -5,6 +5,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Depths read round a seal as a small clock: each figure at its hour, the place to tap marked. */
 public final class Dial {
+    private static final int HOURS = 12;
+    private static final double DEGREES_AN_HOUR = 30;
+
     private static final double SIZE = 220;
     private static final double MIDDLE = SIZE / 2;
     private static final double RIM = 66;
@@ -33,8 +36,11 @@ public final class Dial {
         for (Reading r : readings) {
             Point p = at(r.angleDeg, FIGURES);
             Point dot = at(r.angleDeg, RIM);
+            long hour = Math.round(r.angleDeg / DEGREES_AN_HOUR);
+            svg.raw("<g data-clock=\"" + (hour % HOURS == 0 ? HOURS : hour % HOURS) + "\">");
             svg.circle(Ink.NUMBER, dot.x(), dot.y(), 3.2);
             svg.number(Ink.NUMBER, p.x(), p.y() + 5, 14, "middle", Mm.show(r.depthMm, 2));
+            svg.raw("</g>");
         }
         if (tapDeg != null) {
             Point tip = at(tapDeg, RIM - 4);

@@ -373,7 +373,7 @@ final class Dimensions {
     }
 
     private void scaleBar() {
-        double mm = frame.scale() >= 4 ? 10 : frame.scale() >= 0.8 ? 50 : 1000;
+        double mm = frame.scale() >= 16 ? 5 : frame.scale() >= 4 ? 10 : frame.scale() >= 0.8 ? 50 : 1000;
         double from = frame.width() - 18 - mm * frame.scale();
         svg.path(
                 Ink.MARK,

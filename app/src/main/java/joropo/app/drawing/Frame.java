@@ -1,5 +1,6 @@
 package joropo.app.drawing;
 
+import java.util.Comparator;
 import java.util.List;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
@@ -10,8 +11,11 @@ import joropo.core.section.ShaftItem;
  * scale both ways. The shaft's middle is broken out, so that the seal stands large whatever the shaft measures.
  */
 record Frame(Paper paper, double scale, double datumX, double shaftR) {
-    private static final double LARGEST = 14;
+    private static final double LARGEST = 24;
     private static final double SMALLEST = 0.05;
+    private static final double SLACK_MM = 0.005;
+    /** Of a long part behind the seal so much is shown, as a share of what lies before it. */
+    private static final double NEIGHBOUR = 0.75;
     /** Where the centre line and the break of the shaft lie over its surface. */
     private static final double CENTRE_OVER = 90;
 
@@ -24,9 +28,14 @@ record Frame(Paper paper, double scale, double datumX, double shaftR) {
 
     static Frame of(Section section, double stopMm, Paper paper) {
         double h = (section.boreDiameterMm() - section.shaftDiameterMm()) / 2;
-        double deepest = Math.max(
-                stopMm,
-                section.boreItems().stream().mapToDouble(BoreItem::toMm).max().orElse(0));
+        double deepest = paper.isCutOff()
+                ? focusMm(section, stopMm)
+                : Math.max(
+                        stopMm,
+                        section.boreItems().stream()
+                                .mapToDouble(BoreItem::toMm)
+                                .max()
+                                .orElse(0));
         double outermost =
                 section.boreItems().stream().mapToDouble(BoreItem::fromMm).min().orElse(0);
         double proud = Math.max(
@@ -47,6 +56,21 @@ record Frame(Paper paper, double scale, double datumX, double shaftR) {
         double datumX =
                 paper == Paper.WIDE ? Math.max(paper.datumX, (paper.width - deepest * scale) / 2 - 60) : paper.datumX;
         return new Frame(paper, scale, datumX, section.shaftDiameterMm() / 2);
+    }
+
+    /** To the end of the next part behind the innermost seal, or a little past the stop where there is none. */
+    private static double focusMm(Section section, double stopMm) {
+        double inner = section.boreItems().stream()
+                .filter(BoreItem.Sealing.class::isInstance)
+                .mapToDouble(BoreItem::toMm)
+                .max()
+                .orElse(stopMm);
+        return section.boreItems().stream()
+                .filter(i -> !(i instanceof BoreItem.Shoulder) && i.fromMm() >= inner - SLACK_MM)
+                .min(Comparator.comparing(BoreItem::fromMm))
+                .map(i -> Math.min(i.toMm(), i.fromMm() + NEIGHBOUR * (i.fromMm() + 1)))
+                .map(next -> Math.max(next, stopMm))
+                .orElse(Math.max(stopMm, inner));
     }
 
     double x(double mm) {
@@ -70,11 +94,11 @@ record Frame(Paper paper, double scale, double datumX, double shaftR) {
     }
 
     double centreY() {
-        return paper.shaftY - CENTRE_OVER - (paper == Paper.SHEET ? 24 : 0);
+        return paper.shaftY - CENTRE_OVER - (paper.isOfASheet() ? 12 : 0);
     }
 
     double breakY() {
-        return paper.shaftY - BREAK_OVER - (paper == Paper.SHEET ? 22 : 0);
+        return paper.shaftY - BREAK_OVER - (paper.isOfASheet() ? 12 : 0);
     }
 
     List<Point> toUnits(List<Point> mm) {

@@ -15,6 +15,9 @@ import org.jspecify.annotations.Nullable;
  */
 final class Tags {
     private static final double WIDE = 52;
+    /** Beside a sheet a button stands over the upper right corner. */
+    private static final double BUTTON = 160;
+
     private static final double APART = 8;
     private static final double SHAFT_LANE_Y = 8;
     /** A wire keeps this far from what is written over the shaft. */
@@ -39,7 +42,11 @@ final class Tags {
 
     void paint() {
         double boreY = frame.y(drawn.section().boreDiameterMm() / 2);
-        lane(true, SHAFT_LANE_Y, frame.paper().tagsFrom, frame.width() - 10);
+        lane(
+                true,
+                SHAFT_LANE_Y,
+                frame.paper().tagsFrom,
+                frame.width() - (frame.paper().isOfASheet() ? BUTTON : 10));
         lane(false, Math.min(boreY + 44, frame.bottomY() - 36), frame.x(0) + 10, frame.width() - 10);
     }
 

@@ -179,8 +179,8 @@ public final class TrackDrawing {
     private void shifts(double old) {
         svg.path(Ink.HAIR, "M" + Svg.n(x(old)) + " " + Svg.n(SURFACE_Y) + "V" + Svg.n(SHIFT_Y + 8));
         plated(x(old), SHIFT_Y + 24, drawn.datum() ? "old lip " + mm(old) : "old lip");
-        arrow(old, 1, drawn.inwardMm(), "in");
-        arrow(old, -1, drawn.outwardMm(), "out");
+        arrow(old, 1, drawn.inwardMm(), "inward");
+        arrow(old, -1, drawn.outwardMm(), "outward");
     }
 
     private void arrow(double old, int side, @Nullable Double possible, String word) {

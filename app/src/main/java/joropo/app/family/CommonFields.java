@@ -11,11 +11,12 @@ import joropo.core.assembly.TorquePlanInput;
 import joropo.core.diagnosis.Cause;
 import joropo.core.readings.Gauge;
 import joropo.core.shaft.Side;
+import joropo.core.units.Day;
 import joropo.core.units.LengthUnit;
 
 /** Fields that every job has, whatever is sealed; a family may read them too. */
 public final class CommonFields {
-    private static final String DAY = "such as 2026-12-24";
+    private static final String DAY = "such as " + Day.EXAMPLE;
 
     public static final Field<String> SYMPTOM = Field.choice(
                     "symptom",

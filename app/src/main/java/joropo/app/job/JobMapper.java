@@ -53,6 +53,10 @@ interface JobMapper {
     /** A job that is open. */
     record OpenAt(long positionId, String number) {}
 
+    List<JobService.Standing> standing(@Param("positions") List<Long> positions);
+
+    List<String> waitingForLead(int most);
+
     List<OpenAt> openAt(@Param("positions") List<Long> positions);
 
     void setState(@Param("jobId") long jobId, @Param("state") Job.State state, @Param("why") @Nullable String why);

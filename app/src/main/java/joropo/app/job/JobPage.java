@@ -59,10 +59,21 @@ public record JobPage(
 
     /**
      * The sheet. @param items that its cards are of, @param asks closed cards that something typed asks for, @param
-     * drawn the picture on a paper, @param sections those that were arranged on the bench
+     * drawn the picture on a paper, @param inSection whether that is a section, which may be broken off, @param
+     * sections those that were arranged on the bench
      */
     public record Sheet(
-            List<CardView> cards, Items items, List<String> asks, Function<Paper, String> drawn, JobSections sections) {
+            List<CardView> cards,
+            Items items,
+            List<String> asks,
+            Function<Paper, String> drawn,
+            boolean inSection,
+            JobSections sections) {
+        /** Cards of the job itself that are worked on first, or those that are opened when they are wanted. */
+        public List<CardView> common(boolean folded) {
+            return cardsOf(0).stream().filter(c -> c.card().folded() == folded).toList();
+        }
+
         /** Cards of one item. @param item its number, 0: those of the job itself */
         public List<CardView> cardsOf(int item) {
             return cards.stream().filter(c -> c.item() == item).toList();
@@ -230,9 +241,9 @@ public record JobPage(
             return field.kind() == Field.Kind.PLACE;
         }
 
-        /** Whether it takes a length, where a keyboard of digits alone would not do. */
-        public boolean isLength() {
-            return field.kind().isLength();
+        /** Whether a keyboard of digits serves it. */
+        public boolean isFigure() {
+            return isNumber() && field.kind() != Field.Kind.SEAL_SIZE;
         }
 
         public boolean isNumber() {

@@ -146,6 +146,7 @@ class JobPages {
                                 .picture(paper, numbered, next)
                                 .map(Picture::svg)
                                 .orElse(""),
+                        work.main().section().isPresent(),
                         state.sections()),
                 rail(state, work, found, numbers),
                 new Plan(

@@ -2,13 +2,13 @@ package joropo.app.job;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.access.Person;
 import joropo.app.access.Sha256;
@@ -20,10 +20,12 @@ import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
 import joropo.core.plan.Lives;
 import joropo.core.plan.Step;
+import joropo.core.units.Day;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -116,17 +118,15 @@ public class JobService {
                         "answer",
                         !answer.isBlank() && answer.length() <= LONGEST_REASON,
                         "needs up to " + LONGEST_REASON + " characters")
-                .that("on", isDay(on), "is not understood as a day: write year-month-day, such as 2026-12-24")
                 .done();
-        store.answer(recommendation, answer.strip(), on.strip(), person);
+        store.answer(recommendation, answer.strip(), day(on).toString(), person);
     }
 
-    private static boolean isDay(String text) {
+    private static LocalDate day(String on) {
         try {
-            LocalDate.parse(text.strip());
-            return true;
-        } catch (DateTimeParseException e) {
-            return false;
+            return Day.parse(on);
+        } catch (RefusedInput e) {
+            throw new RefusedInput("on", e.errors().get(0).message());
         }
     }
 
@@ -144,6 +144,30 @@ public class JobService {
             jobs.openAt(positions).forEach(o -> out.put(o.positionId(), o.number()));
         }
         return out;
+    }
+
+    /**
+     * How a position stands. @param openJob number of the newest job that is open there, absent: none, @param verdict
+     * of the newest job there, absent: none, @param changedAt when a seal was fitted there last, absent: not known
+     */
+    public record Standing(
+            long positionId,
+            @Nullable String openJob,
+            @Nullable Status verdict,
+            @Nullable Instant changedAt) {}
+
+    /** By position. */
+    @Transactional(readOnly = true)
+    public Map<Long, Standing> standing(List<Long> positions) {
+        return positions.isEmpty()
+                ? Map.of()
+                : jobs.standing(positions).stream().collect(Collectors.toMap(Standing::positionId, s -> s));
+    }
+
+    /** Open jobs that are nearly done and do not hold: mended, or a lead writes a concession. */
+    @Transactional(readOnly = true)
+    public List<JobLine> waitingForLead() {
+        return ofNumbers(jobs.waitingForLead(AT_A_POSITION));
     }
 
     public Job open(long positionId, Person person) {

@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import joropo.core.verdict.Finding;
-import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
 
 /**
@@ -14,9 +13,6 @@ import joropo.core.verdict.Status;
  */
 record Numbers(List<String> keys) {
     private static final String BETWEEN = "\n";
-    /** Stands where a number was given to what is found no more. */
-    private static final Finding GONE = Finding.of("-", Status.PASS, "", "", "", Source.COMPUTED, "");
-
     /** @param stored as {@link #text} gives it */
     static Numbers of(String stored) {
         return new Numbers(stored.isEmpty() ? List.of() : Arrays.asList(stored.split(BETWEEN)));
@@ -49,7 +45,7 @@ record Numbers(List<String> keys) {
                 .map(k -> findings.stream()
                         .filter(f -> key(f).equals(k))
                         .min((a, b) -> a.status().compareTo(b.status()))
-                        .orElse(GONE))
+                        .orElse(Finding.GONE))
                 .collect(Collectors.toList());
     }
 

@@ -8,6 +8,7 @@ import java.util.Set;
 import joropo.app.access.PeopleService;
 import joropo.app.family.Families;
 import joropo.app.job.JobService;
+import joropo.app.register.Machine;
 import joropo.app.register.NewPosition;
 import joropo.app.register.NewPositionBuilder;
 import joropo.app.register.Position;
@@ -149,7 +150,16 @@ class MachineController {
     }
 
     private String listPage(MachineForm form, Map<String, String> errors, Model model) {
-        model.addAttribute("machines", Paged.of(Paged.asked(model), register.machines()));
+        Paged<Machine> machines = Paged.of(Paged.asked(model), register.machines());
+        Map<Long, List<Position>> positions = register.positionsOf(machines.shown());
+        model.addAttribute("machines", machines);
+        model.addAttribute("positions", positions);
+        model.addAttribute(
+                "standing",
+                jobs.standing(positions.values().stream()
+                        .flatMap(List::stream)
+                        .map(Position::id)
+                        .toList()));
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);
         return "machine/machines";

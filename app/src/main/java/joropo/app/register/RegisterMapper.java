@@ -17,6 +17,8 @@ interface RegisterMapper {
 
     List<Position> positionsOf(long machineId);
 
+    List<Position> positionsOfAll(@Param("machines") List<Long> machines);
+
     Optional<Position> position(long id);
 
     long insertMachine(

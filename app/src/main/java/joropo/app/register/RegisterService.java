@@ -2,6 +2,7 @@ package joropo.app.register;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -53,6 +54,15 @@ public class RegisterService {
     @Transactional(readOnly = true)
     public List<Position> positionsOf(long machineId) {
         return register.positionsOf(machineId);
+    }
+
+    /** By machine, in the order in which they were written down. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Position>> positionsOf(List<Machine> machines) {
+        return machines.isEmpty()
+                ? Map.of()
+                : register.positionsOfAll(machines.stream().map(Machine::id).toList()).stream()
+                        .collect(Collectors.groupingBy(Position::machineId));
     }
 
     @Transactional(readOnly = true)

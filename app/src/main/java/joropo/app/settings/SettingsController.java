@@ -2,7 +2,6 @@ package joropo.app.settings;
 
 import java.security.Principal;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -16,6 +15,7 @@ import joropo.core.lipseal.Practice;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
 import joropo.core.readings.Gauge;
+import joropo.core.units.Day;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -68,6 +68,16 @@ class SettingsController {
             LocalDate due = day("due", text(form, "due"), errors);
             if (errors.isEmpty()) {
                 settings.addGauge(text(form, "name"), kind, u, text(form, "certificate"), due, by);
+            }
+        });
+    }
+
+    @PostMapping("/gauges/{id}/renewal")
+    String renewGauge(@PathVariable long id, @RequestParam Map<String, String> form, Principal who, Model model) {
+        return store("gauge-" + id, form, who, model, (by, fields, errors) -> {
+            LocalDate due = day("due", text(form, "due"), errors);
+            if (errors.isEmpty()) {
+                settings.renewGauge(id, text(form, "certificate"), due, by);
             }
         });
     }
@@ -179,9 +189,9 @@ class SettingsController {
 
     private static @Nullable LocalDate day(String field, String text, Map<String, String> errors) {
         try {
-            return text.isEmpty() ? null : LocalDate.parse(text);
-        } catch (DateTimeParseException e) {
-            errors.put(field, "Write a day as year-month-day, such as 2027-06-30.");
+            return text.isEmpty() ? null : Day.parse(text);
+        } catch (RefusedInput e) {
+            errors.put(field, Errors.sentence(e.errors().get(0).message()));
             return null;
         }
     }

@@ -41,6 +41,9 @@ interface SettingsMapper {
 
     void addMaterial(@Param("m") OwnMaterial material, @Param("at") Instant at);
 
+    int renewGauge(
+            @Param("id") long id, @Param("certificate") String certificate, @Param("dueOn") @Nullable LocalDate dueOn);
+
     int withdrawGauge(@Param("id") long id, @Param("why") String why);
 
     int withdrawDriver(@Param("id") long id, @Param("why") String why);

@@ -12,6 +12,7 @@ import joropo.core.lipseal.Practice;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
 import joropo.core.readings.Gauge;
+import joropo.core.units.Day;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -96,6 +97,21 @@ public class SettingsService {
                 .done();
         settings.addGauge(name.strip(), kind, uncertaintyMm, certificate.strip(), dueOn, clock.instant());
         changed(by, "added gauge " + name.strip());
+    }
+
+    /** A gauge has a new certificate. @throws RefusedInput without the day on which that ends */
+    @Transactional
+    public void renewGauge(long id, String certificate, @Nullable LocalDate dueOn, String by) {
+        new Needs()
+                .given("due", dueOn)
+                .that(
+                        "certificate",
+                        certificate.length() <= LONGEST_NAME,
+                        "has room for " + LONGEST_NAME + " characters")
+                .done();
+        if (settings.renewGauge(id, certificate.strip(), dueOn) > 0) {
+            changed(by, "renewed gauge " + id + ": certificate " + certificate.strip() + ", due " + Day.words(dueOn));
+        }
     }
 
     /**

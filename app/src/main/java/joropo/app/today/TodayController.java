@@ -1,5 +1,7 @@
 package joropo.app.today;
 
+import java.util.List;
+import joropo.app.access.Person;
 import joropo.app.job.JobService;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
@@ -7,6 +9,7 @@ import joropo.app.ui.Paged;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What is waiting, and finding anything. */
@@ -27,7 +30,8 @@ class TodayController {
     }
 
     @GetMapping("/")
-    String today(Model model) {
+    String today(@ModelAttribute(name = "me", binding = false) Person me, Model model) {
+        model.addAttribute("forLead", me.isLead() ? jobs.waitingForLead() : List.of());
         model.addAttribute("jobs", jobs.openJobs(Paged.asked(model)));
         model.addAttribute("machines", Paged.of(1, register.machines()));
         model.addAttribute("due", Paged.of(1, store.due()));

@@ -1,9 +1,8 @@
 package joropo.app.ui;
 
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import joropo.core.shaft.SurfaceSpeed;
 import joropo.core.sizes.SealSize;
+import joropo.core.units.Day;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Quantity;
@@ -42,7 +41,7 @@ public final class FieldReader {
             case PRESSURE -> within(Quantity.parse(text, Unit.MPA).base(), -1, MOST_MPA, "MPa");
             case TEMPERATURE -> within(Quantity.parse(text, Unit.CELSIUS).base(), COLDEST_C, HOTTEST_C, "°C");
             case SEAL_SIZE -> SealSize.parse(text, unit);
-            case DATE -> date(text);
+            case DATE -> Day.parse(text).toString();
             case LINE -> within(text, LONGEST_LINE);
             case NOTE ->
                 within(
@@ -81,14 +80,6 @@ public final class FieldReader {
             throw new RefusedInput("", "has room for " + most + " characters, got " + text.length());
         }
         return text;
-    }
-
-    private static String date(String text) {
-        try {
-            return LocalDate.parse(text).toString();
-        } catch (DateTimeParseException e) {
-            throw new RefusedInput("", "is not understood as a day: write year-month-day, such as 2026-12-24");
-        }
     }
 
     private static String listed(Field<?> field, String text, Field.ShopLists lists) {

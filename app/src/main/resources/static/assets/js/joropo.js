@@ -254,6 +254,31 @@ document.addEventListener("click", (event) => {
   field.form.requestSubmit();
 });
 
+// the whole entry, or the seals and their neighbours alone
+document.addEventListener("click", (event) => {
+  const button = event.target.closest("[data-whole]");
+  if (!button) return;
+  const whole = button.getAttribute("aria-pressed") !== "true";
+  document.cookie = `whole=${whole ? "yes" : ""}; path=/; max-age=31536000; SameSite=Lax`;
+  button.setAttribute("aria-pressed", String(whole));
+  button.textContent = whole ? "Seals and neighbours" : "Whole entry";
+  if (live) refresh(); else location.reload();
+});
+// one bolt is ticked by touching it on its circle: the one that is next
+document.addEventListener("click", (event) => {
+  const bolt = event.target.closest("[data-bolt]");
+  const done = bolt && bolt.closest("section").querySelector("button.done");
+  if (done && done.textContent.trim() === `Bolt ${bolt.dataset.bolt} done`) done.click();
+});
+
+// a place of the clock leads to its reading
+document.addEventListener("click", (event) => {
+  const at = event.target.closest("[data-clock]");
+  const item = at && at.closest(".of-item");
+  const field = at && (item || document).querySelector(`[id$="epth${at.dataset.clock}"]`);
+  if (field) { goTo(field); field.select(); }
+});
+
 // a pin leads to its finding, a finding to its field; what is open stays open while somebody types, Esc closes it
 function opened(element) {
   for (let fold = element.closest("details"); fold; fold = fold.parentElement.closest("details")) fold.open = true;
@@ -429,6 +454,58 @@ function flip() {
   return true;
 }
 
+// a quick check answers while it is typed: its result and its fields' words come back, the fields stay under the finger
+const quick = document.getElementById("check");
+let asking = 0;
+async function answer() {
+  const query = new URLSearchParams([...new FormData(quick)].filter(([, text]) => text !== ""));
+  const mine = ++asking;
+  const there = await fetch(`${quick.getAttribute("action")}?${query}`, { headers: { Accept: "text/html" } }).catch(() => null);
+  if (mine !== asking) return;
+  if (!there || !there.ok) { if (there && signedOut(there.status)) location.reload(); return; }
+  const page = new DOMParser().parseFromString(await there.text(), "text/html");
+  if (mine !== asking || !page.getElementById("quick-out")) return;
+  document.getElementById("quick-out").replaceWith(document.adoptNode(page.getElementById("quick-out")));
+  quick.querySelectorAll("[id^='echo-']").forEach((echo) => {
+    const field = document.getElementById(echo.id.slice(5));
+    const come = page.getElementById(echo.id);
+    if (!field || !come || field.value === "" && come.querySelector(".wrong")) return;   // what is still to be typed is no mistake
+    echo.replaceWith(document.adoptNode(come));
+    if (come.querySelector(".wrong")) field.setAttribute("aria-invalid", "true"); else field.removeAttribute("aria-invalid");
+  });
+}
+let nextAnswer = null;
+if (quick) ["input", "change"].forEach((kind) => quick.addEventListener(kind, () => { clearTimeout(nextAnswer); nextAnswer = setTimeout(answer, kind === "input" ? 200 : 30); }));
+
+// the keys of this screen only
+function help() {
+  const keys = document.getElementById("keys");
+  if (!keys) return;
+  keys.querySelectorAll("[data-where]").forEach((key) => { key.hidden = !document.querySelector(key.dataset.where); });
+  keys.showModal();
+}
+document.addEventListener("click", (event) => { if (event.target.closest("[data-help]")) help(); });
+
+// while a keyboard is up on a touch screen the drawing makes room, and the worst finding stands beside it in words
+const touch = navigator.maxTouchPoints > 0;
+const typesText = (el) => el.matches && el.matches("#sheet input:not([type=checkbox]), #sheet textarea");
+function worstInWords() {
+  const words = document.querySelector(".worst-words");
+  const worst = document.querySelector("#rail .is-worst");
+  if (words && worst) words.textContent = `${worst.querySelector(".word").textContent}: ${worst.querySelector(".what").textContent}`;
+}
+if (touch) {
+  document.addEventListener("focusin", (event) => { if (typesText(event.target)) { document.body.classList.add("is-typing"); worstInWords(); } });
+  document.addEventListener("focusout", (event) => { if (typesText(event.target) && !(event.relatedTarget && typesText(event.relatedTarget))) document.body.classList.remove("is-typing"); });
+  document.addEventListener("htmx:oobAfterSwap", (event) => { if (event.detail.target.id === "rail") worstInWords(); });
+}
+
+// on a narrow screen a table reads as a list: each figure says what it is
+document.querySelectorAll("table.plain").forEach((table) => {
+  const heads = [...table.querySelectorAll("thead th")].map((th) => th.textContent.trim());
+  table.querySelectorAll("tbody tr").forEach((row) => [...row.children].forEach((cell, i) => { if (heads[i]) cell.dataset.label = heads[i]; }));
+});
+
 document.addEventListener("keydown", (event) => {
   const el = event.target;
   if (event.ctrlKey || event.metaKey || event.altKey) return;
@@ -439,8 +516,7 @@ document.addEventListener("keydown", (event) => {
   }
   if (typing(el)) return;
   if (event.key === "?") {
-    const keys = document.getElementById("keys");
-    if (keys) keys.showModal();
+    help();
   } else if (event.key === "f" ? flip() : ["[", "]", "/", "u"].includes(event.key) && press(event.key)) {
     event.preventDefault();
   }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import java.nio.file.Files;
 import java.util.Map;
+import joropo.app.Visitor;
 import joropo.app.Workshop;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
@@ -97,7 +98,7 @@ class QuickChecksIT {
         Page other = Workshop.page("jacinta");
         other.navigate(Workshop.address() + link);
         assertThat(other.locator("#shaftMm")).hasValue("45 mm");
-        assertThat(other.locator(".quick-figures")).containsText("56.33");
+        assertThat(other.locator(".quick-figures")).containsText("2.218");
         Workshop.bean(PeopleService.class).setUnit(person("jacinta"), LengthUnit.MM);
         Workshop.close(other);
     }
@@ -140,6 +141,33 @@ class QuickChecksIT {
         assertThat(page.locator("#sump")).hasValue("75");
         page.navigate(Workshop.address() + "/jobs/" + number + "/decide");
         assertThat(page.locator("#size")).hasValue("45x62x8 mm");
+        Workshop.close(page);
+    }
+
+    @Test
+    void everyCheckBeginsWithAnExampleAndAnswersWhileItIsTyped() throws Exception {
+        Visitor visitor = new Visitor(Workshop.address()).signIn("marisol");
+        for (QuickForm form : Workshop.bean(QuickService.class).forms()) {
+            String example = Examples.query(form.path());
+            assertThat(visitor.get("/checks/" + form.path() + example).body())
+                    .as(form.path())
+                    .contains("quick-verdict")
+                    .doesNotContain("class=\"wrong\"");
+        }
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/checks/seat-squareness");
+        page.click("#example");
+        assertThat(page.locator(".quick-result svg.section, .quick-result svg").first())
+                .isVisible();
+        page.fill("#depth12", "2.50");
+        page.fill("#depth3", "2.50");
+        page.fill("#depth6", "2.50");
+        page.fill("#depth9", "");
+        assertThat(page.locator(".quick-verdict b")).containsText("in limits");
+        page.locator("[data-clock='6']").first().click();
+        assertThat(page.locator("#depth6")).isFocused();
+        page.fill("#outsideDiameterMm", "");
+        assertThat(page.locator("#quick-out")).containsText("Still needed: ");
         Workshop.close(page);
     }
 }

@@ -53,7 +53,7 @@ class LineDrawingTest {
         DriverResult driver = DriverCheck.check(in);
         LineDrawing drawing = TurnedDrawing.of(driver.part(), List.of("Driver <45 & 62>"));
         List<String> written =
-                drawing.texts().stream().map(LineDrawing.Text::words).toList();
+                drawing.texts().stream().map(x -> Mm.plain(x.words())).toList();
         Stream.concat(driver.part().outer().stream(), driver.part().inner().stream())
                 .forEach(c ->
                         assertThat(written).contains("Ø " + Length.show(c.diameterMm(), 2), Length.show(c.toMm(), 2)));
@@ -142,8 +142,8 @@ class LineDrawingTest {
         assertThat(svg.replaceAll("<[^>]*>", ""))
                 .contains(
                         "groove 0.08 deep",
-                        "0.10 in, too little",
-                        "2.40 out",
+                        "0.10 inward: not enough",
+                        "2.40 outward",
                         "old lip 6.90",
                         "new lip 4.80",
                         "sleeve Ø 45.60",

@@ -53,7 +53,7 @@ class SettingsIT {
         page.click(add("gauges"));
         assertThat(page.locator("form[action='/settings/gauges'] .wrong").first())
                 .containsText("not understood as a length");
-        assertThat(page.locator("form[action='/settings/gauges']")).containsText("Write a day as year-month-day");
+        assertThat(page.locator("form[action='/settings/gauges']")).containsText("such as 24 Dec 2026");
         assertThat(page.locator("#gauges-name")).hasValue("Shop micrometer 7");
         page.fill("#gauges-uncertainty", "0.012");
         page.fill("#gauges-due", "2026-01-31");

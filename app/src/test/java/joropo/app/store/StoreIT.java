@@ -7,10 +7,12 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.Map;
+import joropo.app.Entries;
 import joropo.app.Workshop;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.ui.NotFound;
+import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -25,10 +27,10 @@ class StoreIT {
     void aLotIsReceivedCountedAndExtendedOnce() {
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/store");
-        page.click("#receive + form button.keep");
-        assertThat(page.locator("#receive + form .wrong")).hasText(new String[] {
+        page.click(".add[action='/store'] button.keep");
+        assertThat(page.locator(".add[action='/store'] .wrong")).hasText(new String[] {
             "Is needed.",
-            "Is needed: it is what a maker is asked by.",
+            "Is needed: the maker will ask for it.",
             "Must be a whole number from 1 to 10000.",
             "Is needed: where it lies."
         });
@@ -38,16 +40,17 @@ class StoreIT {
         page.fill("#lot-cured", "spring 2020");
         page.fill("#lot-count", "4");
         page.fill("#lot-place", "T3");
-        page.click("#receive + form button.keep");
-        assertThat(page.locator("#receive + form")).containsText("not understood as a seal size");
-        assertThat(page.locator("#receive + form")).containsText("Is needed: its date follows from it.");
-        assertThat(page.locator("#receive + form")).containsText("not understood as a cure quarter");
+        page.click(".add[action='/store'] button.keep");
+        assertThat(page.locator(".add[action='/store']")).containsText("not understood as a seal size");
+        assertThat(page.locator(".add[action='/store']")).containsText("Is needed: its date follows from it.");
+        assertThat(page.locator(".add[action='/store']")).containsText("not understood as a cure quarter");
         assertThat(page.locator("#lot-cured")).hasValue("spring 2020");
         page.fill("#lot-size", "45-62-8");
         page.selectOption("#lot-material", "NBR");
         page.fill("#lot-cured", "2Q2012");
-        page.click("#receive + form button.keep");
-        page.waitForURL("**/store/*");
+        page.click(".add[action='/store'] button.keep");
+        page.waitForURL("**/store?another=*");
+        page.click("text=To this lot");
         assertThat(page.locator("h1")).hasText("lip seal 45x62x8, NBR");
         assertThat(page.locator("main")).containsText("NBR, group B, cured 2Q2012: to be used by 30 Jun 2019.");
 
@@ -127,6 +130,34 @@ class StoreIT {
                 "T5");
     }
 
+    /** Three lots of one part: the first is typed, of the others only the batch. */
+    @Test
+    void threeLotsCostTwelveEntriesAndLieBySize() {
+        Page page = Workshop.page("marisol");
+        Entries entries = new Entries(page).at("receive");
+        page.navigate(Workshop.address() + "/store");
+        page.selectOption("#lot-kind", "");
+        entries.fill("lot-kind", "LIP_SEAL", "lot-size", "9x22x7", "lot-material", "NBR", "lot-batch", "THREE-1");
+        entries.fill("lot-cured", "2Q2026", "lot-count", "2", "lot-place", "E1");
+        entries.tapThrough(".add[action='/store'] button.keep");
+        for (String batch : List.of("THREE-2", "THREE-3")) {
+            assertThat(page.locator(".notice")).containsText("Another like it?");
+            entries.fill("lot-batch", batch).tapThrough(".add[action='/store'] button.keep");
+        }
+        assertThat(entries.total()).isLessThanOrEqualTo(12);
+        List<String> sizes = STORE.lots().stream()
+                .map(StoreService.Shelved::lot)
+                .filter(l -> l.kind() == PartKind.LIP_SEAL)
+                .map(Lot::size)
+                .toList();
+        assertThat(sizes.indexOf("9x22x7"))
+                .isLessThan(sizes.indexOf("35x52x8") < 0 ? sizes.size() : sizes.indexOf("35x52x8"));
+        assertThat(STORE.lots())
+                .filteredOn(l -> l.lot().batch().startsWith("THREE-"))
+                .hasSize(3);
+        Workshop.close(page);
+    }
+
     @Test
     void aFileIsLookedAtFirstAndComesInWholeOrNotAtAll() {
         var person = Workshop.bean(PeopleService.class).find("jacinta").orElseThrow();
@@ -158,7 +189,7 @@ class StoreIT {
                 .allSatisfy(l -> assertThat(l.error()).contains("lies there already"));
 
         String out = CSV.write();
-        assertThat(out).contains("LIP_SEAL,,35x52x8,NBR,C-1,1Q2025,4,Z1,stores", "\"gasket, thin\"", "'=SUM(A1)");
+        assertThat(out).contains("lip seal,,35x52x8,NBR,C-1,1Q2025,4,Z1,stores", "\"gasket, thin\"", "'=SUM(A1)");
         List<String> lines = out.lines().toList();
         String moved = lines.get(0) + "\n"
                 + lines.stream()

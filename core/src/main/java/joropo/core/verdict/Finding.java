@@ -35,6 +35,9 @@ public record Finding(
         String reference,
         @Nullable String part) {
 
+    /** Stands in a list where something was found once and is found no more. */
+    public static final Finding GONE = of("-", Status.PASS, "", "", "", Source.COMPUTED, "");
+
     /** A finding without figures. */
     public static Finding of(
             String id, Status status, String subject, String message, String remedy, Source source, String reference) {

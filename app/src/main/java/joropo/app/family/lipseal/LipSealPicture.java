@@ -130,7 +130,7 @@ final class LipSealPicture {
                         .orElse(null);
         DrawingStyle look = new DrawingStyle(paper, Orientation.OUTSIDE_LEFT, false, chosen);
         return SectionDrawing.svg(
-                drawn(work, entry).with(pins(findings)).with(look), paper == Paper.SHEET ? "s-" : "n-");
+                drawn(work, entry).with(pins(findings)).with(look), paper == Paper.NARROW ? "n-" : "s-");
     }
 
     private static List<Pin> pins(List<Finding> findings) {

@@ -365,7 +365,7 @@ final class SealWork implements Work {
         if (at.shaftMm() == null || at.boreMm() == null || !isReady()) {
             return Optional.empty();
         }
-        String prefix = paper == Paper.SHEET ? "s-" : "n-";
+        String prefix = paper == Paper.NARROW ? "n-" : "s-";
         return Optional.of(new Picture(
                 setting == null
                         ? CartridgeDrawing.of(

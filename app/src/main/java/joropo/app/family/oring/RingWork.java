@@ -363,7 +363,7 @@ final class RingWork implements Work {
 
     @Override
     public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
-        String prefix = paper == Paper.SHEET ? "s-" : "n-";
+        String prefix = paper == Paper.NARROW ? "n-" : "s-";
         return facts.alike().isAlone()
                 ? gland(prefix).map(Picture::new)
                 : JointDrawing.of(

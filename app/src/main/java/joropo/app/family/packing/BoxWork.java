@@ -421,7 +421,7 @@ final class BoxWork implements Work {
     public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
         return result == null
                 ? Optional.empty()
-                : Optional.of(new Picture(BoxDrawing.of(box, result, paper == Paper.SHEET ? "s-" : "n-")));
+                : Optional.of(new Picture(BoxDrawing.of(box, result, paper == Paper.NARROW ? "n-" : "s-")));
     }
 
     @Override

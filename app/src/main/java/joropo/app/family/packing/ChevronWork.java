@@ -118,7 +118,7 @@ final class ChevronWork implements Work {
     @Override
     public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
         return isReady()
-                ? Optional.of(new Picture(ChevronDrawing.of(set, paper == Paper.SHEET ? "s-" : "n-")))
+                ? Optional.of(new Picture(ChevronDrawing.of(set, paper == Paper.NARROW ? "n-" : "s-")))
                 : Optional.empty();
     }
 
