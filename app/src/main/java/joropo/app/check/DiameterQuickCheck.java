@@ -32,7 +32,7 @@ class DiameterQuickCheck implements QuickCheck {
             .with(
                     "Part",
                     Field.choice("part", "part", Field.pairs("SHAFT", "shaft", "BORE", "bore"))
-                            .need(),
+                            .hint("empty: as its class is written"),
                     Field.size("nominalMm", "nominal").need(),
                     Field.line("toleranceClass", "tolerance class, or limits").hint("such as h11 or H8"),
                     Field.choice("gauge", "gauge", CheckChoices.GAUGES).with(Field.Own.GAUGES),
@@ -101,6 +101,9 @@ class DiameterQuickCheck implements QuickCheck {
                         .toList())
                 .filter(p -> !p.isEmpty())
                 .toList();
+        if (v.get("part") == null && v.get("toleranceClass") instanceof String written && !written.isBlank()) {
+            v.put("part", Character.isUpperCase(written.strip().charAt(0)) ? "BORE" : "SHAFT");
+        }
         v.put("planes", planes.stream().map(p -> Map.of("readingsMm", p)).toList());
         ShopGauge gauge = shop.gauge((String) v.get("gauge"));
         if (gauge != null) {

@@ -1,6 +1,8 @@
 package joropo.app.drawing;
 
 import java.util.List;
+import joropo.core.plan.PartKind;
+import joropo.core.plan.PartsOfSection;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Joint;
 import joropo.core.section.Section;
@@ -47,9 +49,13 @@ final class PartPainter {
                             + (item instanceof BoreItem.Sealing s
                                     ? ", open side faces " + s.open().words()
                                     : ""));
-            boolean touched = item instanceof BoreItem.Seal && !drawn.look().handles();
+            String kind = drawn.look().handles()
+                    ? ""
+                    : PartsOfSection.kind(item).map(PartKind::name).orElse("");
+            boolean touched = !kind.isEmpty();
             if (touched) {
-                svg.raw("<g data-seal=\"" + Svg.escape(item.id()) + "\">");
+                svg.raw("<g data-kind=\"" + kind + "\""
+                        + (item instanceof BoreItem.Seal ? " data-seal=\"" + Svg.escape(item.id()) + "\"" : "") + ">");
             }
             if (item instanceof BoreItem.Port p) {
                 port(p);

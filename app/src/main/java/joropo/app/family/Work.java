@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
+import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
@@ -20,6 +21,11 @@ public interface Work {
     }
 
     List<JobFinding> findings();
+
+    /** Fields of Decide that may be as they were at the last job here. */
+    default List<Field<?>> asLastTime() {
+        return List.of();
+    }
 
     /** The field in which a finding is answered, by its rule; empty: none in particular. */
     default Optional<String> fieldOf(String rule) {

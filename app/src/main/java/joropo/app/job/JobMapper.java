@@ -81,6 +81,9 @@ interface JobMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
+    /** Texts of this stage in the newest job that was signed at a position. */
+    Optional<String> lastSigned(@Param("positionId") long positionId, @Param("stage") Stage stage);
+
     /** Texts of the newest sheet of this stage that a person has kept, in any job. */
     Optional<String> lastKept(@Param("personId") long personId, @Param("stage") Stage stage);
 

@@ -131,9 +131,16 @@ public record JobPage(
         }
     }
 
-    /** What keeps the job from being signed, and how it ended. @param notes to the next fitter here, newest first */
+    /**
+     * What keeps the job from being signed, @param sum what is signed, and how it ended. @param notes to the next
+     * fitter here, newest first
+     */
     public record End(
-            List<String> open, @Nullable Signature signature, List<Addendum> addenda, List<PositionNote> notes) {
+            List<String> open,
+            List<String> sum,
+            @Nullable Signature signature,
+            List<Addendum> addenda,
+            List<PositionNote> notes) {
         /** What other jobs left. @param number of this one */
         public List<PositionNote> notesBefore(String number) {
             return notes.stream().filter(n -> !n.jobNumber().equals(number)).toList();

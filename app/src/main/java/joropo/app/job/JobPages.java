@@ -99,6 +99,7 @@ class JobPages {
                         stage == Stage.SIGN && state.isOpen()
                                 ? JobRules.openBeforeSigning(state, work, person, clock.instant())
                                 : List.of(),
+                        stage == Stage.SIGN ? SignedSum.of(state, work) : List.of(),
                         state.beside().ending().signature(),
                         state.beside().ending().addenda(),
                         state.beside().earlier().notes()));

@@ -8,7 +8,6 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
@@ -106,15 +105,24 @@ class ListsPages {
                                         && state.sections().planned() == null
                                 ? bench.own()
                                 : List.of(),
-                        stage == Stage.MEASURE && state.isOpen()
-                                ? LastGauges.of(
-                                        stage,
-                                        state,
-                                        work,
-                                        jobs.lastKept(person.id(), stage)
-                                                .map(json::read)
-                                                .orElse(Map.of()))
-                                : LastGauges.NONE));
+                        asLastTime(state, stage, work, person)));
+    }
+
+    private AsLastTime asLastTime(JobState state, Stage stage, JobWork work, Person person) {
+        if (!state.isOpen()) {
+            return AsLastTime.NOTHING;
+        }
+        return switch (stage) {
+            case MEASURE ->
+                jobs.lastKept(person.id(), stage)
+                        .map(texts -> AsLastTime.gauges(state, work, json.read(texts)))
+                        .orElse(AsLastTime.NOTHING);
+            case DECIDE ->
+                jobs.lastSigned(state.position().id(), stage)
+                        .map(texts -> AsLastTime.decided(state, work, json.read(texts)))
+                        .orElse(AsLastTime.NOTHING);
+            default -> AsLastTime.NOTHING;
+        };
     }
 
     /** The list that a keystroke of this stage may change; absent: none. */
@@ -162,7 +170,7 @@ class ListsPages {
                         .toList();
     }
 
-    private static Strip strip(JobState state, Stage stage, JobWork work) {
+    private Strip strip(JobState state, Stage stage, JobWork work) {
         List<StripPart> log = WITH_LOG.contains(stage) ? state.beside().log() : List.of();
         List<StripPart> back = new ArrayList<>(stage == Stage.FIT ? log : List.of());
         Collections.reverse(back);
@@ -187,9 +195,13 @@ class ListsPages {
                 offer.enough());
     }
 
-    /** The parts that stand at this position first, then what usually comes off, then the rest. */
-    private static List<PartKind> known(JobState state, JobWork work) {
-        Set<PartKind> out = new LinkedHashSet<>();
+    /**
+     * What came off here last time first, then the parts that stand at this position, then what usually comes off, then
+     * the rest.
+     */
+    private List<PartKind> known(JobState state, JobWork work) {
+        Set<PartKind> out =
+                new LinkedHashSet<>(lists.lastStripped(state.position().id()));
         Section here = state.sections().found() == null
                 ? work.main().section().map(WorkSection::typed).orElse(null)
                 : state.sections().found().section();

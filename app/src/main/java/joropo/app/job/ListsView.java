@@ -77,13 +77,15 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
         }
     }
 
-    /** What earlier jobs and its maker left at the position. @param gauges that the person used last */
+    /**
+     * What earlier jobs and its maker left at the position. @param asLastTime what may be taken over from the last time
+     */
     public record Standing(
             List<ConcessionLine> concessions,
             List<RecommendationLine> recommendations,
             List<PositionLimit> limits,
             List<OnBench> benched,
-            LastGauges gauges) {
-        static final Standing NONE = new Standing(List.of(), List.of(), List.of(), List.of(), LastGauges.NONE);
+            AsLastTime asLastTime) {
+        static final Standing NONE = new Standing(List.of(), List.of(), List.of(), List.of(), AsLastTime.NOTHING);
     }
 }

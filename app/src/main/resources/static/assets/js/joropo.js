@@ -271,6 +271,33 @@ document.addEventListener("click", (event) => {
   if (done && done.textContent.trim() === `Bolt ${bolt.dataset.bolt} done`) done.click();
 });
 
+// a part that is touched in the drawing: at Make safe it came off, at Intake it is wet there
+document.addEventListener("click", (event) => {
+  const part = event.target.closest("#drawing [data-kind]");
+  if (!part) return;
+  const off = document.querySelector(`#strip button[name=kind][value="${part.dataset.kind}"]`);
+  const wet = part.dataset.kind === "LIP_SEAL" && document.getElementById("signWET_AT_LIP");
+  if (off) off.click();
+  else if (wet && !wet.disabled && document.getElementById("symptom")) {
+    wet.value = wet.value === "SEEN" ? "" : "SEEN";
+    opened(wet);
+    wet.dispatchEvent(new Event("change", { bubbles: true }));
+  }
+});
+
+// a second tap within half a second on a place where something else has come meanwhile was meant for what was there
+let lastTap = { time: 0, x: 0, y: 0, what: "" };
+const whatIs = (el) => { const act = el.closest("button, a, summary, label"); return act ? act.id || act.getAttribute("aria-label") || act.textContent.trim() : ""; };
+document.addEventListener("click", (event) => {
+  if (event.detail === 0 || !event.isTrusted) return;   // by key or by script
+  const what = whatIs(event.target);
+  const slid = event.timeStamp - lastTap.time < 500 && Math.hypot(event.clientX - lastTap.x, event.clientY - lastTap.y) < 24 && lastTap.what && what && what !== lastTap.what;
+  lastTap = { time: event.timeStamp, x: event.clientX, y: event.clientY, what: slid ? lastTap.what : what };
+  if (!slid) return;
+  event.preventDefault();
+  event.stopImmediatePropagation();
+}, true);
+
 // a place of the clock leads to its reading
 document.addEventListener("click", (event) => {
   const at = event.target.closest("[data-clock]");

@@ -87,7 +87,7 @@ public final class LipSealEntries {
             Locator ask = entries.page().locator(".ask-next b");
             ask.waitFor();
             String asked = ask.textContent();
-            entries.tap(".ask-next button:has-text('No')");
+            entries.press(".ask-next button:has-text('No')");
             entries.page()
                     .waitForFunction("asked => document.querySelector('.ask-next b')?.textContent !== asked", asked);
         }
@@ -109,7 +109,7 @@ public final class LipSealEntries {
     }
 
     private void measure() {
-        entries.at("measure").tap("#last-gauges");
+        entries.at("measure").tap("#as-last-time");
         entries.fill("shaftA1", "44.93", "shaftA2", "44.93", "shaftB1", "44.985", "shaftB2", "44.98");
         entries.fill("boreA1", "62.014", "boreA2", "62.018", "boreB1", "62.016", "boreB2", "62.018");
         entries.fill("stopDepth", "12", "turningDepth", "14.5", "runoutTir", "0.03");

@@ -65,7 +65,7 @@ class SettingsIT {
 
         page.navigate(address + "/jobs/26-0005/measure");
         page.selectOption("#shaftGauge", new SelectOption().setLabel("Shop micrometer 7"));
-        assertThat(page.locator("#rail")).containsText("U 0.012");
+        assertThat(page.locator("#rail")).containsText("gauge ±0.012");
         assertThat(page.locator("#rail")).containsText("Shop micrometer 7 was due on 31 Jan 2026.");
 
         page.navigate(address + "/settings");

@@ -47,13 +47,13 @@ class ShowTest {
     @Test
     void limitsAreWrittenAsTheyAreSaid() {
         assertThat(show.limits(finding("size", 44.96, "mm", new Limits(44.84, 45.0), 0.005)))
-                .isEqualTo("44.840 to 45.000, U 0.005");
+                .isEqualTo("44.840 to 45.000 mm, gauge ±0.005");
         assertThat(show.limits(finding("S2", 2.5, "mm", new Limits(0.0, 2.5), 0)))
-                .isEqualTo("0.00 to 2.50");
+                .isEqualTo("0.00 to 2.50 mm");
         assertThat(show.limits(finding("tilt", 0.1, "mm", Limits.atMost(0.2), 0.013)))
-                .isEqualTo("to 0.200, U 0.013");
+                .isEqualTo("to 0.200 mm, gauge ±0.013");
         assertThat(show.limits(finding("interference", 0.1, "mm", Limits.atLeast(0.02), 0)))
-                .isEqualTo("from 0.020");
+                .isEqualTo("from 0.020 mm");
         assertThat(show.limits(Finding.missing("x", "s", "m", "r"))).isEmpty();
         assertThat(show.value(finding("D9", 42.9, "N", new Limits(null, null), 0)))
                 .isEqualTo("43");

@@ -14,8 +14,13 @@ public final class PartsOfSection {
     /** Each kind once, from the outside in; what belongs to the housing itself is no part. */
     public static Collection<PartKind> of(Section section) {
         Set<PartKind> out = new LinkedHashSet<>();
-        section.boreItems().forEach(i -> i.accept(new KindOf()).ifPresent(out::add));
+        section.boreItems().forEach(i -> kind(i).ifPresent(out::add));
         return out;
+    }
+
+    /** What it is, as it comes off and goes in; empty for what belongs to the housing itself. */
+    public static Optional<PartKind> kind(BoreItem item) {
+        return item.accept(new KindOf());
     }
 
     private static final class KindOf implements BoreItem.Visitor<Optional<PartKind>> {

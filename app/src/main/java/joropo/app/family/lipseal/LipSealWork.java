@@ -352,6 +352,11 @@ final class LipSealWork implements Work {
     }
 
     @Override
+    public List<Field<?>> asLastTime() {
+        return List.of(LipSealFields.SIZE, LipSealFields.LAYOUT, LipSealFields.MATERIAL, LipSealFields.CASE_TYPE);
+    }
+
+    @Override
     public Optional<String> fieldOf(String rule) {
         return Optional.ofNullable(LipSealPicture.ANSWERED_IN.get(rule)).map(Field::name);
     }
