@@ -52,7 +52,7 @@ public final class Entries {
 
     /** A tap on what is offered: it is taken when the sheet is saved with it. */
     public Entries take(String selector) {
-        page.waitForResponse(r -> r.url().endsWith("/draft"), () -> tap(selector));
+        page.waitForResponse(r -> r.url().endsWith("/draft"), () -> press(selector));
         return this;
     }
 

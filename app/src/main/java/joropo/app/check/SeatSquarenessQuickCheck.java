@@ -5,6 +5,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import joropo.app.drawing.Dial;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
@@ -13,6 +14,8 @@ import joropo.core.readings.SeatSquarenessCheck;
 import joropo.core.readings.SeatSquarenessInput;
 import joropo.core.readings.SeatSquarenessResult;
 import joropo.core.units.Length;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
 import org.springframework.core.annotation.Order;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -23,6 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 @Order(108)
 @Tag(name = "checks")
 class SeatSquarenessQuickCheck implements QuickCheck {
+    private static final double DEGREES_AN_HOUR = 30;
+
     private static final String PATH = "/api/v1/checks/seat-squareness";
     private static final QuickForm FORM = QuickForm.of(
                     "seat-squareness", "Seat squareness", "How far a fitted seal is out of square, and where to tap.")
@@ -57,13 +62,21 @@ class SeatSquarenessQuickCheck implements QuickCheck {
 
     @Override
     public QuickResult run(Map<String, Object> values, Shop shop) {
-        SeatSquarenessResult r = SeatSquarenessCheck.check(input(values));
+        SeatSquarenessInput in = input(values);
+        SeatSquarenessResult r = SeatSquarenessCheck.check(in);
         List<Figure> out = new ArrayList<>(
                 List.of(QuickResult.mm("mean", r.meanMm(), 2), QuickResult.mm("tilt over the outside", r.tiltMm(), 3)));
         if (r.tapAtClock() != null) {
             out.add(new Figure("tap at", Length.show(r.tapAtClock(), 1), "o'clock", null));
         }
-        return QuickResult.of(show, r.findings(), out);
+        return QuickResult.of(show, r.findings(), out)
+                .drawn(Dial.svg(
+                        in.readings().stream()
+                                .map(d -> new Dial.Reading(d.clock() * DEGREES_AN_HOUR, d.depthMm()))
+                                .toList(),
+                        Finding.worst(r.findings()) == Status.PASS ? null : r.proudAngleDeg(),
+                        "Depth round the circumference; touch a place to read it again",
+                        "c-"));
     }
 
     private static SeatSquarenessInput input(Map<String, Object> v) {

@@ -26,9 +26,10 @@ record Frame(Paper paper, double scale, double datumX, double shaftR) {
      */
     private static final double PROUD_AT_MOST = 0.6;
 
-    static Frame of(Section section, double stopMm, Paper paper) {
+    /** @param whole whether the whole entry is shown whatever the paper */
+    static Frame of(Section section, double stopMm, Paper paper, boolean whole) {
         double h = (section.boreDiameterMm() - section.shaftDiameterMm()) / 2;
-        double deepest = paper.isCutOff()
+        double deepest = paper.isCutOff() && !whole
                 ? focusMm(section, stopMm)
                 : Math.max(
                         stopMm,

@@ -19,7 +19,7 @@ public final class SectionDrawing {
         this.drawn = drawn;
         this.look = drawn.look();
         this.svg = new Svg(prefix, look.view().mirrors() ? look.paper().width : 0);
-        this.frame = Frame.of(drawn.section(), drawn.stopMm(), look.paper());
+        this.frame = Frame.of(drawn.section(), drawn.stopMm(), look.paper(), look.handles());
     }
 
     /** The picture as one svg element. @param prefix of ids, so that two drawings may share a page */

@@ -20,7 +20,7 @@ import joropo.core.units.Length;
  * first question.
  */
 final class CausesPanel {
-    private static final int BEST = 4;
+    private static final int BEST = 2;
 
     private CausesPanel() {}
 

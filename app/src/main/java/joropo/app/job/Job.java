@@ -1,6 +1,7 @@
 package joropo.app.job;
 
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
@@ -10,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param number as people say it: year and running number, such as 26-0147, @param kind of what it was opened for
  * @param itemRows all that was ever sealed in it, as {@link JobItem#read} takes it, @param numbered findings that have
- *     had a number, as {@link Numbers} takes it
+ *     had a number, as {@link Numbers} takes it, @param lastOff kinds of what came off here last time, parted by blanks
  */
 public record Job(
         long id,
@@ -22,7 +23,8 @@ public record Job(
         State state,
         @Nullable String withdrawnWhy,
         String itemRows,
-        String numbered) {
+        String numbered,
+        String lastOff) {
     /** Whether work goes on. */
     public enum State {
         OPEN,
@@ -33,6 +35,13 @@ public record Job(
     /** What is sealed in it; the first is what it was opened for. */
     List<JobItem> items() {
         return JobItem.read(itemRows).stream().filter(JobItem::stands).toList();
+    }
+
+    /** Kinds of what came off at the last job here, in their order. */
+    List<PartKind> cameOffLastTime() {
+        return lastOff.isEmpty()
+                ? List.of()
+                : Arrays.stream(lastOff.split(" ")).map(PartKind::valueOf).toList();
     }
 
     /** What was taken out of it. */

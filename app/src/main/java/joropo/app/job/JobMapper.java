@@ -61,8 +61,6 @@ interface JobMapper {
 
     void setState(@Param("jobId") long jobId, @Param("state") Job.State state, @Param("why") @Nullable String why);
 
-    void setNumbered(@Param("jobId") long jobId, @Param("numbered") String numbered);
-
     void setVerdict(@Param("jobId") long jobId, @Param("verdict") Status verdict);
 
     /** The newest kept sheet of each stage, and every draft by its number. */
@@ -78,6 +76,7 @@ interface JobMapper {
             @Param("texts") String texts,
             @Param("schemaVersion") int schemaVersion,
             @Param("v") Verdicts verdicts,
+            @Param("numbered") @Nullable String numbered,
             @Param("personId") long personId,
             @Param("at") Instant at);
 
@@ -94,6 +93,7 @@ interface JobMapper {
             @Param("jobId") long jobId,
             @Param("d") StageDraft draft,
             @Param("judged") Status judged,
+            @Param("numbered") @Nullable String numbered,
             @Param("personId") long personId);
 
     List<StepDone> steps(long jobId);

@@ -212,10 +212,15 @@ class JobStore {
                 verdicts.stage(),
                 person.fullName(),
                 after(now.lastRevision(stage)));
-        if (jobs.saveDraft(loaded.job().id(), draft, verdicts.job(), person.id()) == 0) {
+        if (jobs.saveDraft(
+                        loaded.job().id(),
+                        draft,
+                        verdicts.job(),
+                        numbered(loaded.job(), verdicts.findings()),
+                        person.id())
+                == 0) {
             mustBeOpen(find(loaded.job().number()));
         }
-        number(loaded.job(), verdicts.findings());
         List<StageDraft> drafts = Stream.concat(
                         now.drafts().stream()
                                 .filter(d -> d.stage() != stage || !d.tab().equals(tab)),
@@ -225,13 +230,11 @@ class JobStore {
         return new Saved(seq, now.withDrafts(drafts, json));
     }
 
-    /** A finding that comes up for the first time gets its number. */
-    private void number(Job job, List<Finding> findings) {
+    /** A finding that comes up for the first time gets its number; absent where none does. */
+    private static @Nullable String numbered(Job job, List<Finding> findings) {
         Numbers had = Numbers.of(job.numbered());
         Numbers has = had.with(findings);
-        if (has != had) {
-            jobs.setNumbered(job.id(), has.text());
-        }
+        return has == had ? null : has.text();
     }
 
     /** Keeps a sheet as its next revision. */
@@ -245,7 +248,6 @@ class JobStore {
                 .max(Instant::compareTo)
                 .orElse(Instant.EPOCH);
         Instant at = now().isBefore(newest) ? newest : now();
-        number(state.job(), verdicts.findings());
         jobs.insertRevision(
                 state.job().id(),
                 stage,
@@ -253,6 +255,7 @@ class JobStore {
                 json.write(texts),
                 TextsJson.SCHEMA_VERSION,
                 verdicts,
+                numbered(state.job(), verdicts.findings()),
                 person.id(),
                 at);
     }

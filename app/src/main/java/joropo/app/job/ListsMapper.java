@@ -72,9 +72,6 @@ interface ListsMapper {
 
     int stopTimer(@Param("jobId") long jobId, @Param("id") long id, @Param("why") String why);
 
-    /** Kinds of what came off in the last job that was signed at a position, in their order. */
-    List<PartKind> lastStripped(long positionId);
-
     /** What the last job fitted at a position, item by item. */
     List<LastSeal> lastSeals(long positionId);
 

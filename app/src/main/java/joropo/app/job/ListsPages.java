@@ -170,7 +170,7 @@ class ListsPages {
                         .toList();
     }
 
-    private Strip strip(JobState state, Stage stage, JobWork work) {
+    private static Strip strip(JobState state, Stage stage, JobWork work) {
         List<StripPart> log = WITH_LOG.contains(stage) ? state.beside().log() : List.of();
         List<StripPart> back = new ArrayList<>(stage == Stage.FIT ? log : List.of());
         Collections.reverse(back);
@@ -199,9 +199,8 @@ class ListsPages {
      * What came off here last time first, then the parts that stand at this position, then what usually comes off, then
      * the rest.
      */
-    private List<PartKind> known(JobState state, JobWork work) {
-        Set<PartKind> out =
-                new LinkedHashSet<>(lists.lastStripped(state.position().id()));
+    private static List<PartKind> known(JobState state, JobWork work) {
+        Set<PartKind> out = new LinkedHashSet<>(state.job().cameOffLastTime());
         Section here = state.sections().found() == null
                 ? work.main().section().map(WorkSection::typed).orElse(null)
                 : state.sections().found().section();

@@ -143,17 +143,25 @@ class BenchController {
                 move,
                 form,
                 new Asks(
-                        form.get("at"),
+                        form.get("at") == null ? null : form.get("at") + named(form),
                         view(form.get("view")),
                         seen.matches("\\d{1,15}") ? Long.valueOf(seen) : null,
                         run.matches("[0-9a-z]{1,20}") ? run : null),
                 me);
-        boolean typing = htmx && form.containsKey("typing") && view.at().equals(form.get("at"));
+        boolean same = view.at().equals(form.get("at"))
+                || !view.part().isEmpty() && view.part().equals(form.get("part"));
+        boolean typing = htmx && form.containsKey("typing") && same;
         boolean plain =
                 !htmx && view.notice().isEmpty() && view.panel().errors().isEmpty();
         return plain
                 ? "redirect:/sections/" + id + "?at=" + view.at() + "&view=" + view.view()
                 : page(view, typing ? "section/typed" : htmx ? "section/bench :: work" : "section/bench", model);
+    }
+
+    /** The name of the part in hand, which stays the same wherever it moves. */
+    private static String named(Map<String, String> form) {
+        String part = form.getOrDefault("part", "");
+        return part.isEmpty() ? "" : "@" + part;
     }
 
     @GetMapping("/{id}/against")
@@ -202,7 +210,7 @@ class BenchController {
         SectionLibrary.File file = shelf.file(id);
         return files.section(
                 SectionPicture.of(file.section())
-                        .with(new DrawingStyle(view.isUpright() ? Paper.SHEET : Paper.WIDE, view, false, null)),
+                        .with(new DrawingStyle(view.isUpright() ? Paper.WHOLE : Paper.WIDE, view, false, null)),
                 Printing.Format.valueOf(format.toUpperCase(Locale.ROOT)),
                 file.name(),
                 file.place());

@@ -80,6 +80,7 @@ class BenchPages {
                 .editable(editable)
                 .seen(sheet.atMove())
                 .at(asked.at().toString())
+                .part(asked.at().name(section))
                 .view(asked.view())
                 .drawn(paper -> drawing(beside, result, findings, asked, paper))
                 .rows(rows(section, findings, asked.at()))
@@ -129,7 +130,7 @@ class BenchPages {
                 .map(t -> new Band(t.fromMm(), t.toMm()))
                 .toList();
         boolean upright = asked.view().isUpright();
-        Paper paper = upright && wanted == Paper.WIDE ? Paper.SHEET : wanted;
+        Paper paper = upright && wanted == Paper.WIDE ? Paper.WHOLE : wanted;
         Orientation view = upright && paper == Paper.NARROW ? Orientation.OUTSIDE_LEFT : asked.view();
         return SectionDrawing.svg(
                 SectionPicture.of(section, tracks)

@@ -16,8 +16,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A section on the bench as its page shows it.
  *
- * @param seen number of the move that is shown, @param at what is in hand, @param drawing, @param narrow the same for
- *     wide and narrow screens
+ * @param seen number of the move that is shown, @param at what is in hand, @param part its name among the parts of the
+ *     bore, empty: it has none, @param drawing, @param narrow the same for wide and narrow screens
  * @param undo, @param redo what would be undone or done again, in words; absent: nothing
  * @param drawn the section on a paper, empty while shaft or bore are not known, @param said what happened and what
  *     follows, for those who do not see it, @param notice what was not done and why, empty: nothing
@@ -31,6 +31,7 @@ public record BenchView(
         boolean editable,
         long seen,
         String at,
+        String part,
         Orientation view,
         Function<Paper, String> drawn,
         List<Row> rows,

@@ -1,5 +1,8 @@
 package joropo.app.section;
 
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import org.jspecify.annotations.Nullable;
@@ -13,13 +16,34 @@ import org.jspecify.annotations.Nullable;
 record ItemRef(char list, int index) {
     static final ItemRef ENTRY = new ItemRef('e', 0);
 
-    /** The entry where the text names nothing that is there. */
+    private static final Pattern WRITTEN = Pattern.compile("([bspjc])(\\d{1,3})(?:@(.+))?");
+
+    /**
+     * The entry where the text names nothing that is there. A part of the bore that bears a name is found by it,
+     * wherever it stands by now, such as {@code b2@w1}.
+     */
     static ItemRef of(@Nullable String text, Section section) {
-        if (text == null || !text.matches("[bspjc]\\d{1,3}")) {
+        Matcher written = WRITTEN.matcher(text == null ? "" : text);
+        if (!written.matches()) {
             return ENTRY;
         }
-        var key = new ItemRef(text.charAt(0), Integer.parseInt(text.substring(1)));
+        var key = new ItemRef(written.group(1).charAt(0), Integer.parseInt(written.group(2)));
+        String name = written.group(3);
+        if (key.list == 'b' && name != null) {
+            for (int i = 0; i < section.boreItems().size(); i++) {
+                if (name.equals(section.boreItems().get(i).id())) {
+                    return new ItemRef('b', i);
+                }
+            }
+        }
         return key.index < key.size(section) ? key : ENTRY;
+    }
+
+    /** The name of the part that it is; empty for what bears none. */
+    String name(Section section) {
+        return list == 'b'
+                ? Objects.requireNonNullElse(section.boreItems().get(index).id(), "")
+                : "";
     }
 
     private int size(Section section) {
@@ -48,7 +72,7 @@ record ItemRef(char list, int index) {
         return switch (list) {
             case 'b' -> {
                 BoreItem item = section.boreItems().get(index);
-                yield item.id() == null ? item.words() : item.id() + ", " + item.words();
+                yield item.words() + (item.id() == null ? "" : " " + item.id());
             }
             case 's' -> section.shaftItems().get(index).words();
             case 'p' -> index == 0 ? "outside" : index == section.spaces().size() - 1 ? "inside" : "space " + index;

@@ -286,12 +286,14 @@ document.addEventListener("click", (event) => {
 });
 
 // a second tap within half a second on a place where something else has come meanwhile was meant for what was there
+let lastScroll = 0;   // who scrolls sees what comes under the finger
+document.addEventListener("scroll", (event) => { lastScroll = event.timeStamp; }, true);
 let lastTap = { time: 0, x: 0, y: 0, what: "" };
-const whatIs = (el) => { const act = el.closest("button, a, summary, label"); return act ? act.id || act.getAttribute("aria-label") || act.textContent.trim() : ""; };
+const whatIs = (el) => { const act = el.closest("button, a, summary, label"); return act ? act.dataset.key || act.id || act.getAttribute("aria-label") || act.textContent.trim() : ""; };
 document.addEventListener("click", (event) => {
   if (event.detail === 0 || !event.isTrusted) return;   // by key or by script
   const what = whatIs(event.target);
-  const slid = event.timeStamp - lastTap.time < 500 && Math.hypot(event.clientX - lastTap.x, event.clientY - lastTap.y) < 24 && lastTap.what && what && what !== lastTap.what;
+  const slid = lastScroll < lastTap.time && event.timeStamp - lastTap.time < 500 && Math.hypot(event.clientX - lastTap.x, event.clientY - lastTap.y) < 24 && lastTap.what && what && what !== lastTap.what;
   lastTap = { time: event.timeStamp, x: event.clientX, y: event.clientY, what: slid ? lastTap.what : what };
   if (!slid) return;
   event.preventDefault();

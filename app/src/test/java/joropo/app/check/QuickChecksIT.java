@@ -98,7 +98,7 @@ class QuickChecksIT {
         Page other = Workshop.page("jacinta");
         other.navigate(Workshop.address() + link);
         assertThat(other.locator("#shaftMm")).hasValue("45 mm");
-        assertThat(other.locator(".quick-figures")).containsText("2.218");
+        assertThat(other.locator(".quick-figures")).containsText("2.2177");
         Workshop.bean(PeopleService.class).setUnit(person("jacinta"), LengthUnit.MM);
         Workshop.close(other);
     }

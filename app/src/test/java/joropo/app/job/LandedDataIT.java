@@ -124,7 +124,7 @@ class LandedDataIT {
             assertThat(history.lives().get(0).lives()).hasSize(4);
             assertThat(history.ofKind()).isEqualTo(history.lives().get(0).mean());
             assertThat(history.ofKind().meanHours()).isEqualTo(600);
-            assertThat(history.causes()).singleElement().asString().contains("4 times");
+            assertThat(history.causes()).singleElement().asString().contains("(4)");
             assertThat(jobs.concessions(1).shown())
                     .as("the earlier one was overtaken")
                     .extracting(ConcessionLine::defect)

@@ -95,7 +95,7 @@ class LedgerIT {
         assertThat(page.locator("#sign-head")).hasText("Signed");
         JobState state = Workshop.bean(JobStore.class).load(number);
         page.navigate(Workshop.address() + "/machines/" + state.position().machineId());
-        assertThat(page.locator(".journal-body")).containsText("it was: heat");
+        assertThat(page.locator(".journal-body")).containsText("past causes: heat");
         String next = Workshop.bean(JobService.class)
                 .open(state.position().id(), person)
                 .number();

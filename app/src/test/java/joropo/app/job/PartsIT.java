@@ -150,7 +150,7 @@ class PartsIT {
         fitter.click("button.done");
         assertThat(fitter.locator("#steps .wrong")).containsText("either laid out nor decided: lip seal 45x62x8");
         fitter.fill("#release-lip-seal-" + old, "nothing else is here");
-        fitter.click("button[aria-label^='Release lip seal 45x62x8']");
+        fitter.click("button[aria-label^='Lead allows lip seal 45x62x8']");
         assertThat(fitter.locator("#part-line-lip-seal .wrong"))
                 .containsText("FKM, group C, cured 1Q2005: to be used by 31 Mar 2015. Only a lead releases it, with a "
                         + "written reason.");
@@ -159,10 +159,10 @@ class PartsIT {
 
         Page lead = Workshop.page("jacinta");
         lead.navigate(url(number, Stage.FIT));
-        lead.click("button[aria-label^='Release lip seal 45x62x8']");
+        lead.click("button[aria-label^='Lead allows lip seal 45x62x8']");
         assertThat(lead.locator("#part-line-lip-seal .wrong")).containsText("Write why it is used all the same.");
         lead.fill("#release-lip-seal-" + old, "for two days, hardness 76 and no crack");
-        lead.click("button[aria-label^='Release lip seal 45x62x8']");
+        lead.click("button[aria-label^='Lead allows lip seal 45x62x8']");
         assertThat(lead.locator("#part-line-lip-seal"))
                 .containsText(
                         "new, laid out, batch OLD-1, cured 1Q2005: for two days, hardness 76 and no crack Jacinta "

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import joropo.app.Entries;
 import joropo.app.Workshop;
 import joropo.app.job.CylinderEntries;
+import joropo.app.job.LipSealEntries;
 import joropo.app.job.PackingEntries;
 import joropo.app.job.SealEntries;
 
@@ -35,6 +36,14 @@ final class EntryCost {
     static String measured() {
         var pump = Workshop.page("marisol", ColorScheme.LIGHT, 400, 800);
         List<Row> rows = List.of(
+                new Row(
+                        "a lip seal, from a bare register to signature (it was 189)",
+                        LipSealEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 1280, 800)),
+                        80),
+                new Row(
+                        "the same by touch, 820 wide",
+                        LipSealEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
+                        80),
                 new Row(
                         "seven rings of a cylinder, from strip to signature",
                         CylinderEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),

@@ -49,13 +49,29 @@ public final class Schools {
             if (section.spaces().get(i).isFed()
                     && entry.sealing().get(i - 1) instanceof Seal outer
                     && entry.sealing().get(i) instanceof Seal inner) {
-                out.addAll(greased(entry, i, outer, inner));
+                out.addAll(withWhatStands(entry, greased(entry, i, outer, inner)));
                 fed = true;
             }
         }
         if (!fed && entry.sealing().size() == 2 && entry.seals().size() == 2) {
-            out.addAll(outer(entry, entry.seals().get(0)));
+            out.addAll(withWhatStands(entry, outer(entry, entry.seals().get(0))));
         }
+        return out;
+    }
+
+    /** What stands here now is among them, whether a school teaches it or not. */
+    private static List<School> withWhatStands(ArrangedParts parts, List<School> schools) {
+        if (schools.stream().anyMatch(School::asIs)) {
+            return schools;
+        }
+        List<School> out = new ArrayList<>(schools);
+        out.add(school(
+                schools.get(0).question(),
+                "what stands here now",
+                "no school teaches it: see what is found against it",
+                parts,
+                parts.section(),
+                false));
         return out;
     }
 

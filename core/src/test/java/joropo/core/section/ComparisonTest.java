@@ -110,7 +110,12 @@ class ComparisonTest {
     @Test
     void aSchoolIsTheSameSectionButForItsLips() {
         Section pair = Written.section("AIR mud, GREASE gun, AIR; seal 2+8 IN; seal 20+8 IN; ground 0-40");
-        for (School school : LipSealRules.schools(pair)) {
+        List<School> schools = LipSealRules.schools(pair);
+        assertThat(schools.get(schools.size() - 1))
+                .satisfies(s -> assertThat(s.words()).isEqualTo("what stands here now"))
+                .satisfies(s -> assertThat(s.asIs()).isTrue())
+                .satisfies(s -> assertThat(s.section()).isEqualTo(pair));
+        for (School school : schools.subList(0, schools.size() - 1)) {
             assertThat(school.section().seals().get(1).mainLip())
                     .as("the inner lip keeps the grease")
                     .isEqualTo(joropo.core.shaft.Side.OUT);

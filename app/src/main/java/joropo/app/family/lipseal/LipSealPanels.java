@@ -1,6 +1,7 @@
 package joropo.app.family.lipseal;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +29,8 @@ import org.jspecify.annotations.Nullable;
 /** What a stage offers and shows beside its fields, from what follows of the texts of a lip seal. */
 final class LipSealPanels {
     private static final int MOST_SIZES = 6;
-    private static final int BEST = 4;
+    private static final int BEST = 2;
+    private static final int BEST_REMEDIES = 3;
     private static final String DESTROYED =
             "Every removed seal counts as destroyed: have the new one in hand before you pull.";
 
@@ -173,22 +175,19 @@ final class LipSealPanels {
 
     private Choices remedies() {
         Offer taken = work.track().remedy();
-        return new Choices(
-                "remedies",
-                "work",
-                "",
-                false,
-                work.track().result().remedies().stream()
-                        .map(o -> new Option(
-                                0,
-                                o.remedy().words(),
-                                o.reason(),
-                                o.ruledOut() ? "" : o.precondition() + ". " + o.caution() + ".",
-                                show.mark(o.verdict(), Judged.ARRANGEMENT),
-                                o.ruledOut() ? "" : LipSealFields.REMEDY.name() + "=" + o.remedy(),
-                                taken != null && taken.remedy() == o.remedy()))
-                        .toList(),
-                0);
+        List<Option> options = work.track().result().remedies().stream()
+                .sorted(Comparator.comparing(
+                        o -> taken != null && taken.remedy() == o.remedy() ? 0 : o.ruledOut() ? 2 : 1))
+                .map(o -> new Option(
+                        0,
+                        o.remedy().words(),
+                        o.reason(),
+                        o.ruledOut() ? "" : o.precondition() + ". " + o.caution() + ".",
+                        show.mark(o.verdict(), Judged.ARRANGEMENT),
+                        o.ruledOut() ? "" : LipSealFields.REMEDY.name() + "=" + o.remedy(),
+                        taken != null && taken.remedy() == o.remedy()))
+                .toList();
+        return new Choices("remedies", "work", "", false, options, Math.max(0, options.size() - BEST_REMEDIES));
     }
 
     /** Surface by surface, of all that the section or the strip log names. */
