@@ -191,6 +191,16 @@ public record JobPage(
             return card.shape().name();
         }
 
+        /** What stands on it in one line; empty where nothing does. */
+        public String line() {
+            return fields.stream().allMatch(f -> f.isTick() && !f.text().isBlank())
+                    ? "done"
+                    : fields.stream()
+                            .filter(f -> !f.text().isBlank() && !f.isChoice() && !f.isTick())
+                            .map(FieldView::text)
+                            .collect(Collectors.joining(", "));
+        }
+
         public String atOnce() {
             return card.atOnce();
         }

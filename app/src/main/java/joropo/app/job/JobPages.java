@@ -140,7 +140,7 @@ class JobPages {
                                 .map(i -> i.calledAmong(allOf(state.job())))
                                 .toList()),
                 new Sheet(
-                        cards(stage, work, shown),
+                        cards(stage, work, shown, state.lastRevision(stage).isPresent()),
                         items(state, stage, work),
                         work.asks(),
                         paper -> work.main()
@@ -213,7 +213,8 @@ class JobPages {
         return out;
     }
 
-    private List<CardView> cards(Stage stage, JobWork work, Shown shown) {
+    /** @param kept whether the stage was saved before: what is done then folds to one line */
+    private List<CardView> cards(Stage stage, JobWork work, Shown shown, boolean kept) {
         List<String> asks = work.asks();
         List<String> idle = work.idle();
         List<Panel> panels = work.panels(stage);
@@ -226,7 +227,8 @@ class JobPages {
                     .map(f -> field(f, work, doubts, shown))
                     .toList();
             boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
-            boolean closed = empty && !asks.contains(card.id()) && (card.folded() || idle.contains(card.id()));
+            boolean closed = empty && !asks.contains(card.id()) && (card.folded() || idle.contains(card.id()))
+                    || kept && isDone(fields);
             List<Panel> under = Stream.concat(
                             panels.stream().filter(p -> p.card().equals(card.id())),
                             card.causes() ? causes.stream() : Stream.empty())
@@ -234,6 +236,15 @@ class JobPages {
             out.add(new CardView(card, item, closed, fields, work.figures(card.id()), under));
         }
         return out;
+    }
+
+    /** Whether everything on a card is there, and nothing of it is wrong or suspected. */
+    private static boolean isDone(List<FieldView> fields) {
+        return fields.stream()
+                .allMatch(f -> !f.text().isBlank()
+                        && f.error() == null
+                        && f.doubt() == null
+                        && f.struck().isEmpty());
     }
 
     private static FieldView field(Field<?> field, JobWork work, Map<String, String> doubts, Shown shown) {

@@ -293,7 +293,7 @@ const whatIs = (el) => { const act = el.closest("button, a, summary, label"); re
 document.addEventListener("click", (event) => {
   if (event.detail === 0 || !event.isTrusted) return;   // by key or by script
   const what = whatIs(event.target);
-  const slid = lastScroll < lastTap.time && event.timeStamp - lastTap.time < 500 && Math.hypot(event.clientX - lastTap.x, event.clientY - lastTap.y) < 24 && lastTap.what && what && what !== lastTap.what;
+  const slid = lastScroll < lastTap.time && event.timeStamp - lastTap.time < 500 && Math.hypot(event.clientX - lastTap.x, event.clientY - lastTap.y) < 12 && lastTap.what && what && what !== lastTap.what;
   lastTap = { time: event.timeStamp, x: event.clientX, y: event.clientY, what: slid ? lastTap.what : what };
   if (!slid) return;
   event.preventDefault();

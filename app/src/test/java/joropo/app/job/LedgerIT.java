@@ -86,6 +86,7 @@ class LedgerIT {
                 "HARD",
                 "signGROOVE_IN_SHAFT",
                 "ABSENT");
+        JobMaker.keep(number, Stage.SIGN, "causeConfirmed", "HEAT");
         Page page = Workshop.page("marisol");
         page.navigate(url(number, "sign"));
         page.fill("#next-fitter", "The drain is behind the guard.");

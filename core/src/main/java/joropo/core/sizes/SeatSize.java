@@ -42,8 +42,8 @@ public record SeatSize(
         String figures = UNIT.matcher(bare).replaceAll("");
         String[] parts =
                 BETWEEN.matcher(figures).find() || !figures.matches("\\d+([.,]\\d+)?(\\s*-\\s*\\d+([.,]\\d+)?){1,2}")
-                        ? BETWEEN.split(figures)
-                        : DASHES.split(figures);
+                        ? BETWEEN.split(figures, -1)
+                        : DASHES.split(figures, -1);
         if (parts.length > MOST) {
             throw new RefusedInput("", "is not understood as a size: write shaft x bore x width, such as 45x62x8");
         }

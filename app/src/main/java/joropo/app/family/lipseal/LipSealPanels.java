@@ -116,6 +116,7 @@ final class LipSealPanels {
         }
         Candidate taken = work.decided().candidate().orElse(null);
         List<Option> options = kinds.values().stream()
+                .sorted(Comparator.comparing(same -> same.contains(taken) ? 0 : 1))
                 .map(same -> seal(same.contains(taken) ? taken : same.get(0), same, taken))
                 .toList();
         return new Choices(
@@ -124,7 +125,13 @@ final class LipSealPanels {
                 "recommended first, then what else may be taken",
                 false,
                 options,
-                Math.max(0, options.size() - BEST));
+                folded(options, BEST));
+    }
+
+    /** How many of the last are folded: what was taken stands alone. */
+    private static int folded(List<Option> options, int best) {
+        boolean taken = !options.isEmpty() && options.get(0).taken();
+        return Math.max(0, options.size() - (taken ? 1 : best));
     }
 
     private Option seal(Candidate shown, List<Candidate> same, @Nullable Candidate taken) {
@@ -187,7 +194,7 @@ final class LipSealPanels {
                         o.ruledOut() ? "" : LipSealFields.REMEDY.name() + "=" + o.remedy(),
                         taken != null && taken.remedy() == o.remedy()))
                 .toList();
-        return new Choices("remedies", "work", "", false, options, Math.max(0, options.size() - BEST_REMEDIES));
+        return new Choices("remedies", "work", "", false, options, folded(options, BEST_REMEDIES));
     }
 
     /** Surface by surface, of all that the section or the strip log names. */

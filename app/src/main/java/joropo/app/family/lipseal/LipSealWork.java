@@ -488,7 +488,10 @@ final class LipSealWork implements Work {
 
     @Override
     public List<String> idle() {
-        return track.result().remedies().isEmpty() ? List.of("work") : List.of();
+        return Stream.of(
+                        track.result().remedies().isEmpty() ? "work" : "", Duty.isKnown(facts.position()) ? "duty" : "")
+                .filter(c -> !c.isEmpty())
+                .toList();
     }
 
     @Override
