@@ -525,7 +525,12 @@ function worstInWords() {
 }
 if (touch) {
   document.addEventListener("focusin", (event) => { if (typesText(event.target)) { document.body.classList.add("is-typing"); worstInWords(); } });
-  document.addEventListener("focusout", (event) => { if (typesText(event.target) && !(event.relatedTarget && typesText(event.relatedTarget))) document.body.classList.remove("is-typing"); });
+  let pressed = false;   // the drawing grows again only when the finger is up: what it is on stays where it is
+  const grow = () => setTimeout(() => { if (pressed) grow(); else if (!typesText(document.activeElement)) document.body.classList.remove("is-typing"); }, 200);
+  document.addEventListener("mousedown", () => { pressed = true; }, true);
+  document.addEventListener("mouseup", () => { pressed = false; }, true);
+  document.addEventListener("dragend", () => { pressed = false; }, true);
+  document.addEventListener("focusout", (event) => { if (typesText(event.target)) grow(); });
   document.addEventListener("htmx:oobAfterSwap", (event) => { if (event.detail.target.id === "rail") worstInWords(); });
 }
 

@@ -140,7 +140,7 @@ public final class LipSealEntries {
         entries.at("set").fill("playMeasured", "0.12", "boltTorque", "20", "bolts", "8", "threads", "DRY");
         for (int pass = 0; pass < 3; pass++) {
             String left = entries.page().locator("#torque .row > .soft").textContent();
-            entries.tap("#pass");
+            entries.press("#pass");
             entries.page()
                     .waitForFunction(
                             "left => document.querySelector('#torque .row > .soft')?.textContent !== left", left);

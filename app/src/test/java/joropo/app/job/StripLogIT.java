@@ -157,7 +157,7 @@ class StripLogIT {
                 .hasText("Goes back only with a written inspection: what was looked at, and what was seen.");
         page.locator("#back li").first().locator("input[name=reason]").fill("turned dry and clean: smooth, no track");
         page.click("button[aria-label='Back in: bearing']");
-        assertThat(page.locator("#back li").first())
+        assertThat(page.locator("#is-back li"))
                 .containsText("back in turned dry and clean: smooth, no track, Marisol Araguaney");
         page.click("button[aria-label='Replace: lip seal 2']");
         assertThat(page.locator("#back .wrong")).hasText("Waits: key goes in before it, or say why that is left out.");
