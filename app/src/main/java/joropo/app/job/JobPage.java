@@ -193,7 +193,10 @@ public record JobPage(
 
         /** What stands on it in one line; empty where nothing does. */
         public String line() {
-            return fields.stream().allMatch(f -> f.isTick() && !f.text().isBlank())
+            boolean ticks = fields.stream().anyMatch(FieldView::isTick);
+            return ticks
+                            && fields.stream()
+                                    .allMatch(f -> !f.isTick() || !f.text().isBlank())
                     ? "done"
                     : fields.stream()
                             .filter(f -> !f.text().isBlank() && !f.isChoice() && !f.isTick())

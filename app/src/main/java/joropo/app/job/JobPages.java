@@ -240,11 +240,13 @@ class JobPages {
 
     /** Whether everything on a card is there, and nothing of it is wrong or suspected. */
     private static boolean isDone(List<FieldView> fields) {
+        boolean ticks = fields.stream().anyMatch(FieldView::isTick); // then the reason why not may stay empty
         return fields.stream()
-                .allMatch(f -> !f.text().isBlank()
-                        && f.error() == null
-                        && f.doubt() == null
-                        && f.struck().isEmpty());
+                .allMatch(f ->
+                        (ticks ? !f.isTick() || !f.text().isBlank() : !f.text().isBlank())
+                                && f.error() == null
+                                && f.doubt() == null
+                                && f.struck().isEmpty());
     }
 
     private static FieldView field(Field<?> field, JobWork work, Map<String, String> doubts, Shown shown) {

@@ -35,7 +35,7 @@ class AssemblyCardsIT {
         assertThat(page.locator("#dial-picture svg")).containsText("high spot at 0°, off its centre by 0.020 mm");
         assertThat(page.locator("#rail")).containsText("How much it may be is not known.");
         page.keyboard().type("0.06");
-        assertThat(page.locator("#rail")).containsText("It runs true enough.");
+        assertThat(page.locator("#right-found")).containsText("0.06");
         Filling.fill(page, "dial90", "0.09");
         assertThat(page.locator("#rail")).containsText("The reading at 90° does not go with the others");
         assertThat(page.locator("#dial-picture svg .failsln")).hasCount(1);

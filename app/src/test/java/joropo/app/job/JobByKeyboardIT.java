@@ -38,6 +38,7 @@ class JobByKeyboardIT {
                 .field("hours", "6400")
                 .field("lastWork", "");
         keys.tick("levelSeen").tick("breatherSeen").tick("aboveSeen");
+        keys.pick("medium", "oil").pick("dirt", "dust").field("speed", "145").pick("rotation", "clock");
         keep(keys, "strip");
 
         keys.tick("isolated").tick("locked").tick("pressureOff");

@@ -100,6 +100,7 @@ class SeveralSealsIT {
             page.click("#off-LIP_SEAL");
             assertThat(page.locator(".strip-log > li")).hasCount(off);
         }
+        page.click("#items > summary");
         for (String name : List.of("middle seal", "outer seal")) {
             page.fill("#new-item", name);
             page.click("#items button:has-text('Add lip seal')");

@@ -159,12 +159,14 @@ class StripLogIT {
         page.click("button[aria-label='Back in: bearing']");
         assertThat(page.locator("#is-back li"))
                 .containsText("back in turned dry and clean: smooth, no track, Marisol Araguaney");
+        page.click("summary[aria-label='lip seal 2: before its turn']");
         page.click("button[aria-label='Replace: lip seal 2']");
         assertThat(page.locator("#back .wrong")).hasText("Waits: key goes in before it, or say why that is left out.");
         page.click("button[aria-label='Back in: key']");
         page.click("button[aria-label='Replace: running sleeve']");
         page.click("button[aria-label='Replace: lip seal 2']");
         assertThat(page.locator("#back li.is-settled")).hasCount(4);
+        page.click("summary[aria-label='gasket: before its turn']");
         page.click("button[aria-label='Left out: gasket']");
         assertThat(page.locator("#back .wrong")).hasText("Needs why it is left out.");
         page.navigate(Workshop.address() + "/jobs/" + number + "/sign");

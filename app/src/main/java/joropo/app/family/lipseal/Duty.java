@@ -39,11 +39,6 @@ record Duty(
         List<String> assumed,
         Map<String, String> errors) {
 
-    /** Whether the position says all that its card asks first. */
-    static boolean isKnown(Position position) {
-        return position.speedRpm() != null && position.rotation() != null;
-    }
-
     static Duty of(Position position, ReadFields read, ShaftAndBoreReadings measured, AssumedSection entry) {
         Section section = entry.section();
         List<String> assumed = new ArrayList<>();

@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
 final class LipSealPanels {
     private static final int MOST_SIZES = 6;
     private static final int BEST = 2;
-    private static final int BEST_REMEDIES = 3;
+    private static final int BEST_REMEDIES = 2;
     private static final String DESTROYED =
             "Every removed seal counts as destroyed: have the new one in hand before you pull.";
 
@@ -46,10 +46,10 @@ final class LipSealPanels {
         return switch (stage) {
             case INTAKE -> List.of(assumed("assumed", "duty"));
             case STRIP -> List.of(ways());
-            case MEASURE -> List.of(track("eye"), cleaning());
+            case MEASURE -> List.of(track("eye", true), cleaning());
             case DECIDE ->
                 List.of(
-                        track("work"),
+                        track("work", work.track().remedy() != null),
                         remedies(),
                         sizes(),
                         assumed("assumed", "seal"),
@@ -71,8 +71,8 @@ final class LipSealPanels {
         return new Note(id, card, work.plan().isEmpty() ? "" : work.wayRound(), false);
     }
 
-    private Image track(String card) {
-        return new Image("track", card, LipSealPicture.track(work), List.of(), "");
+    private Image track(String card, boolean drawn) {
+        return new Image("track", card, drawn ? LipSealPicture.track(work) : "", List.of(), "");
     }
 
     /** What the remedy leads to, else what fits the readings. */

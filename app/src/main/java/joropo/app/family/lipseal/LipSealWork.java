@@ -488,10 +488,7 @@ final class LipSealWork implements Work {
 
     @Override
     public List<String> idle() {
-        return Stream.of(
-                        track.result().remedies().isEmpty() ? "work" : "", Duty.isKnown(facts.position()) ? "duty" : "")
-                .filter(c -> !c.isEmpty())
-                .toList();
+        return track.result().remedies().isEmpty() ? List.of("work") : List.of();
     }
 
     @Override
