@@ -33,6 +33,7 @@ import joropo.app.section.SectionRole;
 import joropo.app.ui.Closed;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
+import joropo.core.diagnosis.Cause;
 import joropo.core.plan.Lives;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
@@ -322,7 +323,11 @@ class JobStore {
         if (signing.fitted() != null) {
             bench.fitted(job.positionId(), job.id(), signing.fitted());
         }
-        signing.causes().forEach(c -> jobs.insertCause(job.id(), job.positionId(), c, 0));
+        signing.causes().forEach(c -> {
+            jobs.insertCause(job.id(), job.positionId(), c, 0);
+            jobs.insertCauseRow(job.id(), c);
+            jobs.insertFoundCause(job.id(), c, Cause.of(c).map(Cause::words).orElse(c));
+        });
         signing.lives().forEach(l -> {
             lists.endLife(job.positionId(), l.item(), l.hoursOfLast(), at);
             lists.insertLife(job.id(), job.positionId(), l, at);

@@ -97,6 +97,8 @@ class LedgerIT {
         JobState state = Workshop.bean(JobStore.class).load(number);
         page.navigate(Workshop.address() + "/machines/" + state.position().machineId());
         assertThat(page.locator(".journal-body")).containsText("past causes: heat");
+        page.navigate(Workshop.address() + "/find?q=cause+heat");
+        assertThat(page.locator("#main")).containsText(number);
         String next = Workshop.bean(JobService.class)
                 .open(state.position().id(), person)
                 .number();

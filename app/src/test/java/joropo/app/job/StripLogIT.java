@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
@@ -162,9 +163,11 @@ class StripLogIT {
         page.click("summary[aria-label='lip seal 2: before its turn']");
         page.click("button[aria-label='Replace: lip seal 2']");
         assertThat(page.locator("#back .wrong")).hasText("Waits: key goes in before it, or say why that is left out.");
-        page.click("button[aria-label='Back in: key']");
-        page.click("button[aria-label='Replace: running sleeve']");
-        page.click("button[aria-label='Replace: lip seal 2']");
+        for (String act : List.of("Back in: key", "Replace: running sleeve", "Replace: lip seal 2")) {
+            Locator next = page.locator("#back li > div > form button[aria-label='" + act + "']");
+            next.waitFor(); // its turn has come
+            next.press("Enter");
+        }
         assertThat(page.locator("#back li.is-settled")).hasCount(4);
         page.click("summary[aria-label='gasket: before its turn']");
         page.click("button[aria-label='Left out: gasket']");
