@@ -349,14 +349,25 @@ document.addEventListener("keydown", (event) => {
 });
 
 // after a refusal the first wrong field is in view and has the focus, and all of them are listed
+const WRITTEN = "input:not([type=hidden]):not([type=radio]), select, textarea";
+const pathOf = (form, by) => new URL(by && by.hasAttribute("formaction") ? by.formAction : form.action).pathname;
+document.addEventListener("submit", (event) => sessionStorage.setItem("sent", pathOf(event.target, event.submitter)), true);
+/* what is to be written in the form that was sent last */
+function sentField() {
+  const sent = [...document.forms].find((form) => form.id !== "sheet" && form.hasAttribute("action") && pathOf(form) === sessionStorage.getItem("sent") && form.querySelector(WRITTEN));
+  return sent && (sent.querySelector("[aria-invalid]") || [...sent.querySelectorAll(WRITTEN)].find((field) => !field.value) || sent.querySelector(WRITTEN));
+}
 function wrongField(said) {
   const echo = said.closest("[id^='echo-'], [id^='error-']");
   const named = echo && document.getElementById(echo.id.replace(/^(echo|error)-/, ""));
+  if (named) return named;
   const near = said.closest(".field, li, form, section, main");
-  return named || near && near.querySelector("[aria-invalid], input:not([type=hidden]):not([type=radio]), select, textarea, button");
+  const sent = sentField();
+  return near && (near.contains(sent) ? sent : near.querySelector("[aria-invalid]") || near.querySelector(WRITTEN) || near.querySelector("button"));
 }
-function showWrong(within) {
-  const fields = [...new Set([...within.querySelectorAll(".wrong")].filter((said) => said.textContent.trim()).map(wrongField))].filter(Boolean);
+function showWrong(within, refused) {
+  const said = [...within.querySelectorAll(".wrong")].filter((text) => text.textContent.trim());
+  const fields = [...new Set(said.length === 0 && refused ? [sentField()] : said.map(wrongField))].filter(Boolean);
   if (fields.length === 0) return;
   goTo(fields[0]);
   const form = fields[0].form;
@@ -379,7 +390,7 @@ window.addEventListener("load", () => {
   const main = document.getElementById("main");
   const refused = document.body.classList.contains("job") ? document.querySelector(".refused") : main;
   const asked = location.hash.length > 1 && document.getElementById(decodeURIComponent(location.hash.slice(1)));
-  if (refused && main) showWrong(main);
+  if (refused && main) showWrong(main, refused !== main);
   else if (asked && asked.matches("input, select, textarea")) goTo(asked);
 });
 document.addEventListener("htmx:afterSettle", (event) => {
@@ -421,7 +432,7 @@ chooseFirst();
 
 // a step that was ticked hands the focus on to the next one
 document.addEventListener("htmx:afterSettle", (event) => {
-  if (event.target.id !== "steps") return;
+  if (event.target.id !== "steps" || event.target.querySelector("[role=alert].wrong")) return;
   const next = document.querySelector("#steps .button.done") || document.querySelector("#sheet .input, #sheet select");
   if (next) next.focus();
 });
@@ -436,11 +447,11 @@ document.addEventListener("submit", (event) => {
   event.preventDefault();
   event.stopImmediatePropagation();
   const typed = new FormData(form, event.submitter);
-  const path = event.submitter && event.submitter.hasAttribute("formaction") ? event.submitter.formAction : form.action;
+  const path = pathOf(form, event.submitter);
   inTurn(async () => {
     await settle(false);
     const before = saves;
-    await htmx.ajax("POST", new URL(path).pathname, { source: document.body, target: "#" + form.dataset.list, swap: "outerHTML", values: typed });
+    await htmx.ajax("POST", path, { source: document.body, target: "#" + form.dataset.list, swap: "outerHTML", values: typed });
     if (saves > before) settle(false).then(refresh);
   });
 }, true);

@@ -15,6 +15,8 @@ import joropo.app.job.JobSheets.Posted;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What went wrong under a hand once, and does so no more. */
 class FaultsIT {
@@ -230,6 +232,36 @@ class FaultsIT {
                 "#sheet .act button.keep",
                 "runoutTir");
         assertThat(page.locator(".refused")).containsText("Not saved yet");
+        Workshop.close(page);
+    }
+
+    /** Forms that stand open or folded on a page, sent as they are: what they ask for has the focus. */
+    @ParameterizedTest
+    @CsvSource({
+        "/people, /people/visita/withdraw, why",
+        "/store/1, /store/1/scrapped, count",
+        "/settings, /settings/materials, minC",
+        "/machines/positions/1, /machines/positions/1/limits, what",
+        "/sections/3, /sections/3/put-away, why",
+        "/jobs/26-0005/strip, /jobs/26-0005/steps/strip-open, why",
+        "/jobs/26-0005/strip, /jobs/26-0005/parts, kind",
+        "/jobs/26-0005/fit, /jobs/26-0005/entries, what",
+        "/jobs/26-0005/fit, /jobs/26-0005/timers, what",
+        "/jobs/26-0005/sign, /jobs/26-0005/notes, text",
+        "/jobs/26-0005/sign, /jobs/26-0005/withdrawal, why"
+    })
+    void whatIsAskedForHasTheFocus(String at, String action, String field) {
+        Page page = at("jacinta", at);
+        var form = page.locator("main form[action='" + action + "']:has([name=" + field + "])")
+                .first();
+        form.evaluate("f => { for (let d = f; d; d = d.parentElement) if (d.tagName === 'DETAILS') d.open = true; }");
+        form.locator("button:not([formaction])").first().press("Enter");
+        page.waitForFunction(
+                "([path, name]) => { const a = document.activeElement, said = document.querySelectorAll('.wrong, .refused').length;"
+                        + " const r = a.getBoundingClientRect();"
+                        + " return said > 0 && a.name === name && a.form.getAttribute('action') === path"
+                        + " && r.top >= 0 && r.bottom <= innerHeight; }",
+                List.of(action, field));
         Workshop.close(page);
     }
 
