@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class Tags {
     private static final double WIDE = 52;
+    private static final double COUNT = 16;
     /** Beside a sheet a button stands over the upper right corner. */
     private static final double BUTTON = 160;
 
@@ -62,13 +63,13 @@ final class Tags {
                 ? placed
                 : RowLayout.place(
                         pins.stream()
-                                .map(p -> new RowLayout.Wish(target(p).x() + WIDE / 2, WIDE))
+                                .map(p -> new RowLayout.Wish(target(p).x() + wide(p) / 2, wide(p)))
                                 .toList(),
                         APART,
                         left,
                         right);
         for (int i = 0; i < pins.size(); i++) {
-            tag(pins.get(i), middles.get(i) - WIDE / 2, y, onShaft);
+            tag(pins.get(i), middles.get(i) - wide(pins.get(i)) / 2, y, onShaft);
         }
     }
 
@@ -91,10 +92,14 @@ final class Tags {
                         .orElse(wire);
                 moved = wire != at;
             }
-            out.add(wire - WIRE_AT + WIDE / 2);
-            edge = wire - WIRE_AT + WIDE + APART;
+            out.add(wire - WIRE_AT + wide(pin) / 2);
+            edge = wire - WIRE_AT + wide(pin) + APART;
         }
         return edge - APART <= right ? out : List.of();
+    }
+
+    private static double wide(Pin pin) {
+        return pin.more() > 0 ? WIDE + COUNT : WIDE;
     }
 
     private void tag(Pin pin, double x, double y, boolean onShaft) {

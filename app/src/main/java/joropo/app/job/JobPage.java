@@ -2,7 +2,9 @@ package joropo.app.job;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import joropo.app.drawing.Paper;
@@ -143,7 +145,9 @@ public record JobPage(
             List<PositionNote> notes) {
         /** What other jobs left. @param number of this one */
         public List<PositionNote> notesBefore(String number) {
-            return notes.stream().filter(n -> !n.jobNumber().equals(number)).toList();
+            Map<String, PositionNote> newest = new LinkedHashMap<>(); // the same words are said once
+            notes.stream().filter(n -> !n.jobNumber().equals(number)).forEach(n -> newest.putIfAbsent(n.text(), n));
+            return List.copyOf(newest.values());
         }
     }
 

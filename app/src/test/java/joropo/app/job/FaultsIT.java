@@ -303,6 +303,13 @@ class FaultsIT {
                     .as(stage.path())
                     .isLessThanOrEqualTo(800);
         }
+        String fresh = JobMaker.open();
+        for (Stage stage : Stage.values()) {
+            page.navigate(Workshop.address() + "/jobs/" + fresh + "/" + stage.path());
+            assertThat((Integer) page.evaluate("() => document.querySelector('.entries').scrollHeight"))
+                    .as("two screens: " + stage.path())
+                    .isLessThanOrEqualTo(2 * 800);
+        }
         Workshop.close(page);
     }
 
