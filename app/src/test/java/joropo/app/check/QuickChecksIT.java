@@ -162,8 +162,10 @@ class QuickChecksIT {
         page.fill("#depth12", "2.50");
         page.fill("#depth3", "2.50");
         page.fill("#depth6", "2.50");
-        page.fill("#depth9", "");
+        page.fill("#depth9", "2.50");
         assertThat(page.locator(".quick-verdict b")).containsText("in limits");
+        page.fill("#depth9", ""); // three places do not say as much as four
+        assertThat(page.locator(".quick-verdict b")).containsText("take care");
         page.locator("[data-clock='6']").first().click();
         assertThat(page.locator("#depth6")).isFocused();
         page.fill("#outsideDiameterMm", "");
