@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Locale;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
-import joropo.core.section.SectionResult.Band;
 
 /**
  * Draws a half section to scale. Painting order: media, housing, shaft, track, parts, dimensions, tags; media are laid
@@ -67,19 +66,7 @@ public final class SectionDrawing {
         var parts = new PartPainter(drawn, frame, svg, housing);
         new ShaftPainter(drawn, frame, svg, parts).paint();
         parts.paint();
-        drawn.found().forEach(this::old);
         new Tags(drawn, frame, svg, new Dimensions(drawn, frame, svg).paint()).paint();
-    }
-
-    /** Outline of a seal as it was found, over what is planned. */
-    private void old(Band seal) {
-        double top = frame.shaftY();
-        double bottom = frame.y(drawn.section().boreDiameterMm() / 2);
-        svg.path(
-                Ink.THIN,
-                "M" + Svg.n(frame.x(seal.fromMm())) + " " + Svg.n(top) + "V" + Svg.n(bottom) + "H"
-                        + Svg.n(frame.x(seal.toMm())) + "V" + Svg.n(top),
-                " stroke-dasharray=\"5 4\"");
     }
 
     private String inWords(Section section) {

@@ -13,8 +13,7 @@ import org.jspecify.annotations.Nullable;
  * What is to be drawn.
  *
  * @param stopMm where the stop is drawn, @param stopRead whether it was read, or only fills the picture
- * @param tracks band of each lip, none while way round or width are only assumed, @param found where seals sat that are
- *     planned elsewhere
+ * @param tracks band of each lip, none while way round or width are only assumed
  * @param shaftLabel, @param boreLabel how the diameters are written, such as "45 h11"; absent while not known
  * @param notes what in the picture is assumed
  */
@@ -25,7 +24,6 @@ public record SectionPicture(
         boolean stopRead,
         boolean depthRead,
         List<Band> tracks,
-        List<Band> found,
         @Nullable String shaftLabel,
         @Nullable String boreLabel,
         List<String> notes,
@@ -67,7 +65,6 @@ public record SectionPicture(
                 .stopRead(shoulder.isPresent())
                 .depthRead(true)
                 .tracks(tracks)
-                .found(List.of())
                 .shaftLabel("Ø " + Mm.show(section.shaftDiameterMm(), 2))
                 .boreLabel("Ø " + Mm.show(section.boreDiameterMm(), 2))
                 .notes(List.of())

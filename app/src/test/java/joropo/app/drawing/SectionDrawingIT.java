@@ -152,7 +152,6 @@ class SectionDrawingIT {
                 .stopMm(stop)
                 .stopRead(i % 7 != 0)
                 .depthRead(i % 5 != 1)
-                .found(List.of())
                 .tracks(List.of(
                         LipSealRules.section(section).track(section.seal().id())))
                 .shaftLabel("Ø " + size.words().split("x")[0] + " h11")
@@ -303,7 +302,6 @@ class SectionDrawingIT {
                             .stopRead(false)
                             .depthRead(true)
                             .tracks(List.of())
-                            .found(List.of())
                             .notes(List.of())
                             .pins(List.of())
                             .look(DrawingStyle.SHEET)

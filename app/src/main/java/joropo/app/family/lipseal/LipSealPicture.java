@@ -19,7 +19,6 @@ import joropo.app.family.CommonFields;
 import joropo.app.family.lipseal.AssumedSection.Assumed;
 import joropo.app.ui.Field;
 import joropo.core.lipseal.LipSealRules;
-import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult.Band;
 import joropo.core.section.ShaftItem;
@@ -113,9 +112,6 @@ final class LipSealPicture {
         List.of(findings).forEach(f -> SPOTS.put(f, spot));
     }
 
-    /** Nearer than a place can be read it is the same one (mm). */
-    private static final double SAME_PLACE_MM = 0.1;
-
     private LipSealPicture() {}
 
     /**
@@ -164,7 +160,6 @@ final class LipSealPicture {
         if (work.arranged().planned() != null) {
             return SectionPicture.of(section, tracks);
         }
-        List<BoreItem.Seal> old = decided ? movedFrom(work, section) : List.of();
         boolean inch = work.measured().system() == SealSystem.INCH;
         return SectionPictureBuilder.builder()
                 .section(section)
@@ -172,10 +167,9 @@ final class LipSealPicture {
                 .stopRead(!entry.assumes(Assumed.STOP))
                 .depthRead(decided && !entry.assumes(Assumed.DEPTH))
                 .tracks(tracks)
-                .found(old.stream().map(s -> new Band(s.fromMm(), s.toMm())).toList())
                 .shaftLabel(label(entry.assumes(Assumed.SHAFT), entry.section().shaftDiameterMm(), inch ? "" : " h11"))
                 .boreLabel(label(entry.assumes(Assumed.BORE), entry.section().boreDiameterMm(), inch ? "" : " H8"))
-                .notes(notes(entry, old))
+                .notes(notes(entry))
                 .pins(List.of())
                 .look(DrawingStyle.SHEET)
                 .build();
@@ -235,24 +229,8 @@ final class LipSealPicture {
         return "Ø " + Length.show(mm, whole ? 0 : 2) + toleranceClass;
     }
 
-    /** Seals that came out of another place than where one is planned. */
-    private static List<BoreItem.Seal> movedFrom(LipSealWork work, Section planned) {
-        Section found = work.arranged().found() == null
-                ? work.foundSection()
-                : work.arranged().found();
-        return found == null
-                ? List.of()
-                : found.seals().stream()
-                        .filter(was -> planned.seals().stream()
-                                .noneMatch(now -> Math.abs(now.fromMm() - was.fromMm()) < SAME_PLACE_MM))
-                        .toList();
-    }
-
-    private static List<String> notes(AssumedSection entry, List<BoreItem.Seal> old) {
+    private static List<String> notes(AssumedSection entry) {
         List<String> out = new ArrayList<>();
-        if (!old.isEmpty()) {
-            out.add("dashed: where the old seal sat");
-        }
         if (!entry.assumed().isEmpty()) {
             out.add("not read or decided yet, drawn as usual: "
                     + String.join(
