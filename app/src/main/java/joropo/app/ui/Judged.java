@@ -7,6 +7,10 @@ import joropo.core.verdict.Status;
 /** What is judged, and the words that each state has for it. */
 public enum Judged {
     FIGURE("in limits", "in limits, take care", "not measured", "too close for this gauge", "out of limits"),
+    /** A figure beyond the limit that is written beside it, and before the one at which it fails. */
+    SECOND_LIMIT("in limits", "past the limit, take care", "not measured", "too close for this gauge", "out of limits"),
+    /** A whole sheet: what is past a first limit may be among it. */
+    SHEET("in limits", "take care", "not measured", "too close for this gauge", "out of limits"),
     ARRANGEMENT("right", "right, take care", "not known yet", "too close for this gauge", "wrong"),
     TICK("done", "done, take care", "not done", "not done", "wrong");
 
@@ -29,7 +33,18 @@ public enum Judged {
 
     /** A finding with limits is a figure, one that is ticked off a tick, any other an arrangement, choice or order. */
     static Judged of(Finding f) {
-        return TICKS.contains(f.rule()) ? TICK : f.lower() != null || f.upper() != null ? FIGURE : ARRANGEMENT;
+        if (TICKS.contains(f.rule())) {
+            return TICK;
+        }
+        if (f.lower() == null && f.upper() == null) {
+            return ARRANGEMENT;
+        }
+        return isBeyond(f) ? SECOND_LIMIT : FIGURE;
+    }
+
+    private static boolean isBeyond(Finding f) {
+        return f.value() != null
+                && (f.lower() != null && f.value() < f.lower() || f.upper() != null && f.value() > f.upper());
     }
 
     String word(Status status) {

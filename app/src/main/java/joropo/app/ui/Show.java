@@ -50,7 +50,7 @@ public class Show {
 
     /** The state of a whole sheet in words. */
     public String word(Status status) {
-        return Judged.FIGURE.word(status);
+        return Judged.SHEET.word(status);
     }
 
     /** The state of a finding in words, by what it judges. */
@@ -60,7 +60,7 @@ public class Show {
 
     /** The state of a whole sheet with its mark. */
     public StatusMark mark(Status status) {
-        return mark(status, Judged.FIGURE);
+        return mark(status, Judged.SHEET);
     }
 
     /** A state with its mark, in the words of what is judged. */
@@ -79,7 +79,7 @@ public class Show {
     /** What stands over several findings: the worst of them, in its words. */
     public StatusMark verdict(List<Finding> findings) {
         Judged what = findings.stream()
-                .min(Comparator.comparing(Finding::status))
+                .min(Comparator.comparing(Finding::status).thenComparing(f -> Judged.of(f) != Judged.SECOND_LIMIT))
                 .map(Judged::of)
                 .orElse(Judged.ARRANGEMENT);
         return mark(Finding.worst(findings), what);

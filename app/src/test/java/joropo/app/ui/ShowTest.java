@@ -2,6 +2,7 @@ package joropo.app.ui;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import joropo.core.units.RefusedInput;
@@ -29,16 +30,18 @@ class ShowTest {
     @Test
     void everyStateHasItsWordAndItsMark() {
         assertThat(Stream.of(Status.values()).map(s -> show.word(s)))
-                .containsExactly(
-                        "out of limits",
-                        "too close for this gauge",
-                        "not measured",
-                        "in limits, take care",
-                        "in limits");
+                .containsExactly("out of limits", "too close for this gauge", "not measured", "take care", "in limits");
         Finding arrangement = Finding.of("D1", Status.FAIL, "", "", "", Source.GUIDE, "");
         assertThat(show.word(arrangement)).isEqualTo("wrong");
         assertThat(show.word(finding("size", 44.96, "mm", new Limits(44.84, 45.0), 0)))
                 .isEqualTo("in limits");
+        Finding near = Finding.of("tilt", Status.CAUTION, "", "", "", Source.GUIDE, "")
+                .withValue(0.19, "mm")
+                .withLimits(Limits.atMost(0.2), 0);
+        Finding past = near.withValue(0.269, "mm");
+        assertThat(show.word(near)).isEqualTo("in limits, take care");
+        assertThat(show.word(past)).isEqualTo("past the limit, take care");
+        assertThat(show.verdict(List.of(near, past)).word()).isEqualTo("past the limit, take care");
         assertThat(show.word(arrangement.withId("safe"))).isEqualTo("wrong");
         assertThat(Stream.of(Status.values()).map(s -> show.mark(s)).map(StatusMark::mark))
                 .containsExactly("fails", "cant", "unread", "mind", "holds");
