@@ -213,16 +213,7 @@ class JobController {
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
-        try {
-            jobs.finishStep(number, step, read, why, me);
-            if (!htmx) {
-                return "redirect:/jobs/" + number + "/" + stage(from).path() + "#steps";
-            }
-        } catch (RefusedInput e) {
-            model.addAttribute("stepErrors", Errors.byField(e));
-        }
-        String page = page(sheets.page(number, stage(from), me), "", model);
-        return htmx ? "job/stepped" : page;
+        return stepped(() -> jobs.finishStep(number, step, read, why, me), number, stage(from), htmx, me, model);
     }
 
     /** A tick that was wrong: taken back with a reason. */
@@ -235,15 +226,19 @@ class JobController {
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
+        return stepped(() -> jobs.undoStep(number, step, why, me), number, stage(from), htmx, me, model);
+    }
+
+    private String stepped(Runnable act, String number, Stage from, boolean htmx, Person me, Model model) {
         try {
-            jobs.undoStep(number, step, why, me);
+            act.run();
             if (!htmx) {
-                return "redirect:/jobs/" + number + "/" + stage(from).path() + "#steps";
+                return "redirect:/jobs/" + number + "/" + from.path() + "#steps";
             }
         } catch (RefusedInput e) {
             model.addAttribute("stepErrors", Errors.byField(e));
         }
-        String page = page(sheets.page(number, stage(from), me), "", model);
+        String page = page(sheets.page(number, from, me), "", model);
         return htmx ? "job/stepped" : page;
     }
 

@@ -19,7 +19,8 @@ public final class InInches {
     private static final Pattern PIECES =
             Pattern.compile("(?s)(?<asis><(?<tag>\\w+)\\b[^>]*\\bclass=\"[^\"]*\\bas-is\\b[^>]*>.*?</\\k<tag>>"
                     + "|<(?<raw>textarea|script|style)\\b.*?</\\k<raw>>)"
-                    + "|(?<start><\\w+[^>]*\\bclass=\"(?:[^\"]* )?n(?: [^\"]*)?\"[^>]*>)(?<figure>[^<]*)(?<between></\\w+>\\s*<span class=\"u\"[^>]*>)mm(?=</span>)"
+                    + "|(?<start><\\w+[^>]*\\bclass=\"(?:[^\"]* )?n(?: [^\"]*)?\"[^>]*>)(?<figure>[^<]*)"
+                    + "(?<between></\\w+>\\s*<span class=\"u\"[^>]*>)mm(?=</span>)"
                     + "|<text(?<before>[^>]*) data-mm=\"\"(?<after>[^>]*)>(?<label>.*?)</text>"
                     + "|<(?<other>[^>]*)>");
 

@@ -257,7 +257,8 @@ class FaultsIT {
         form.evaluate("f => { for (let d = f; d; d = d.parentElement) if (d.tagName === 'DETAILS') d.open = true; }");
         form.locator("button:not([formaction])").first().press("Enter");
         page.waitForFunction(
-                "([path, name]) => { const a = document.activeElement, said = document.querySelectorAll('.wrong, .refused').length;"
+                "([path, name]) => { const a = document.activeElement;"
+                        + " const said = document.querySelectorAll('.wrong, .refused').length;"
                         + " const r = a.getBoundingClientRect();"
                         + " return said > 0 && a.name === name && a.form.getAttribute('action') === path"
                         + " && r.top >= 0 && r.bottom <= innerHeight; }",
