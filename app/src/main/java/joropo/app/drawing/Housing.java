@@ -61,8 +61,10 @@ final class Housing {
         List<Point> solid = new ArrayList<>(face);
         solid.add(new Point(frame.width(), frame.bottomY()));
         solid.add(new Point(mouthX(), frame.bottomY()));
+        svg.raw("<g data-wet=\"WET_BELOW\">");
         svg.polygon(Ink.CAST, solid);
         svg.hatched(Ink.HATCH_CAST, solid, 1, 1, 12);
+        svg.raw("</g>");
         svg.polyline(Ink.OUTLINE, face);
         wave(frame.bottomY());
     }

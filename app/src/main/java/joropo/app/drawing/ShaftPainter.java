@@ -25,7 +25,9 @@ final class ShaftPainter {
 
     void paint() {
         double y = frame.shaftY();
+        svg.raw("<g data-wet=\"WET_AT_HUB\">");
         svg.rect(Ink.SHAFT, 0, frame.centreY(), frame.width(), y - frame.centreY());
+        svg.raw("</g>");
         breakLine();
         svg.path(
                 Ink.THIN,

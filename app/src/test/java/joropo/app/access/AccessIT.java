@@ -50,7 +50,7 @@ class AccessIT {
         Page page = Workshop.own("visita");
         page.navigate(Workshop.address() + "/jobs/26-0005/measure");
         assertThat(page.locator("#shaftA1")).isDisabled();
-        assertThat(page.locator("#sheet .act")).hasCount(0);
+        assertThat(page.locator("#go")).hasCount(0);
         String token = page.locator("meta[name=_csrf]").getAttribute("content");
         for (String path : new String[] {
             "/jobs/26-0005/measure/draft", "/jobs/26-0005/measure", "/jobs/26-0005/signature", "/machines", "/people"

@@ -99,7 +99,7 @@ public final class CylinderEntries {
     }
 
     private void keep(String next) {
-        entries.tap("#sheet .act button.keep");
+        entries.tap("#go button.keep");
         entries.page().waitForURL("**/" + next);
     }
 

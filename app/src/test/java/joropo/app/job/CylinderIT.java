@@ -42,7 +42,7 @@ class CylinderIT {
         assertThat(page.locator("#rail")).containsText("It faces the wrong way. A wiper faces outward");
         Filling.fill(page, "i4-ringFaces", "OUT");
         Filling.fill(page, "i6-ring", "");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         assertThat(page.locator("#echo-i6-ring .wrong")).containsText("No ring is decided yet.");
         Filling.fill(page, "i6-ring", "359");
         assertThat(page.locator("#rail")).not().containsText("faces the wrong way");

@@ -3,6 +3,7 @@ package joropo.app.job;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import joropo.app.Workshop;
 import org.junit.jupiter.api.Test;
@@ -31,6 +32,29 @@ class DiagnosisIT {
         assertThat(page.locator("#causes")).containsText("heat 3.0");
         page.selectOption("#drained", "MILKY");
         assertThat(page.locator("#causes")).containsText("water gets in past a lip");
+        Workshop.close(page);
+    }
+
+    @Test
+    void whereItIsWetIsToldInTheDrawingOrOverIt() {
+        var over = new Locator.ClickOptions().setForce(true); // lines lie over what they belong to
+        Page page = Workshop.page("marisol");
+        page.navigate(Workshop.address() + "/jobs/" + JobMaker.open() + "/intake");
+        page.locator("#drawing [data-wet=WET_AT_HUB] rect").click(over);
+        assertThat(page.locator("#signWET_AT_HUB")).hasValue("SEEN");
+        assertThat(page.locator("#causes")).containsText("wet at the shaft end or hub, seal dry: strong");
+        page.locator("#drawing [data-wet=WET_BELOW] > :first-child").first().click(over);
+        assertThat(page.locator("#signWET_AT_HUB")).hasValue("");
+        assertThat(page.locator("#signWET_BELOW")).hasValue("SEEN");
+        assertThat(page.locator("#wet-at [aria-pressed=true]")).hasText("below, seal dry");
+        page.locator("#drawing [data-kind=LIP_SEAL]").first().click(over);
+        assertThat(page.locator("#wet-at [aria-pressed=true]")).hasText("at the seal");
+        page.locator("#wet-at [aria-pressed=true]").press("Enter");
+        assertThat(page.locator("#wet-at [aria-pressed=true]")).hasCount(0);
+        assertThat(page.locator("#signWET_AT_LIP")).hasValue("");
+        page.navigate(Workshop.address() + "/jobs/" + PackingJobIT.opened() + "/intake");
+        page.click("#wet-at [data-wet=WET_BELOW]");
+        assertThat(page.locator("#signWET_BELOW")).hasValue("SEEN");
         Workshop.close(page);
     }
 }

@@ -84,7 +84,7 @@ class DraftsIT {
         assertThat(second.locator("#held tbody")).containsText("11.5");
         assertThat(second.locator("#held tbody")).containsText("10.5");
         assertThat(second.locator("#stopDepth")).hasValue("11.5");
-        second.click("#sheet .act button.keep");
+        second.click("#go button.keep");
         assertThat(second.locator(".notice").first()).containsText("Not saved yet");
 
         first.reload();
@@ -125,7 +125,7 @@ class DraftsIT {
         page.navigate(url(JobMaker.madeSafe(), "measure"));
         page.fill("#stopDepth", "10.77");
         page.context().clearCookies();
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         assertThat(page.locator("h1")).hasText("You were signed out");
         assertThat(page.locator("dl.kept")).containsText("10.77");
         Workshop.close(page);

@@ -225,12 +225,7 @@ class FaultsIT {
                 "gauges-kind");
         refused(page, "/people", Map.of(), "main form button.keep", null);
         String number = JobMaker.madeSafe();
-        refused(
-                page,
-                "/jobs/" + number + "/measure",
-                Map.of("runoutTir", "wide"),
-                "#sheet .act button.keep",
-                "runoutTir");
+        refused(page, "/jobs/" + number + "/measure", Map.of("runoutTir", "wide"), "#go button.keep", "runoutTir");
         assertThat(page.locator(".refused")).containsText("Not saved yet");
         Workshop.close(page);
     }

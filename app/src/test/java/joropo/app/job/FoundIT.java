@@ -108,7 +108,7 @@ class FoundIT {
         page.click("#item-tabs a >> nth=1");
         Filling.fill(page, "i2-material", "HNBR", "i2-caseType", "RUBBER", "i2-chooseWhy", "as it was");
         Filling.fill(page, "i2-betweenMedium", "GREASE", "i2-betweenLevel", "PARTIAL", "i2-betweenFeed", "NONE");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/fit");
         assertThat(work(number).plan())
                 .extracting(Step::instruction)
@@ -142,7 +142,7 @@ class FoundIT {
         page.click("#item-tabs a >> nth=1");
         Filling.fill(page, "i2-fitGauge", "DEPTH_MICROMETER");
         depths("i2-", "3.00");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/set");
         JobMaker.tickAll(number);
         JobMaker.keep(

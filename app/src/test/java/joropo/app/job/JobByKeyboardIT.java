@@ -103,8 +103,8 @@ class JobByKeyboardIT {
         keys.tick("levelRight").tick("breatherFree");
         keep(keys, "sign");
         keys.to("#remark").type("breather renewed").press("Tab").field("nextLook", "2026-12-24");
-        keys.to("#sheet .act button.keep").press("Enter");
-        assertThat(page.locator("#sheet .rev")).hasText("saved as revision 1");
+        keys.to("#go button.keep").press("Enter");
+        assertThat(page.locator("#go .rev")).hasText("saved as revision 1");
         keys.to("#sign").press("Enter");
         assertThat(page.locator("#sign-head")).hasText("Signed");
 
@@ -128,7 +128,7 @@ class JobByKeyboardIT {
     }
 
     private static void keep(Keyboard keys, String next) {
-        keys.enterTo("#sheet .act button.keep", "**/" + next);
+        keys.enterTo("#go button.keep", "**/" + next);
     }
 
     private static String text(byte[] pdf) throws Exception {

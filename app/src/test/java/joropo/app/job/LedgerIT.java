@@ -37,6 +37,7 @@ class LedgerIT {
         String number = JobMaker.readyToSign("IN");
         Page page = Workshop.page("marisol");
         page.navigate(url(number, "fit"));
+        page.click("#counted > summary");
         page.click("#ledger form.row:has(#entry-TEMPORARY) button");
         assertThat(page.locator("#ledger .wrong")).hasText("Needs a name, up to 60 characters.");
         page.fill("#entry-TEMPORARY", "rag in the bore");

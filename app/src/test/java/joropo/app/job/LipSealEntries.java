@@ -61,7 +61,7 @@ public final class LipSealEntries {
     }
 
     private void keep(String next) {
-        entries.tap("#sheet .act button.keep");
+        entries.tap("#go button.keep");
         entries.page().waitForURL("**/" + next);
     }
 

@@ -59,7 +59,7 @@ public final class PackingEntries {
     }
 
     private void keep(String next) {
-        entries.tap("#sheet .act button.keep");
+        entries.tap("#go button.keep");
         entries.page().waitForURL("**/" + next);
     }
 

@@ -72,7 +72,7 @@ class PackingJobIT {
     }
 
     private static void keep(Page page, String next) {
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/" + next);
     }
 
@@ -89,7 +89,7 @@ class PackingJobIT {
         Filling.fill(page, "boxNose", "20", "boxRunOut", "0.05", "boxOffset", "0.1", "boxThroat", "0.3");
         Filling.fill(page, "boxGroove", "0", "boxRa", "0.3", "boxHardness", "50");
         keep(page, "decide");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         assertThat(page.locator("#echo-boxStyle .wrong")).containsText("No packing is decided yet.");
         page.click("#box-styles button:has-text('graphite-filled PTFE braid')");
         page.waitForURL("**/decide**");

@@ -93,7 +93,7 @@ class PartsIT {
         page.check("#isolated");
         page.check("#locked");
         page.check("#pressureOff");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         assertThat(page.locator(".notice[role=alert]").first()).hasText("Not saved yet: see what is marked.");
         assertThat(page.locator("#isolated")).isChecked();
 
@@ -104,7 +104,7 @@ class PartsIT {
         assertThat(page.locator("#part-line-own-slinger-45")).containsText("new, laid out, batch S-" + number);
         assertThat(onHand(lot)).isEqualTo(1);
         page.navigate(url(number, Stage.STRIP));
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/measure");
         page.navigate(url(number, Stage.INTAKE));
         page.click("button[aria-label='Decide anew: slinger 45']");

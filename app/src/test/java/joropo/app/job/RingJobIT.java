@@ -74,7 +74,7 @@ class RingJobIT {
     }
 
     private static void keep(Page page, String next) {
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/" + next);
     }
 
@@ -92,7 +92,7 @@ class RingJobIT {
         Filling.fill(page, "ring", "999");
         assertThat(page.locator("#echo-ring .wrong")).containsText("no dash size");
         Filling.fill(page, "ring", "");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         assertThat(page.locator("#echo-ring .wrong")).containsText("No ring is decided yet.");
         Workshop.close(page);
     }

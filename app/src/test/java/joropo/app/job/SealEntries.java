@@ -84,7 +84,7 @@ public final class SealEntries {
     }
 
     void keep(String next) {
-        entries.tap("#sheet .act button.keep");
+        entries.tap("#go button.keep");
         entries.page().waitForURL("**/" + next);
     }
 

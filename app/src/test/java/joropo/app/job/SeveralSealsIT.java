@@ -37,7 +37,7 @@ class SeveralSealsIT {
     }
 
     private void keep(String next) {
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/" + next + "**");
     }
 

@@ -121,7 +121,7 @@ class StripLogIT {
         page.waitForURL("**/strip*");
         assertThat(page.locator(".strip-log > li").first().locator("img.thumb")).isVisible();
         assertThat(page.locator(".strip-log img.thumb")).hasJSProperty("naturalWidth", 1);
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/measure");
 
         assertThat(Workshop.bean(JobSheets.class)
@@ -210,6 +210,7 @@ class StripLogIT {
         String number = JobMaker.readyToSign("IN");
         page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/jobs/" + number + "/set");
+        page.click("#times > summary");
         page.fill("#timer-what", "sealant, cure before oil");
         page.fill("#timer-minutes", "0");
         page.click("#timers form.row button");

@@ -32,6 +32,7 @@ class TwoBrowsersIT {
         Page tobias = Workshop.page("tobias");
         marisol.waitForResponse("**/watch", () -> marisol.navigate(fit));
         tobias.waitForResponse("**/watch", () -> tobias.navigate(fit));
+        tobias.click("#counted > summary");
         tobias.fill("#entry-TEMPORARY", "half a wo");
 
         marisol.click("button[aria-label='Done: step 1']");
@@ -40,9 +41,11 @@ class TwoBrowsersIT {
         tobias.click("button[aria-label='Done: step 2']");
         assertThat(marisol.locator("#steps summary").first()).containsText("2 of");
 
+        marisol.click("#counted > summary");
         marisol.fill("#entry-FASTENER", "cover bolts");
         marisol.keyboard().press("Enter");
         assertThat(marisol.locator("#ledger .is-open")).containsText("cover bolts");
+        marisol.click("#times > summary");
         marisol.fill("#timer-what", "sealant");
         marisol.fill("#timer-minutes", "5");
         marisol.keyboard().press("Enter");

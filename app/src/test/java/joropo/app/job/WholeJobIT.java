@@ -32,7 +32,7 @@ class WholeJobIT {
     }
 
     private void keep(String next) {
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/" + next);
     }
 
@@ -237,7 +237,7 @@ class WholeJobIT {
         fill("handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes");
         keep("sign");
         fill("recommendation", "A cooler sump: a larger breather and clean fins.");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/sign");
         assertThat(page.locator(".open-list")).hasCount(0);
         page.fill("#next-fitter", "The cover hides a second gasket.");

@@ -86,7 +86,7 @@ class WornShaftIT {
                 "fluid",
                 "EP_GEAR_OIL");
         assertThat(page.locator("#assumed")).containsText("sump 70 °C");
-        press("#sheet .act button.keep", "strip");
+        press("#go button.keep", "strip");
         type(
                 "isolated",
                 "yes",
@@ -102,7 +102,7 @@ class WornShaftIT {
                 "HARD",
                 "marking",
                 "45 62 8");
-        press("#sheet .act button.keep", "measure");
+        press("#go button.keep", "measure");
         type(
                 "shaftGauge",
                 "OUTSIDE_MICROMETER",
@@ -152,7 +152,7 @@ class WornShaftIT {
                 "ALUMINIUM");
         assertThat(page.locator("#track svg")).containsText("groove 0.08 deep");
         assertThat(page.locator("#rail .finding").first()).containsText("lifts at its edge");
-        press("#sheet .act button.keep", "decide");
+        press("#go button.keep", "decide");
 
         Locator offered = page.locator("#remedies li").first();
         assertThat(offered.locator("b").first()).hasText(remedy);
@@ -183,7 +183,7 @@ class WornShaftIT {
         assertThat(Files.readString(drawing.path()))
                 .contains("AC1009", "Driver for lip seal 45x62x8")
                 .endsWith("EOF\r\n");
-        press("#sheet .act button.keep", "fit");
+        press("#go button.keep", "fit");
         assertThat(page.locator("#steps")).containsText(step);
         assertThat(page.locator("#steps")).containsText("to " + depth + " mm from the face");
         assertThat(entries).as("entries from the first drip to the plan").isLessThan(MOST_ENTRIES);

@@ -163,7 +163,7 @@ class WrongEntriesIT {
                     typed(fields, round));
             isSaid(page, said(fields, round));
         }
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         isSaid(page, said(fields, rounds - 1));
         assertThat((Map<?, ?>) page.evaluate(
                         "names => Object.fromEntries(names.map((n) => [n, document.getElementById(n).value]))",
@@ -192,7 +192,7 @@ class WrongEntriesIT {
         Page page = Workshop.page("marisol");
         String number = JobMaker.open();
         page.navigate(Workshop.address() + "/jobs/" + number + "/intake");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         assertThat(page.locator("#echo-symptom .wrong")).hasText("This is needed.");
 
         page.navigate(Workshop.address() + "/jobs/" + JobMaker.madeSafe() + "/measure");
@@ -221,11 +221,11 @@ class WrongEntriesIT {
         Workshop.unscripted(page);
         page.navigate(Workshop.address() + "/jobs/" + JobMaker.madeSafe() + "/measure");
         page.fill("#shaftA1", "fourty");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         assertThat(page.locator("#echo-shaftA1 .wrong")).containsText("'fourty' is not understood as a length");
         assertThat(page.locator("#shaftA1")).hasValue("fourty");
         page.fill("#shaftA1", "44.96");
-        page.click("#sheet .act button.keep");
+        page.click("#go button.keep");
         page.waitForURL("**/decide");
         Workshop.close(page);
     }

@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import joropo.app.Server;
@@ -67,6 +68,7 @@ import joropo.core.verdict.Status;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 
 /**
  * Measures the application as people run it, and writes what it found; run by {@code ./joropo bench}, never with the
@@ -162,6 +164,7 @@ class BenchRun {
     }
 
     @Test
+    @Timeout(value = 1, unit = TimeUnit.HOURS)
     void measure() throws Exception {
         List<String> java =
                 new ArrayList<>(List.of(System.getenv("JOROPO_JAVA_ARGS").split(" ")));

@@ -5,6 +5,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
 import joropo.app.Workshop;
 import joropo.app.card.CardService;
@@ -13,6 +14,7 @@ import joropo.core.units.LengthUnit;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 
 /**
  * Makes every picture of docs/screenshots anew from fresh demo data; run by {@code ./joropo shots}, never with the
@@ -24,6 +26,7 @@ class ShotsRun {
     private static final int CARD_DPI = 100;
 
     @Test
+    @Timeout(value = 1, unit = TimeUnit.HOURS)
     void takeAll() throws Exception {
         Files.createDirectories(FOLDER);
         Page page = Workshop.page("marisol");
