@@ -3,10 +3,12 @@ package joropo.app.access;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import joropo.app.JoropoSettings;
 import joropo.app.ui.Errors;
+import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -20,10 +22,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class LoginController {
     private final PeopleService people;
     private final JoropoSettings settings;
+    private final FirstAccount firstAccount;
 
-    LoginController(PeopleService people, JoropoSettings settings) {
+    LoginController(PeopleService people, JoropoSettings settings, FirstAccount firstAccount) {
         this.people = people;
         this.settings = settings;
+        this.firstAccount = firstAccount;
     }
 
     @GetMapping("/login")
@@ -48,7 +52,7 @@ class LoginController {
         Map<String, String> texts = new TreeMap<>();
         request.getParameterMap().forEach((name, values) -> {
             if (!name.startsWith("_")
-                    && !name.equals("password")
+                    && !name.toLowerCase(Locale.ROOT).contains("password")
                     && !String.join("", values).isBlank()) {
                 texts.put(name, String.join(", ", values));
             }
@@ -59,26 +63,36 @@ class LoginController {
     }
 
     @GetMapping("/first-account")
-    String firstAccount(Model model) {
-        if (!people.isEmpty()) {
-            return "redirect:/login";
-        }
-        model.addAttribute("form", new NewPerson("", "", Role.LEAD, ""));
-        model.addAttribute("errors", Map.of());
-        return "access/first-account";
+    String firstAccount(HttpServletRequest request, Model model) {
+        return people.isEmpty()
+                ? first(new NewPerson("", "", Role.LEAD, ""), Map.of(), request, model)
+                : "redirect:/login";
     }
 
     @PostMapping("/first-account")
     String makeFirst(
-            @RequestParam String name, @RequestParam String fullName, @RequestParam String password, Model model) {
+            @RequestParam String name,
+            @RequestParam String fullName,
+            @RequestParam String password,
+            @RequestParam(defaultValue = "") String code,
+            HttpServletRequest request,
+            Model model) {
         try {
+            new Needs()
+                    .that("code", firstAccount.isHere(request) || firstAccount.knows(code), "is not the one in the log")
+                    .done();
             people.addFirst(new NewPerson(name, fullName, Role.LEAD, password));
             return "redirect:/login?made";
         } catch (RefusedInput e) {
-            model.addAttribute("form", new NewPerson(name, fullName, Role.LEAD, ""));
-            model.addAttribute("errors", Errors.byField(e));
-            return "access/first-account";
+            return first(new NewPerson(name, fullName, Role.LEAD, ""), Errors.byField(e), request, model);
         }
+    }
+
+    private String first(NewPerson form, Map<String, String> errors, HttpServletRequest request, Model model) {
+        model.addAttribute("form", form);
+        model.addAttribute("errors", errors);
+        model.addAttribute("here", firstAccount.isHere(request));
+        return "access/first-account";
     }
 
     private static String path(String referer) {

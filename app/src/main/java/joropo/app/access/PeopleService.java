@@ -1,8 +1,8 @@
 package joropo.app.access;
 
+import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Base64;
@@ -18,24 +18,27 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 
-/**
- * People and their sign-ins. After {@link #MOST_FAILURES} refused tries in a row a name is locked for {@link #LOCK}.
- */
+/** People, what they may do, and the record of who did what. */
 @Service
 public class PeopleService {
-    static final int MOST_FAILURES = 5;
-    static final Duration LOCK = Duration.ofMinutes(15);
     private static final int SHORTEST_PASSWORD = 10;
-    private static final int LONGEST_PASSWORD = 72;
+    private static final int LONGEST_PASSWORD_BYTES = 72;
     private static final int TOKEN_BYTES = 24;
 
     private final PersonMapper people;
     private final PasswordEncoder encoder;
+    private final Tries tries;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
     private final Remembered<String, Optional<Person>> known;
 
-    PeopleService(PersonMapper people, PasswordEncoder encoder, Clock clock, PlatformTransactionManager transactions) {
+    PeopleService(
+            PersonMapper people,
+            PasswordEncoder encoder,
+            Tries tries,
+            Clock clock,
+            PlatformTransactionManager transactions) {
+        this.tries = tries;
         known = new Remembered<>(transactions);
         this.people = people;
         this.encoder = encoder;
@@ -135,31 +138,51 @@ public class PeopleService {
         people.setTheme(person.id(), theme);
     }
 
-    boolean isLocked(Person person) {
-        return person.lockedUntil() != null && clock.instant().isBefore(person.lockedUntil());
+    /**
+     * Somebody who is signed in says once more who they are: before a signature, before a new password.
+     *
+     * @param caller the address it comes from. @throws RefusedInput at the field, as a sign-in would be refused
+     */
+    @Transactional(noRollbackFor = RefusedInput.class)
+    public void confirm(Person person, String field, String password, String caller) {
+        new Needs()
+                .that(field, !tries.mustWait(caller, person.name()), "was refused too often: wait fifteen minutes")
+                .that(field, !password.isEmpty(), "is asked for once more")
+                .done();
+        if (!encoder.matches(password, person.passwordHash())) {
+            refused(person.name(), caller);
+            throw new RefusedInput(field, "is not the one of " + person.name());
+        }
+        tries.admitted(caller, person.name());
+    }
+
+    /** A password that does not go with a name, whether or not there is such a person. */
+    @Transactional
+    void refused(String name, String caller) {
+        if (tries.refused(caller, name)) {
+            record(
+                    people.findByName(name).map(Person::name).orElse("nobody"),
+                    "must wait after " + Tries.MOST + " refused passwords from " + caller);
+        }
+    }
+
+    /** Somebody signed in; they may have been changed from outside meanwhile, at the machine itself. */
+    @Transactional
+    void admitted(String name, String caller) {
+        tries.admitted(caller, name);
+        known.forget();
+    }
+
+    @Transactional(readOnly = true)
+    public List<ApiToken> tokens(Person owner) {
+        return people.tokens(owner.id());
     }
 
     @Transactional
-    void refused(String name) {
-        people.findByName(name).filter(p -> !isLocked(p)).ifPresent(p -> {
-            int failures = p.failures() + 1;
-            boolean lock = failures >= MOST_FAILURES;
-            known.forget();
-            people.setFailures(p.id(), lock ? 0 : failures, lock ? now().plus(LOCK) : null);
-            if (lock) {
-                record(p.name(), "locked after " + MOST_FAILURES + " refused sign-ins");
-            }
-        });
-    }
-
-    @Transactional
-    void admitted(String name) {
-        people.findByName(name)
-                .filter(p -> p.failures() > 0 || p.lockedUntil() != null)
-                .ifPresent(p -> {
-                    known.forget();
-                    people.setFailures(p.id(), 0, null);
-                });
+    public void endToken(Person owner, long id) {
+        if (people.endToken(id, owner.id(), now()) > 0) {
+            record(owner.name(), "ended a token for the JSON interface");
+        }
     }
 
     /** Writes into the record of acts. */
@@ -176,8 +199,10 @@ public class PeopleService {
         new Needs()
                 .that(
                         "password",
-                        password.length() >= SHORTEST_PASSWORD && password.length() <= LONGEST_PASSWORD,
-                        "needs " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters")
+                        password.length() >= SHORTEST_PASSWORD
+                                && password.getBytes(StandardCharsets.UTF_8).length <= LONGEST_PASSWORD_BYTES,
+                        "needs " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD_BYTES
+                                + " characters, fewer where letters carry accents")
                 .done();
     }
 

@@ -1,13 +1,11 @@
 package joropo.app.access;
 
-import java.time.Instant;
 import joropo.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Someone who signs in.
  *
- * @param failures refused sign-ins since the last good one, @param lockedUntil no sign-in before this moment
  * @param unit unit in which a bare number is meant on this person's sheets
  */
 public record Person(
@@ -16,8 +14,6 @@ public record Person(
         String fullName,
         Role role,
         String passwordHash,
-        int failures,
-        @Nullable Instant lockedUntil,
         LengthUnit unit,
         Theme theme,
         @Nullable String withdrawnWhy) {

@@ -6,7 +6,6 @@ import java.util.Optional;
 import joropo.core.units.LengthUnit;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
-import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface PersonMapper {
@@ -25,9 +24,6 @@ interface PersonMapper {
             @Param("passwordHash") String passwordHash,
             @Param("at") Instant at);
 
-    void setFailures(
-            @Param("id") long id, @Param("failures") int failures, @Param("lockedUntil") @Nullable Instant lockedUntil);
-
     void setPassword(@Param("id") long id, @Param("passwordHash") String passwordHash);
 
     void setUnit(@Param("id") long id, @Param("unit") LengthUnit unit);
@@ -37,6 +33,10 @@ interface PersonMapper {
     void withdraw(@Param("id") long id, @Param("why") String why);
 
     void insertToken(@Param("personId") long personId, @Param("sha256") String sha256, @Param("at") Instant at);
+
+    List<ApiToken> tokens(long personId);
+
+    int endToken(@Param("id") long id, @Param("personId") long personId, @Param("at") Instant at);
 
     void insertAct(@Param("at") Instant at, @Param("personName") String personName, @Param("what") String what);
 }

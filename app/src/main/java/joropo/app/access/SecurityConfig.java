@@ -1,21 +1,22 @@
 package joropo.app.access;
 
-import java.time.Clock;
 import joropo.app.JoropoSettings;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
+import org.springframework.security.authentication.AccountStatusUserDetailsChecker;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
-import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.ExceptionTranslationFilter;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 
 /** Pages want a sign-in; the JSON interface wants a token, or in the demo a caller on the same machine. */
 @Configuration(proxyBeanMethods = false)
@@ -25,17 +26,25 @@ public class SecurityConfig {
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; "
                     + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
+    /** What every judgement rests on: how the works works, and what its gauges are worth. */
+    private static final String[] LEADS_SETTINGS = {
+        "/settings/practice", "/settings/signing", "/settings/gauges/**", "/settings/GAUGE/**"
+    };
+
     @Bean
     PasswordEncoder passwordEncoder() {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
+    /** That somebody was withdrawn is told only to who knows their password: no answer tells which names there are. */
     @Bean
-    UserDetailsService userDetailsService(PersonMapper people, Clock clock) {
-        return name -> people.findByName(name)
-                .map(p -> new SignedIn(
-                        p, p.lockedUntil() != null && clock.instant().isBefore(p.lockedUntil())))
-                .orElseThrow(() -> new UsernameNotFoundException(name));
+    DaoAuthenticationProvider byPassword(PersonMapper people, PasswordEncoder encoder) {
+        var provider = new DaoAuthenticationProvider(name ->
+                people.findByName(name).map(SignedIn::new).orElseThrow(() -> new UsernameNotFoundException(name)));
+        provider.setPasswordEncoder(encoder);
+        provider.setPreAuthenticationChecks(person -> {});
+        provider.setPostAuthenticationChecks(new AccountStatusUserDetailsChecker());
+        return provider;
     }
 
     @Bean
@@ -56,7 +65,7 @@ public class SecurityConfig {
 
     @Bean
     @Order(2)
-    SecurityFilterChain pages(HttpSecurity http, PeopleService people) throws Exception {
+    SecurityFilterChain pages(HttpSecurity http, PeopleService people, SignIns signIns, Tries tries) throws Exception {
         var gone = new SessionGone();
         http.authorizeHttpRequests(a -> a.requestMatchers(
                                 "/assets/**",
@@ -69,13 +78,16 @@ public class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/people/**")
                         .hasRole(Role.LEAD.name())
+                        .requestMatchers(HttpMethod.POST, LEADS_SETTINGS)
+                        .hasRole(Role.LEAD.name())
                         .requestMatchers("/account/**", "/logout")
                         .authenticated()
                         .requestMatchers(HttpMethod.GET, "/**")
                         .authenticated()
                         .anyRequest()
                         .hasAnyRole(Role.FITTER.name(), Role.LEAD.name()))
-                .addFilterBefore(new StillWelcome(people), ExceptionTranslationFilter.class)
+                .addFilterBefore(new StillWelcome(people, signIns), ExceptionTranslationFilter.class)
+                .addFilterBefore(new SignInGate(tries), UsernamePasswordAuthenticationFilter.class)
                 .formLogin(f -> f.loginPage("/login")
                         .failureHandler(new SignInFailure())
                         .permitAll())

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.security.authentication.DisabledException;
-import org.springframework.security.authentication.LockedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.authentication.AuthenticationFailureHandler;
 
@@ -14,9 +13,7 @@ final class SignInFailure implements AuthenticationFailureHandler {
     public void onAuthenticationFailure(
             HttpServletRequest request, HttpServletResponse response, AuthenticationException refused)
             throws IOException {
-        String kind = refused instanceof LockedException
-                ? "locked"
-                : refused instanceof DisabledException ? "withdrawn" : "refused";
-        response.sendRedirect(request.getContextPath() + "/login?" + kind);
+        response.sendRedirect(request.getContextPath()
+                + (refused instanceof DisabledException ? "/login?withdrawn" : "/login?refused"));
     }
 }

@@ -10,7 +10,7 @@ import org.springframework.security.core.userdetails.UserDetails;
  * A person as the security filter knows them; pages read the person anew each time, so that a changed unit shows at
  * once.
  */
-record SignedIn(Person person, boolean locked) implements UserDetails {
+record SignedIn(Person person) implements UserDetails {
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
         return List.of(new SimpleGrantedAuthority("ROLE_" + person.role()));
@@ -24,11 +24,6 @@ record SignedIn(Person person, boolean locked) implements UserDetails {
     @Override
     public String getUsername() {
         return person.name();
-    }
-
-    @Override
-    public boolean isAccountNonLocked() {
-        return !locked;
     }
 
     @Override

@@ -13,17 +13,23 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Ends the session of a person who was withdrawn, or whose password was changed, since they signed in. */
 final class StillWelcome extends OncePerRequestFilter {
     private final PeopleService people;
+    private final SignIns signIns;
 
-    StillWelcome(PeopleService people) {
+    StillWelcome(PeopleService people, SignIns signIns) {
         this.people = people;
+        this.signIns = signIns;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
-        if (signedIn != null && signedIn.getPrincipal() instanceof SignedIn then && !isWelcome(then)) {
-            new SecurityContextLogoutHandler().logout(request, response, signedIn);
+        if (signedIn != null && signedIn.getPrincipal() instanceof SignedIn then) {
+            if (isWelcome(then)) {
+                signIns.seen(request, then.getUsername());
+            } else {
+                new SecurityContextLogoutHandler().logout(request, response, signedIn);
+            }
         }
         chain.doFilter(request, response);
     }

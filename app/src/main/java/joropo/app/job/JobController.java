@@ -309,69 +309,7 @@ class JobController {
         return htmx ? "job/torque :: torque(oob=false)" : page;
     }
 
-    @PostMapping("/notes")
-    String note(
-            @PathVariable String number,
-            @RequestParam String text,
-            @ModelAttribute(name = "me", binding = false) Person me,
-            Model model) {
-        try {
-            jobs.leaveNote(number, text, me);
-            return "redirect:/jobs/" + number + "/sign#notes";
-        } catch (RefusedInput e) {
-            return page(
-                    sheets.page(number, Stage.SIGN, me),
-                    "The note " + e.errors().get(0).message() + ".",
-                    model);
-        }
-    }
-
-    @PostMapping("/signature")
-    String sign(@PathVariable String number, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
-        try {
-            jobs.sign(number, me);
-            return "redirect:/jobs/" + number + "/sign";
-        } catch (RefusedInput e) {
-            return page(sheets.page(number, Stage.SIGN, me), "Not signed: see what is open.", model);
-        }
-    }
-
-    @PostMapping("/addenda")
-    String addendum(
-            @PathVariable String number,
-            @RequestParam String text,
-            @ModelAttribute(name = "me", binding = false) Person me,
-            Model model) {
-        try {
-            jobs.addAddendum(number, text, me);
-            return "redirect:/jobs/" + number + "/sign";
-        } catch (RefusedInput e) {
-            model.addAttribute("addendumText", text);
-            return page(
-                    sheets.page(number, Stage.SIGN, me),
-                    "The addendum " + e.errors().get(0).message() + ".",
-                    model);
-        }
-    }
-
-    @PostMapping("/withdrawal")
-    String withdraw(
-            @PathVariable String number,
-            @RequestParam String why,
-            @ModelAttribute(name = "me", binding = false) Person me,
-            Model model) {
-        try {
-            jobs.withdraw(number, why, me);
-            return "redirect:/jobs/" + number + "/sign";
-        } catch (RefusedInput e) {
-            return page(
-                    sheets.page(number, Stage.SIGN, me),
-                    "Withdrawing " + e.errors().get(0).message() + ".",
-                    model);
-        }
-    }
-
-    private static String page(JobPage view, String notice, Model model) {
+    static String page(JobPage view, String notice, Model model) {
         model.addAttribute("view", view);
         model.addAttribute("notice", notice);
         return "job/job";

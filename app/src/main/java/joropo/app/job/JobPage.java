@@ -134,12 +134,13 @@ public record JobPage(
     }
 
     /**
-     * What keeps the job from being signed, @param sum what is signed, and how it ended. @param notes to the next
-     * fitter here, newest first
+     * What keeps the job from being signed, @param sum what is signed, @param asksPassword whether who signs says once
+     * more who they are, and how it ended. @param notes to the next fitter here, newest first
      */
     public record End(
             List<String> open,
             List<String> sum,
+            boolean asksPassword,
             @Nullable Signature signature,
             List<Addendum> addenda,
             List<PositionNote> notes) {

@@ -100,6 +100,7 @@ class JobPages {
                                 ? JobRules.openBeforeSigning(state, work, person, clock.instant())
                                 : List.of(),
                         stage == Stage.SIGN ? SignedSum.of(state, work) : List.of(),
+                        work.read().shop().passwordAtSigning(),
                         state.beside().ending().signature(),
                         state.beside().ending().addenda(),
                         state.beside().earlier().notes()));

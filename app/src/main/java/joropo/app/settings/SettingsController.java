@@ -57,6 +57,12 @@ class SettingsController {
         return "redirect:/settings";
     }
 
+    @PostMapping("/signing")
+    String signing(@RequestParam boolean asked, Principal who) {
+        settings.setPasswordAtSigning(asked, who.getName());
+        return "redirect:/settings";
+    }
+
     @PostMapping("/gauges")
     String addGauge(@RequestParam Map<String, String> form, Principal who, Model model) {
         return store("gauges", form, who, model, (by, fields, errors) -> {

@@ -24,6 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class SettingsService {
     private static final String PRACTICE = "practice";
+    private static final String PASSWORD_AT_SIGNING = "password-at-signing";
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_CODE = 20;
 
@@ -65,6 +66,7 @@ public class SettingsService {
                 settings.drivers(),
                 settings.fluids(),
                 settings.materials(),
+                settings.value(PASSWORD_AT_SIGNING).map(Boolean::valueOf).orElse(true),
                 today);
     }
 
@@ -72,6 +74,12 @@ public class SettingsService {
     public void setPractice(Practice practice, String by) {
         settings.setValue(PRACTICE, practice.name());
         changed(by, "works by " + practice);
+    }
+
+    @Transactional
+    public void setPasswordAtSigning(boolean asked, String by) {
+        settings.setValue(PASSWORD_AT_SIGNING, String.valueOf(asked));
+        changed(by, asked ? "asks for the password at signing" : "asks for no password at signing");
     }
 
     /** @throws RefusedInput naming each field that will not do */

@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
  * A workshop as its settings describe it. What was withdrawn is still known to the sheets that name it, but not offered
  * any more.
  *
- * @param today the day that due dates are looked at on
+ * @param passwordAtSigning whether who signs says once more who they are, @param today the day that due dates are
+ *     looked at on
  */
 public record Shop(
         Practice practice,
@@ -25,11 +26,12 @@ public record Shop(
         List<OwnDriver> drivers,
         List<OwnFluid> fluids,
         List<OwnMaterial> materials,
+        boolean passwordAtSigning,
         LocalDate today)
         implements Field.ShopLists {
     /** A workshop with nothing of its own. */
     public static Shop bare(LocalDate today) {
-        return new Shop(Practice.ISO, List.of(), List.of(), List.of(), List.of(), today);
+        return new Shop(Practice.ISO, List.of(), List.of(), List.of(), List.of(), true, today);
     }
 
     @Override

@@ -9,7 +9,9 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
+import joropo.app.Visitor;
 import joropo.app.Workshop;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -25,24 +27,81 @@ class AccessIT {
     }
 
     @Test
-    void aNameIsLockedAfterFiveRefusedTriesAndOpensAgainLater() {
+    void whoIsRefusedTooOftenWaitsAndNobodyElseDoes() throws Exception {
         PeopleService people = Workshop.bean(PeopleService.class);
         people.add(new NewPerson("cerrada", "Cerrada Totumo", Role.VIEWER, "a-long-password"), "jacinta");
+        Tries tries = Workshop.bean(Tries.class);
         Page page = Workshop.stranger(ColorScheme.LIGHT, 1280, 800);
-        for (int i = 0; i < PeopleService.MOST_FAILURES; i++) {
-            tryPassword(page, "cerrada", "wrong");
-            assertThat(page.locator(".notice")).containsText("do not go together");
+        for (String name : List.of("cerrada", "nobody-of-that-name")) {
+            for (int i = 0; i < Tries.MOST; i++) {
+                tryPassword(page, name, "wrong");
+                assertThat(page.locator(".notice")).containsText("do not go together");
+            }
+            tryPassword(page, name, "a-long-password");
+            assertThat(page.locator(".notice")).containsText("Too many tries");
         }
-        tryPassword(page, "cerrada", "a-long-password");
-        assertThat(page.locator(".notice")).containsText("locked for a while");
-        Workshop.bean(JdbcTemplate.class)
-                .update("update person set locked_until = '2020-01-01T00:00:00.000Z' where name = 'cerrada'");
+        assertThat(tries.mustWait("192.0.2.7", "cerrada")).isFalse();
+        tries.admitted("127.0.0.1", "CERRADA");
         tryPassword(page, "cerrada", "a-long-password");
         assertThat(page.locator("h1")).hasText("Today");
-        assertThat(people.find("cerrada").orElseThrow().lockedUntil()).isNull();
+        people.withdraw("cerrada", "left", "jacinta");
+        page.navigate(Workshop.address() + "/");
+        tryPassword(page, "cerrada", "wrong");
+        assertThat(page.locator(".notice")).containsText("do not go together");
+        tryPassword(page, "cerrada", "a-long-password");
+        assertThat(page.locator(".notice")).containsText("withdrawn");
+        tries.admitted("127.0.0.1", "cerrada");
         Workshop.close(page);
         assertThat(Workshop.bean(JdbcTemplate.class).queryForList("select password_hash from person", String.class))
                 .allMatch(h -> h.startsWith("{bcrypt}"));
+        assertThat(Workshop.bean(JdbcTemplate.class)
+                        .queryForList("select what from act where what like 'must wait%'", String.class))
+                .hasSize(2)
+                .allMatch(w -> w.contains("from 127.0.0.1"));
+    }
+
+    @Test
+    void everybodyChangesTheirOwnPasswordAndEndsWhatTheyOpenedElsewhere() throws Exception {
+        PeopleService people = Workshop.bean(PeopleService.class);
+        people.add(new NewPerson("propia", "Propia Totumo", Role.FITTER, "a-long-password"), "jacinta");
+        Page page = Workshop.stranger(ColorScheme.LIGHT, 1280, 800);
+        tryPassword(page, "propia", "a-long-password");
+        var elsewhere = new Visitor(Workshop.address()).signIn("propia", "a-long-password");
+        page.navigate(Workshop.address() + "/account");
+        assertThat(page.locator("#sign-ins li")).hasCount(2);
+        page.click("#sign-ins button");
+        assertThat(page.locator("#sign-ins li")).hasCount(1);
+        assertThat(elsewhere.get("/account").statusCode()).isEqualTo(302);
+        page.getByText("Make a token").click();
+        String token = page.locator(".notice .code").textContent();
+        assertThat(people.ofToken(token)).isPresent();
+        page.click("#tokens .lines button");
+        assertThat(page.locator("#tokens .lines")).hasCount(0);
+        assertThat(people.ofToken(token)).isEmpty();
+
+        page.fill("#old", "not-this-one");
+        page.fill("#fresh", "another-password");
+        page.fill("#again", "another-password");
+        page.click("#own-password button");
+        assertThat(page.locator("#error-old")).hasText("Is not the one of propia.");
+        page.fill("#old", "a-long-password");
+        page.fill("#fresh", "á".repeat(37));
+        page.fill("#again", "á".repeat(37));
+        page.click("#own-password button");
+        assertThat(page.locator("#error-password")).containsText("Needs 10 to 72 characters");
+        page.fill("#old", "a-long-password");
+        page.fill("#fresh", "another-password");
+        page.fill("#again", "another-pasword");
+        page.click("#own-password button");
+        assertThat(page.locator("#error-again")).hasText("Is not the same.");
+        page.fill("#old", "a-long-password");
+        page.fill("#fresh", "another-password");
+        page.fill("#again", "another-password");
+        page.click("#own-password button");
+        assertThat(page.locator(".notice")).containsText("Sign in with the new one");
+        tryPassword(page, "propia", "another-password");
+        assertThat(page.locator("h1")).hasText("Today");
+        Workshop.close(page);
     }
 
     @Test
@@ -109,7 +168,8 @@ class AccessIT {
             page.fill("#fullName", "Ana Merey");
             page.fill("#password", "short");
             page.click("button.keep");
-            assertThat(page.locator("#error-password")).hasText("Needs 10 to 72 characters.");
+            assertThat(page.locator("#error-password"))
+                    .hasText("Needs 10 to 72 characters, fewer where letters carry accents.");
             assertThat(page.locator("#fullName")).hasValue("Ana Merey");
             page.fill("#password", "long-enough-1");
             page.click("button.keep");

@@ -174,7 +174,7 @@ public final class CylinderEntries {
     }
 
     void sign() {
-        entries.at("sign").tap("#sign");
+        entries.at("sign").fill("password", "guasimo-marisol").page().keyboard().press("Enter");
         entries.page().locator("#sign-head:has-text('Signed')").waitFor();
     }
 }

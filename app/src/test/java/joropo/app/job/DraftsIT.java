@@ -323,6 +323,7 @@ class DraftsIT {
         String number = JobMaker.readyToSign("IN");
         Page page = Workshop.own("marisol");
         page.navigate(url(number, "sign"));
+        page.fill("#password", "guasimo-marisol");
         page.dblclick("#sign");
         assertThat(page.locator("#sign-head")).hasText("Signed");
         Workshop.close(page);

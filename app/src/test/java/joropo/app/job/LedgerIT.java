@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.microsoft.playwright.Page;
 import java.time.Instant;
+import joropo.app.Visitor;
 import joropo.app.Workshop;
 import joropo.app.family.Stage;
 import joropo.core.units.RefusedInput;
@@ -30,6 +31,31 @@ class LedgerIT {
                 .isThrownBy(() -> store.sign(seen, signing, JobMaker.person("marisol"), Instant.now()))
                 .withMessageContaining("changed this job at the same moment");
         assertThat(store.load(number).isOpen()).isTrue();
+    }
+
+    @Test
+    void whoSignsSaysOnceMoreWhoTheyAreUnlessALeadDecidesOtherwise() throws Exception {
+        String number = JobMaker.readyToSign("IN");
+        String path = "/jobs/" + number + "/signature";
+        var fitter = new Visitor(Workshop.address()).signIn("tobias");
+        assertThat(fitter.post(path).body()).contains("Is asked for once more.");
+        assertThat(fitter.post(path, "password", "guasimo-marisol").body()).contains("Is not the one of tobias.");
+        assertThat(Workshop.bean(JobStore.class).load(number).isOpen()).isTrue();
+        assertThat(fitter.post("/settings/signing", "asked", "false").statusCode())
+                .isEqualTo(403);
+        assertThat(fitter.post("/settings/practice", "practice", "DIN").statusCode())
+                .isEqualTo(403);
+        assertThat(fitter.post("/settings/gauges", "name", "x").statusCode()).isEqualTo(403);
+        assertThat(fitter.post("/settings/GAUGE/1/withdrawal", "why", "x").statusCode())
+                .isEqualTo(403);
+        var lead = new Visitor(Workshop.address()).signIn("jacinta");
+        lead.post("/settings/signing", "asked", "false");
+        try {
+            fitter.post(path);
+            assertThat(Workshop.bean(JobStore.class).load(number).isOpen()).isFalse();
+        } finally {
+            lead.post("/settings/signing", "asked", "true");
+        }
     }
 
     @Test
@@ -62,8 +88,7 @@ class LedgerIT {
         page.click("button[aria-label='Make it final: cover bolts']");
         assertThat(page.locator("#ledger .is-open")).hasCount(0);
         page.navigate(url(number, "sign"));
-        page.click("#sign");
-        assertThat(page.locator("#sign-head")).hasText("Signed");
+        Workshop.sign(page, "marisol");
         assertThat(Workshop.bean(JobService.class).snapshot(number).counted())
                 .containsExactly(
                         "rag in the bore: counted out, Marisol Araguaney", "cover bolts: final, Marisol Araguaney");
@@ -93,8 +118,7 @@ class LedgerIT {
         page.fill("#next-fitter", "The drain is behind the guard.");
         page.click("#notes button");
         assertThat(page.locator("#notes")).containsText("The drain is behind the guard.");
-        page.click("#sign");
-        assertThat(page.locator("#sign-head")).hasText("Signed");
+        Workshop.sign(page, "marisol");
         JobState state = Workshop.bean(JobStore.class).load(number);
         page.navigate(Workshop.address() + "/machines/" + state.position().machineId());
         assertThat(page.locator(".journal-body")).containsText("past causes: heat");

@@ -157,7 +157,7 @@ public final class LipSealEntries {
             throw new IllegalStateException(open.innerText()
                     + entries.page().locator("#rail").textContent().replaceAll("\\s+", " "));
         }
-        entries.at("sign").tap("#sign");
+        entries.at("sign").fill("password", "guasimo-marisol").page().keyboard().press("Enter");
         entries.page().locator("#sign-head:has-text('Signed')").waitFor();
     }
 }

@@ -155,7 +155,7 @@ public final class SealEntries {
         entries.at("prove").fill("handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes");
         entries.fill("sealFull", "YES", "sealVented", "YES", "sealFlush", "YES", "sealPorts", "YES", "sealAir", "HELD");
         keep("sign");
-        entries.at("sign").tap("#sign");
+        entries.at("sign").fill("password", "guasimo-marisol").page().keyboard().press("Enter");
         entries.page().locator("#sign-head:has-text('Signed')").waitFor();
     }
 }

@@ -242,8 +242,7 @@ class WholeJobIT {
         assertThat(page.locator(".open-list")).hasCount(0);
         page.fill("#next-fitter", "The cover hides a second gasket.");
         page.click("#notes button");
-        page.click("#sign");
-        assertThat(page.locator("#sign-head")).hasText("Signed");
+        Workshop.sign(page, "marisol");
 
         Snapshot card = Workshop.bean(JobService.class).snapshot(number);
         assertThat(card.parts()).singleElement().asString().contains("lip seal 45x62x8", "new, laid out, batch B-");

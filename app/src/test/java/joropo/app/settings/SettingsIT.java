@@ -134,7 +134,12 @@ class SettingsIT {
         assertThat(guest.locator("form.add")).hasCount(0);
         assertThat(guest.locator("button[name=practice]").first()).isDisabled();
         Workshop.close(guest);
-        Page page = page("tobias");
+        Page fitter = page("tobias");
+        fitter.navigate(address + "/settings");
+        assertThat(fitter.locator("button[name=practice]").first()).isDisabled();
+        assertThat(fitter.locator("form[action='/settings/gauges']")).hasCount(0);
+        Workshop.close(fitter);
+        Page page = page("jacinta");
         String check = address
                 + "/checks/lip-seal?shaftNominalMm=45&boreNominalMm=62&widthMm=8&speedRpm=145&insideMedium=OIL&"
                 + "sumpTemperatureC=70&wetting=SPLASH&dirt=DUST&caseType=METAL&housingMaterial=STEEL&unit=MM";

@@ -442,6 +442,7 @@ class LipSealWorkTest {
                         new OwnDriver(2, 61.6, "cup", 2L, "other", null)),
                 List.of(),
                 List.of(),
+                true,
                 SHOP.today());
         type(Stage.MEASURE, READ).type(Stage.DECIDE, DECIDED).type(Stage.MEASURE, "shaftGauge", "own-7");
         LipSealWork out = atSpeed(shop);
