@@ -1,6 +1,7 @@
 package joropo.app;
 
 import java.time.Clock;
+import joropo.app.exchange.Commands;
 import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
@@ -14,6 +15,9 @@ import org.springframework.context.annotation.Bean;
 @MapperScan(annotationClass = Mapper.class)
 public class JoropoApplication {
     public static void main(String[] args) {
+        if (Commands.knows(args)) {
+            System.exit(Commands.run(args, System.out));
+        }
         SpringApplication.run(JoropoApplication.class, args);
     }
 

@@ -9,12 +9,14 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *
  * @param data folder with the database and what belongs to it
  * @param demo whether demo data are made and the sign-ins shown, @param demoJobs how many jobs more they hold
+ * @param backups how many of the daily backups are kept, 0: none is taken
  */
 @ConfigurationProperties("joropo")
 public record JoropoSettings(
         @DefaultValue("data") Path data,
         @DefaultValue("false") boolean demo,
-        @DefaultValue("0") int demoJobs) {
+        @DefaultValue("0") int demoJobs,
+        @DefaultValue("14") int backups) {
     private static final int MOST_JOBS = 200_000;
 
     public JoropoSettings {

@@ -72,15 +72,8 @@ public class PeopleService {
     /** @throws RefusedInput naming each field that will not do */
     @Transactional
     public void add(NewPerson wanted, String by) {
+        checkNames(wanted.name(), wanted.fullName());
         new Needs()
-                .that(
-                        "name",
-                        wanted.name().matches("[\\p{L}\\p{N}._-]{2,30}"),
-                        "needs 2 to 30 letters or digits, no blanks")
-                .that(
-                        "fullName",
-                        !wanted.fullName().isBlank() && wanted.fullName().length() <= 80,
-                        "needs 1 to 80 characters")
                 .that("name", people.findByName(wanted.name()).isEmpty(), "is taken already")
                 .done();
         checkPassword(wanted.password());
@@ -195,7 +188,14 @@ public class PeopleService {
         return people.findByName(name).orElseThrow(() -> new RefusedInput("name", "is not known: " + name));
     }
 
-    private static void checkPassword(String password) {
+    static void checkNames(String name, String fullName) {
+        new Needs()
+                .that("name", name.matches("[\\p{L}\\p{N}._-]{2,30}"), "needs 2 to 30 letters or digits, no blanks")
+                .that("fullName", !fullName.isBlank() && fullName.length() <= 80, "needs 1 to 80 characters")
+                .done();
+    }
+
+    static void checkPassword(String password) {
         new Needs()
                 .that(
                         "password",

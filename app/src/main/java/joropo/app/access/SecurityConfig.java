@@ -33,6 +33,10 @@ public class SecurityConfig {
 
     @Bean
     PasswordEncoder passwordEncoder() {
+        return encoder();
+    }
+
+    static PasswordEncoder encoder() {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
@@ -76,7 +80,7 @@ public class SecurityConfig {
                                 "/bare",
                                 "/error")
                         .permitAll()
-                        .requestMatchers("/people/**")
+                        .requestMatchers("/people/**", "/records/**")
                         .hasRole(Role.LEAD.name())
                         .requestMatchers(HttpMethod.POST, LEADS_SETTINGS)
                         .hasRole(Role.LEAD.name())

@@ -26,7 +26,7 @@ public class CardService {
     /** The card as PDF. @param signature absent while the job is open, @param unit of the reader */
     public byte[] pdf(Snapshot card, @Nullable Signature signature, List<Addendum> addenda, LengthUnit unit) {
         Map<String, Object> values = new HashMap<>(Map.of("card", card, "show", show, "addenda", addenda));
-        values.put("sha256", signature == null ? null : signature.sha256());
+        values.put("signature", signature);
         return printing.pdf("card/card", values, unit);
     }
 }

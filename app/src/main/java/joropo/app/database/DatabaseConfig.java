@@ -3,9 +3,8 @@ package joropo.app.database;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.util.Map;
+import java.util.Properties;
 import javax.sql.DataSource;
 import joropo.app.JoropoSettings;
 import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
@@ -27,27 +26,26 @@ class DatabaseConfig {
     private static final int READERS = 4;
     private static final int BUSY_MS = 5000;
 
+    /** Before anything is opened: one server on one folder. */
+    @Bean
+    DataLock dataLock(JoropoSettings settings) throws IOException {
+        return DataLock.take(settings.data());
+    }
+
     @Bean
     @FlywayDataSource
-    HikariDataSource writePool(JoropoSettings settings) {
-        try {
-            Files.createDirectories(settings.data());
-        } catch (IOException e) {
-            throw new UncheckedIOException("Cannot make the data folder " + settings.data(), e);
-        }
-        HikariConfig config = pool("write", settings, 1);
-        config.addDataSourceProperty("journal_mode", "WAL");
-        config.addDataSourceProperty("synchronous", "FULL");
-        config.addDataSourceProperty("transaction_mode", "IMMEDIATE");
-        return new HikariDataSource(config);
+    HikariDataSource writePool(JoropoSettings settings, DataLock onlyOne) {
+        return new HikariDataSource(pool(
+                "write",
+                settings,
+                1,
+                Map.of("journal_mode", "WAL", "synchronous", "FULL", "transaction_mode", "IMMEDIATE")));
     }
 
     @Bean
     HikariDataSource readPool(JoropoSettings settings) {
-        HikariConfig config = pool("read", settings, READERS);
+        HikariConfig config = pool("read", settings, READERS, Map.of("open_mode", "1", "transaction_mode", "DEFERRED"));
         config.setReadOnly(true);
-        config.addDataSourceProperty("open_mode", "1");
-        config.addDataSourceProperty("transaction_mode", "DEFERRED");
         config.setInitializationFailTimeout(-1);
         config.setMinimumIdle(0);
         return new HikariDataSource(config);
@@ -74,13 +72,16 @@ class DatabaseConfig {
         return new JdbcTemplate(writePool);
     }
 
-    private static HikariConfig pool(String name, JoropoSettings settings, int size) {
+    private static HikariConfig pool(String name, JoropoSettings settings, int size, Map<String, String> more) {
         var config = new HikariConfig();
         config.setPoolName(name);
-        config.setJdbcUrl("jdbc:sqlite:" + settings.databaseFile().toAbsolutePath());
+        var pragmas = new Properties();
+        pragmas.put("foreign_keys", "true");
+        pragmas.put("busy_timeout", String.valueOf(BUSY_MS));
+        pragmas.putAll(more);
+        config.setDataSource(
+                new HashingDataSource("jdbc:sqlite:" + settings.databaseFile().toAbsolutePath(), pragmas));
         config.setMaximumPoolSize(size);
-        config.addDataSourceProperty("foreign_keys", "true");
-        config.addDataSourceProperty("busy_timeout", String.valueOf(BUSY_MS));
         return config;
     }
 }

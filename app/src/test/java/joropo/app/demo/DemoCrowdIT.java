@@ -59,7 +59,7 @@ class DemoCrowdIT {
     void howManyHasItsLimits() {
         for (int wrong : new int[] {-1, 200_001}) {
             assertThatIllegalArgumentException()
-                    .isThrownBy(() -> new JoropoSettings(Path.of("x"), true, wrong))
+                    .isThrownBy(() -> new JoropoSettings(Path.of("x"), true, wrong, 14))
                     .withMessageContaining("needs a whole number up to 200000, got " + wrong);
         }
     }

@@ -88,7 +88,7 @@ class JobKindIT {
         var jdbc = application.getBean(JdbcTemplate.class);
         assertThatExceptionOfType(DataAccessException.class)
                 .isThrownBy(() -> jdbc.update("update job set kind = 'BELLOWS' where number = ?", number))
-                .withMessageContaining("the kind of a job is fixed when it is opened");
+                .withMessageContaining("what stands in job stays as it is");
         visitor.post("/jobs/" + number + "/withdrawal", "why", "opened in error");
         register.changePosition(position, of(PartKind.BELLOWS), "jacinta");
         assertThat(register.position(position).orElseThrow().kind()).isEqualTo(PartKind.BELLOWS);

@@ -1,0 +1,102 @@
+package joropo.app.exchange;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.time.Clock;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Optional;
+import joropo.app.JoropoSettings;
+import joropo.app.access.PeopleService;
+import joropo.app.access.Person;
+import joropo.app.ui.NotFound;
+import joropo.app.ui.Paged;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The records as a whole, for a lead: verified, copied, and who did what. */
+@Service
+class RecordsService {
+    private static final DateTimeFormatter NOW =
+            DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HHmmss").withZone(ZoneId.systemDefault());
+    private static final String BACKUP = "joropo-[0-9T-]{10,20}\\.zip";
+
+    private final JoropoSettings settings;
+    private final LongWork works;
+    private final ActMapper acts;
+    private final PeopleService people;
+    private final Clock clock;
+
+    RecordsService(JoropoSettings settings, LongWork works, ActMapper acts, PeopleService people, Clock clock) {
+        this.settings = settings;
+        this.works = works;
+        this.acts = acts;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    Optional<LongWork.Progress> progress() {
+        return works.progress();
+    }
+
+    void stop() {
+        works.stop();
+    }
+
+    /** @return whether it was begun: not while another long work runs */
+    boolean verify(Person person) {
+        return works.begin("verify the records", person.name(), tell -> {
+            try (Connection records = Backup.reading(settings.databaseFile())) {
+                Verifier.Report report =
+                        Verifier.verify(records, settings.data().resolve("files"), tell);
+                people.record(person.name(), "verified the records: " + report.words());
+                return new LongWork.Outcome(
+                        report.isWhole(),
+                        report.words(),
+                        report.faults().stream().map(Verifier.Fault::toString).toList(),
+                        null);
+            }
+        });
+    }
+
+    /** @return whether it was begun: not while another long work runs */
+    boolean backup(Person person) {
+        return works.begin("take a backup", person.name(), tell -> {
+            Path folder = Files.createDirectories(settings.data().resolve("backups"));
+            String name = "joropo-" + NOW.format(clock.instant()) + ".zip";
+            Backup.Taken taken = Backup.take(settings.data(), folder.resolve(name), clock.instant(), tell);
+            people.record(person.name(), "took the backup " + name);
+            return new LongWork.Outcome(
+                    true,
+                    "Kept as " + name + ". Its last link: " + taken.head(),
+                    List.of(),
+                    "/records/backups/" + name);
+        });
+    }
+
+    List<String> backups() throws IOException {
+        return Backup.known(settings.data());
+    }
+
+    /** @throws NotFound when there is none of this name */
+    Path backupFile(String name) {
+        Path file = settings.data().resolve("backups").resolve(name);
+        if (!name.matches(BACKUP) || !Files.isRegularFile(file)) {
+            throw new NotFound("backup " + name);
+        }
+        return file;
+    }
+
+    @Transactional(readOnly = true)
+    public Paged<ActLine> acts(String person, int asked) {
+        return Paged.of(asked, acts.count(person), (size, after) -> acts.acts(person, size, after));
+    }
+
+    @Transactional(readOnly = true)
+    public List<String> names() {
+        return acts.names();
+    }
+}
