@@ -60,6 +60,28 @@ public final class Visitor {
         return answer;
     }
 
+    /** The same where nothing checked is wanted of the caller. */
+    public HttpResponse<String> plain(String path) {
+        try {
+            return get(path);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** With one header more. */
+    public HttpResponse<String> getAs(String path, String header, String value)
+            throws IOException, InterruptedException {
+        return client.send(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header(header, value)
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
     public HttpResponse<String> post(String path, String... nameAndText) throws IOException, InterruptedException {
         return client.send(form(path, nameAndText).build(), HttpResponse.BodyHandlers.ofString());
     }

@@ -5,7 +5,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.net.InetAddress;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -41,9 +40,7 @@ final class ApiTokenFilter extends OncePerRequestFilter {
                 .filter(h -> h.startsWith(BEARER))
                 .flatMap(h -> people.ofToken(h.substring(BEARER.length()).strip()))
                 .map(Person::name);
-        if (caller.isEmpty()
-                && demo
-                && InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
+        if (caller.isEmpty() && demo && AtTheMachine.is(request)) {
             caller = Optional.of("demo");
         }
         caller.ifPresent(name -> {

@@ -1,8 +1,5 @@
 package joropo.app.access;
 
-import jakarta.servlet.http.HttpServletRequest;
-import java.net.InetAddress;
-import java.net.UnknownHostException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
@@ -32,16 +29,6 @@ class FirstAccount {
     void say() {
         if (people.isEmpty()) {
             LOG.info("Nobody can sign in yet. Code for the first account, from another machine: {}", code);
-        }
-    }
-
-    boolean isHere(HttpServletRequest request) {
-        try {
-            return InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()
-                    && request.getHeader("X-Forwarded-For") == null
-                    && request.getHeader("Forwarded") == null;
-        } catch (UnknownHostException e) {
-            return false;
         }
     }
 

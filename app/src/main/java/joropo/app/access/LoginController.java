@@ -5,6 +5,7 @@ import java.net.URI;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import joropo.app.JoropoSettings;
 import joropo.app.ui.Errors;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** Sign-in, the first account of an empty shop, and what was typed when a session had ended. */
 @Controller
@@ -39,7 +41,7 @@ class LoginController {
             return "redirect:/first-account";
         }
         model.addAttribute("kind", request.getQueryString() == null ? "" : request.getQueryString());
-        model.addAttribute("demoPeople", settings.demo() ? DemoPeople.ALL : List.of());
+        model.addAttribute("demoPeople", settings.demo() && AtTheMachine.is(request) ? DemoPeople.ALL : List.of());
         return "access/login";
     }
 
@@ -50,8 +52,14 @@ class LoginController {
     @RequestMapping("/login/kept")
     String kept(HttpServletRequest request, Model model) {
         Map<String, String> texts = new TreeMap<>();
+        Set<String> ofTheAddress = UriComponentsBuilder.newInstance()
+                .query(request.getQueryString())
+                .build()
+                .getQueryParams()
+                .keySet();
         request.getParameterMap().forEach((name, values) -> {
             if (!name.startsWith("_")
+                    && !ofTheAddress.contains(name)
                     && !name.toLowerCase(Locale.ROOT).contains("password")
                     && !String.join("", values).isBlank()) {
                 texts.put(name, String.join(", ", values));
@@ -79,7 +87,7 @@ class LoginController {
             Model model) {
         try {
             new Needs()
-                    .that("code", firstAccount.isHere(request) || firstAccount.knows(code), "is not the one in the log")
+                    .that("code", AtTheMachine.is(request) || firstAccount.knows(code), "is not the one in the log")
                     .done();
             people.addFirst(new NewPerson(name, fullName, Role.LEAD, password));
             return "redirect:/login?made";
@@ -91,7 +99,7 @@ class LoginController {
     private String first(NewPerson form, Map<String, String> errors, HttpServletRequest request, Model model) {
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);
-        model.addAttribute("here", firstAccount.isHere(request));
+        model.addAttribute("here", AtTheMachine.is(request));
         return "access/first-account";
     }
 

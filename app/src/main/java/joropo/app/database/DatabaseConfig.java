@@ -29,7 +29,10 @@ class DatabaseConfig {
     /** Before anything is opened: one server on one folder. */
     @Bean
     DataLock dataLock(JoropoSettings settings) throws IOException {
-        return DataLock.take(settings.data());
+        DataLock lock = DataLock.take(settings.data());
+        OwnerOnly.folder(settings.data());
+        OwnerOnly.file(settings.databaseFile());
+        return lock;
     }
 
     @Bean

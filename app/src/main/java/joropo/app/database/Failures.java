@@ -44,6 +44,9 @@ public final class Failures {
         if (cause instanceof NotDone) {
             return said;
         }
+        if (said.startsWith("port out of range")) {
+            return "A port lies between 1 and 65535: JOROPO_PORT.";
+        }
         if (cause instanceof BindException) {
             return "This address or port cannot be listened on. Choose another: JOROPO_PORT, JOROPO_ADDRESS.";
         }

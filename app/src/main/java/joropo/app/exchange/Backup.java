@@ -33,6 +33,7 @@ import java.util.zip.ZipOutputStream;
 import joropo.app.database.DataLock;
 import joropo.app.database.HashingDataSource;
 import joropo.app.database.NotDone;
+import joropo.app.database.OwnerOnly;
 import org.springframework.util.FileSystemUtils;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -78,6 +79,7 @@ public final class Backup {
             }
             Path zip = work.resolve("zip");
             Taken taken = pack(data.resolve("files"), database, zip, now, tell);
+            OwnerOnly.file(zip);
             Files.move(zip, target, StandardCopyOption.ATOMIC_MOVE);
             sync(target.getParent());
             return new Taken(target, taken.files(), taken.head());

@@ -4,6 +4,7 @@ import java.security.Principal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import joropo.app.access.PeopleService;
 import joropo.app.family.Families;
@@ -43,6 +44,13 @@ class MachineController {
     /** The texts of a new machine as typed. */
     record MachineForm(String name, String place, String note) {
         static final MachineForm EMPTY = new MachineForm("", "", "");
+
+        /** What did not come is empty. */
+        MachineForm {
+            name = Objects.requireNonNullElse(name, "");
+            place = Objects.requireNonNullElse(place, "");
+            note = Objects.requireNonNullElse(note, "");
+        }
     }
 
     /** The texts of a position as typed. */
@@ -57,6 +65,13 @@ class MachineController {
             @Nullable Boolean oneWay,
             @Nullable Set<Care> cares,
             @Nullable String note) {
+        /** What did not come is empty. */
+        PositionForm {
+            name = Objects.requireNonNullElse(name, "");
+            size = Objects.requireNonNullElse(size, "");
+            speed = Objects.requireNonNullElse(speed, "");
+        }
+
         static final PositionForm EMPTY =
                 new PositionForm(PartKind.LIP_SEAL, "", "", null, null, null, "", false, Set.of(), "");
 

@@ -13,6 +13,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
@@ -36,6 +37,7 @@ class AttachmentService {
     /** What its name bears that a page shows. */
     private static final String FOR_PAGE = "-page";
 
+    private static final String HEIC = "image/heic";
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_REASON = 200;
 
@@ -67,40 +69,72 @@ class AttachmentService {
             throw new RefusedInput("file", bytes.length == 0 ? "is empty" : "is larger than 10 MiB");
         }
         String type = type(bytes);
+        if (HEIC.equals(type)) {
+            throw new RefusedInput(
+                    "file",
+                    "is a HEIC picture, which many screens cannot show: set the phone's camera to JPEG, or save it as"
+                            + " JPEG first");
+        }
         if (type == null || photo && !type.startsWith("image/")) {
             throw new RefusedInput(
                     "file", photo ? "is no picture: JPEG, PNG or WebP are kept" : "is none of JPEG, PNG, WebP or PDF");
         }
         String plain = name.replaceAll("[\\p{Cntrl}\\\\/:*?\"<>|]", " ").strip();
         String named = plain.isEmpty() ? "photo" : plain.substring(Math.max(0, plain.length() - LONGEST_NAME));
-        String sha256 = keep(type, bytes);
-        return writing.execute(status -> {
-            people.record(person.name(), "added " + named);
-            return attachments.insert(
-                    positionId,
-                    jobId,
-                    named,
-                    type,
-                    sha256,
-                    person.id(),
-                    clock.instant().truncatedTo(ChronoUnit.MILLIS));
-        });
+        Kept kept = keep(type, bytes);
+        try {
+            return writing.execute(status -> {
+                people.record(person.name(), "added " + named);
+                return attachments.insert(
+                        positionId,
+                        jobId,
+                        named,
+                        type,
+                        kept.sha256(),
+                        person.id(),
+                        clock.instant().truncatedTo(ChronoUnit.MILLIS));
+            });
+        } catch (RuntimeException e) {
+            kept.made().forEach(this::takeBack);
+            throw e;
+        }
     }
 
-    /** @throws RefusedInput when it is damaged */
-    private String keep(String type, byte[] bytes) {
+    /** @param made files that were not there before */
+    private record Kept(String sha256, List<String> made) {}
+
+    private void takeBack(String name) {
+        try {
+            Files.deleteIfExists(folder.resolve(name));
+        } catch (IOException e) {
+            throw new UncheckedIOException("The file could not be taken back", e);
+        }
+    }
+
+    /** @throws RefusedInput when it is damaged, or has too many pixels */
+    private Kept keep(String type, byte[] bytes) {
         byte[] kept;
         Optional<byte[]> small;
         try {
+            if (Pictures.isTooLarge(type, bytes)) {
+                throw new RefusedInput("file", "has more than 60 million pixels: take it in a smaller size");
+            }
             kept = Pictures.withoutPlace(type, bytes);
             small = Pictures.forPage(type, kept);
+        } catch (RefusedInput e) {
+            throw e;
         } catch (IOException | RuntimeException e) {
             throw new RefusedInput("file", "is damaged: it cannot be read as a picture");
         }
         String sha256 = hash(kept);
-        store(sha256, kept);
-        small.ifPresent(s -> store(sha256 + FOR_PAGE, s));
-        return sha256;
+        List<String> made = new ArrayList<>();
+        if (store(sha256, kept)) {
+            made.add(sha256);
+        }
+        if (small.isPresent() && store(sha256 + FOR_PAGE, small.get())) {
+            made.add(sha256 + FOR_PAGE);
+        }
+        return new Kept(sha256, made);
     }
 
     @Transactional(readOnly = true)
@@ -145,26 +179,37 @@ class AttachmentService {
                         ? "image/png"
                         : head.startsWith("RIFF") && head.endsWith("WEBP")
                                 ? "image/webp"
-                                : head.startsWith("%PDF-") ? "application/pdf" : null;
+                                : head.startsWith("%PDF-")
+                                        ? "application/pdf"
+                                        : head.matches("(?s).{4}ftyp(heic|heix|hevc|mif1|msf1)") ? HEIC : null;
     }
 
-    /** Whole or not at all. */
-    private void store(String name, byte[] bytes) {
+    /** Whole or not at all. @return whether it was not there before */
+    private boolean store(String name, byte[] bytes) {
+        Path file = folder.resolve(name);
+        if (Files.exists(file)) {
+            return false;
+        }
+        Path part = null;
         try {
-            Path file = folder.resolve(name);
-            if (!Files.exists(file)) {
-                Files.createDirectories(folder);
-                Path part = Files.createTempFile(folder, "part", null);
-                try (FileChannel out = FileChannel.open(part, StandardOpenOption.WRITE)) {
-                    ByteBuffer rest = ByteBuffer.wrap(bytes);
-                    while (rest.hasRemaining()) {
-                        out.write(rest);
-                    }
-                    out.force(true);
+            Files.createDirectories(folder);
+            part = Files.createTempFile(folder, "part", null);
+            try (FileChannel out = FileChannel.open(part, StandardOpenOption.WRITE)) {
+                ByteBuffer rest = ByteBuffer.wrap(bytes);
+                while (rest.hasRemaining()) {
+                    out.write(rest);
                 }
-                Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
+                out.force(true);
             }
+            Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
+            try (FileChannel whole = FileChannel.open(folder, StandardOpenOption.READ)) {
+                whole.force(true); // after a power cut it is there by its name too
+            }
+            return true;
         } catch (IOException e) {
+            if (part != null) {
+                takeBack(part.getFileName().toString());
+            }
             throw new UncheckedIOException("The file could not be kept", e);
         }
     }

@@ -8,6 +8,7 @@ import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.Set;
+import javax.imageio.ImageIO;
 import net.coobird.thumbnailator.Thumbnails;
 import org.apache.commons.imaging.Imaging;
 import org.apache.commons.imaging.formats.jpeg.JpegImageMetadata;
@@ -23,6 +24,8 @@ final class Pictures {
     /** Longest side of what a page shows (pixels). */
     private static final int PAGE_PIXELS = 1280;
 
+    private static final long MOST_PIXELS = 60_000_000;
+    private static final int WEBP_SIZED = 30;
     private static final double QUALITY = 0.8;
     private static final int PNG_HEAD = 8;
     private static final int RIFF_HEAD = 12;
@@ -123,6 +126,41 @@ final class Pictures {
         byte[] made = new byte[out.position()];
         out.flip().get(made);
         return made;
+    }
+
+    /** Whether it has more pixels than a screen or this machine stands. @throws IOException when it is damaged */
+    static boolean isTooLarge(String type, byte[] bytes) throws IOException {
+        if (!type.startsWith("image/")) {
+            return false;
+        }
+        if (type.equals("image/webp")) {
+            return webpPixels(bytes) > MOST_PIXELS;
+        }
+        var size = Imaging.getImageSize(bytes);
+        if (size == null) {
+            throw new IOException("It has no size");
+        }
+        if ((long) size.width * size.height > MOST_PIXELS) {
+            return true;
+        }
+        if (Math.max(size.width, size.height) <= PAGE_PIXELS && ImageIO.read(new ByteArrayInputStream(bytes)) == null) {
+            throw new IOException("It cannot be read"); // a larger one is read when it is made smaller
+        }
+        return false;
+    }
+
+    /** Its first chunk tells its size, in one of three ways. */
+    private static long webpPixels(byte[] bytes) throws IOException {
+        if (bytes.length < WEBP_SIZED) {
+            throw new IOException("A part of it is cut off");
+        }
+        ByteBuffer in = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
+        return switch (new String(bytes, RIFF_HEAD, 4, StandardCharsets.ISO_8859_1)) {
+            case "VP8X" -> ((in.getInt(24) & 0xFFFFFFL) + 1) * ((in.getInt(26) >>> 8 & 0xFFFFFFL) + 1);
+            case "VP8L" -> ((in.getInt(21) & 0x3FFFL) + 1) * ((in.getInt(21) >>> 14 & 0x3FFFL) + 1);
+            case "VP8 " -> (in.getShort(26) & 0x3FFFL) * (in.getShort(28) & 0x3FFFL);
+            default -> throw new IOException("It is no WebP");
+        };
     }
 
     /** As a page shows it, upright; empty where it is small enough as it is, or of a kind that is not scaled here. */

@@ -38,7 +38,11 @@ public class SectionText {
             throw new RefusedInput("", "is longer than 256 KiB: no section is");
         }
         try {
-            return json.readValue(text, Section.class);
+            Section read = json.readValue(text, Section.class);
+            if (read == null) {
+                throw new RefusedInput("", "holds no section");
+            }
+            return read;
         } catch (JacksonException e) {
             throw refused(e);
         }

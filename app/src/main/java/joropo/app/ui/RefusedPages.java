@@ -13,6 +13,8 @@ import org.springframework.stereotype.Controller;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 
 /**
@@ -33,6 +35,16 @@ class RefusedPages {
     @ExceptionHandler
     Object closed(Closed closed, HttpServletRequest request) {
         return said(HttpStatus.CONFLICT, closed.getMessage(), request);
+    }
+
+    @ExceptionHandler
+    Object tooLarge(MaxUploadSizeExceededException large, HttpServletRequest request) {
+        return said(HttpStatus.CONTENT_TOO_LARGE, "The file is too large: up to 10 MB are kept.", request);
+    }
+
+    @ExceptionHandler
+    Object noFile(MultipartException none, HttpServletRequest request) {
+        return said(HttpStatus.BAD_REQUEST, "A file is needed here, and none has come whole. Send it again.", request);
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.nio.file.Path;
+import java.util.List;
 import joropo.app.JoropoSettings;
 import joropo.app.Visitor;
 import joropo.app.Workshop;
@@ -59,7 +60,7 @@ class DemoCrowdIT {
     void howManyHasItsLimits() {
         for (int wrong : new int[] {-1, 200_001}) {
             assertThatIllegalArgumentException()
-                    .isThrownBy(() -> new JoropoSettings(Path.of("x"), true, wrong, 14))
+                    .isThrownBy(() -> new JoropoSettings(Path.of("x"), true, wrong, 14, List.of()))
                     .withMessageContaining("needs a whole number up to 200000, got " + wrong);
         }
     }

@@ -114,4 +114,18 @@ class PicturesTest {
                 .putInt((int) crc.getValue())
                 .array();
     }
+
+    @Test
+    void aPictureOfTooManyPixelsIsRefusedBeforeItIsUnpacked() throws Exception {
+        byte[] png = picture("png", 60, 40);
+        ByteBuffer.wrap(png).putInt(16, 30_000).putInt(20, 30_000);
+        assertThat(Pictures.isTooLarge("image/png", png)).isTrue();
+        assertThat(Pictures.isTooLarge("image/png", picture("png", 60, 40))).isFalse();
+        byte[] webp = new byte[40];
+        System.arraycopy("RIFF....WEBPVP8X".getBytes(StandardCharsets.ISO_8859_1), 0, webp, 0, 16);
+        ByteBuffer.wrap(webp).order(ByteOrder.LITTLE_ENDIAN).putInt(24, 29_999).putShort(27, (short) 29_999);
+        assertThat(Pictures.isTooLarge("image/webp", webp)).isTrue();
+        byte[] cut = Arrays.copyOf(picture("png", 60, 40), 60);
+        assertThatThrownBy(() -> Pictures.isTooLarge("image/png", cut)).isInstanceOf(IOException.class);
+    }
 }

@@ -1,0 +1,33 @@
+package joropo.app.database;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Set;
+
+/** Records are read by the user that runs Joropo, and nobody else on the machine; where the disk knows of users. */
+public final class OwnerOnly {
+    private OwnerOnly() {}
+
+    /** A file is made where there is none, so that whoever writes it finds it closed. */
+    public static void file(Path file) throws IOException {
+        if (!Files.exists(file)) {
+            Files.createFile(file);
+        }
+        set(file, "rw-------");
+    }
+
+    public static void folder(Path folder) throws IOException {
+        set(folder, "rwx------");
+    }
+
+    private static void set(Path path, String mode) throws IOException {
+        Set<PosixFilePermission> wanted = PosixFilePermissions.fromString(mode);
+        if (Files.getFileStore(path).supportsFileAttributeView("posix")
+                && !Files.getPosixFilePermissions(path).equals(wanted)) {
+            Files.setPosixFilePermissions(path, wanted);
+        }
+    }
+}
