@@ -106,7 +106,9 @@ class OddRequestsIT {
                     .path("$ref")
                     .asString("");
             if (!ref.isEmpty()) {
-                out.put(p.getKey().replace("{format}", "svg"), api.at(ref.substring(1)).path("properties"));
+                out.put(
+                        p.getKey().replace("{format}", "svg"),
+                        api.at(ref.substring(1)).path("properties"));
             }
         });
         return out;
