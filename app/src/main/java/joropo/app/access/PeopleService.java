@@ -166,6 +166,13 @@ public class PeopleService {
         known.forget();
     }
 
+    /** Many rows were written at once, past this house's own ways: nothing is remembered of before. */
+    @Transactional
+    public void changedOutside(String by, String what) {
+        known.forget();
+        record(by, what);
+    }
+
     @Transactional(readOnly = true)
     public List<ApiToken> tokens(Person owner) {
         return people.tokens(owner.id());

@@ -124,6 +124,9 @@ public record Evidence(
                 + " begin insert into evidence (what, ref, said) values ('" + what() + "', " + ref("new") + ", "
                 + said("new") + "); end");
         if (!once.isEmpty()) {
+            out.add("create trigger chained_" + table + "_whole after insert on " + table + " when " + isLater("new")
+                    + " begin insert into evidence (what, ref, said) values ('" + whatLater() + "', " + ref("new")
+                    + ", " + saidLater("new") + "); end");
             out.add("create trigger chained_" + table + "_later after update on " + table + " when " + changedLater()
                     + " begin insert into evidence (what, ref, said) values ('" + whatLater() + "', " + ref("new")
                     + ", " + saidLater("new") + "); end");

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import joropo.app.access.Sha256;
+import joropo.app.job.SealMeans;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -69,14 +70,7 @@ class DemoCrowd {
             LOG.info("{} of {} jobs made", from + some.size(), jobs);
         }
         lots(jobs / JOBS_A_LOT);
-        writer.update("delete from seal_mean");
-        writer.update(
-                "insert into seal_mean select seal, count(*), sum(days), count(hours), coalesce(sum(hours), 0) from ("
-                        + "select seal, cast(julianday(lead(fitted_at) over lives) - "
-                        + "julianday(fitted_at) + 0.000001 as integer) as "
-                        + "days, lead(hours_of_last) over lives as hours from seal_life "
-                        + "window lives as (partition by position_id, item order by fitted_at, job_id)) "
-                        + "where days is not null group by seal");
+        SealMeans.RECOUNT.forEach(writer::update);
         writer.execute("analyze");
     }
 

@@ -58,6 +58,9 @@ class Backups implements DisposableBean {
                         .ifPresent(t -> LOG.info("Backup of the day kept in {}", t.file()));
             }
         } catch (IOException | SQLException | RuntimeException e) {
+            if (clockwork.isShutdown()) {
+                return;
+            }
             LOG.warn("No backup of the day: {}", Failures.words(e));
         }
     }

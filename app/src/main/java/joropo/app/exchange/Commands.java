@@ -16,13 +16,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import joropo.app.access.PeopleAtTheMachine;
+import joropo.app.database.DataLock;
 import joropo.app.database.Failures;
 import joropo.app.database.NotDone;
 import joropo.core.units.RefusedInput;
 
 /** What is done with the records at the machine itself, without a server: {@code ./joropo verify} and its like. */
 public final class Commands {
-    private static final Set<String> KNOWN = Set.of("verify", "backup", "restore", "person");
+    private static final Set<String> KNOWN = Set.of("verify", "backup", "restore", "export", "import", "person");
     private static final int WELL = 0;
     private static final int NOT_WELL = 1;
     private static final int NOT_UNDERSTOOD = 2;
@@ -62,6 +63,17 @@ public final class Commands {
                     out.println(back.report().words());
                     out.println("It is in place. What was there before lies in " + back.before());
                 }
+                case "export" -> {
+                    Path to = Path.of(one(rest)).toAbsolutePath();
+                    if (Files.exists(to)) {
+                        throw new NotDone(to + " is there already. Choose another name.");
+                    }
+                    try (Connection records = Backup.reading(there(data).resolve("joropo.db"))) {
+                        ShopOut.write(records, data.resolve("files"), to, LongWork.Tell.nobody());
+                    }
+                    out.println("Kept in " + to);
+                }
+                case "import" -> bringIn(data, rest, out);
                 default -> person(data, rest, out);
             }
             return WELL;
@@ -109,6 +121,27 @@ public final class Commands {
                 return NOT_WELL;
             }
             return report.isWhole() ? WELL : NOT_WELL;
+        }
+    }
+
+    private static void bringIn(Path data, List<String> rest, PrintStream out) throws IOException, SQLException {
+        boolean tried = rest.contains("--try");
+        Path file = Path.of(one(rest.stream().filter(r -> !r.equals("--try")).toList()));
+        if (!Files.isRegularFile(file)) {
+            throw new NotDone("There is no file " + file + ".");
+        }
+        try (DataLock lock = DataLock.take(there(data));
+                Connection records = Backup.writing(data.resolve("joropo.db"))) {
+            ShopIn.read(
+                            file,
+                            records,
+                            data.resolve("files"),
+                            Clock.systemUTC().instant(),
+                            !tried,
+                            LongWork.Tell.nobody())
+                    .lines()
+                    .forEach(out::println);
+            out.println(tried ? "Nothing was changed: it was only tried." : "It is in place.");
         }
     }
 

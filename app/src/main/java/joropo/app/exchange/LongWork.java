@@ -8,6 +8,7 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import joropo.app.database.Failures;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -104,7 +105,12 @@ class LongWork implements DisposableBean {
     }
 
     /** @return whether it was begun: not while another runs */
-    synchronized boolean begin(String what, String by, Work work) {
+    boolean begin(String what, String by, Work work) {
+        return begin(what, by, work, outcome -> {});
+    }
+
+    /** @param then is done once it has ended well or not, before that is told */
+    synchronized boolean begin(String what, String by, Work work, Consumer<Outcome> then) {
         if (running != null && running.ended == null) {
             return false;
         }
@@ -112,7 +118,9 @@ class LongWork implements DisposableBean {
         running = mine;
         one.submit(() -> {
             try {
-                mine.ended = work.run(mine);
+                Outcome outcome = work.run(mine);
+                then.accept(outcome);
+                mine.ended = outcome;
             } catch (CancellationException e) {
                 mine.ended = new Outcome(false, "Stopped. Nothing was changed.", List.of(), null);
             } catch (Exception e) {

@@ -1,6 +1,8 @@
 package joropo.app.exchange;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import joropo.app.access.Person;
 import joropo.app.ui.Paged;
 import org.springframework.core.io.FileSystemResource;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 
 /** The records as a whole, for a lead. */
 @Controller
@@ -49,6 +52,31 @@ class RecordsController {
     @PostMapping("/backup")
     String backup(@ModelAttribute(name = "me", binding = false) Person me, Model model) throws IOException {
         return records.backup(me) ? "redirect:/records" : page(BUSY, model);
+    }
+
+    @PostMapping("/out")
+    String takeOut(@ModelAttribute(name = "me", binding = false) Person me, Model model) throws IOException {
+        return records.takeOut(me) ? "redirect:/records" : page(BUSY, model);
+    }
+
+    /** @param keep absent: it is only tried */
+    @PostMapping("/in")
+    String bringIn(
+            @RequestParam MultipartFile file,
+            @RequestParam(defaultValue = "false") boolean keep,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model)
+            throws IOException {
+        if (file.isEmpty()) {
+            return page("Choose the file of a shop first.", model);
+        }
+        Path copy = Files.createTempFile("shop", ".zip");
+        file.transferTo(copy);
+        if (records.bringIn(copy, keep, me)) {
+            return "redirect:/records";
+        }
+        Files.delete(copy);
+        return page(BUSY, model);
     }
 
     @PostMapping("/stop")

@@ -1,5 +1,6 @@
 package joropo.app.exchange;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import joropo.app.JoropoSettings;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
+import joropo.app.settings.SettingsService;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
 import org.springframework.stereotype.Service;
@@ -22,15 +24,26 @@ import org.springframework.transaction.annotation.Transactional;
 class RecordsService {
     private static final DateTimeFormatter NOW =
             DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HHmmss").withZone(ZoneId.systemDefault());
-    private static final String BACKUP = "joropo-[0-9T-]{10,20}\\.zip";
+    private static final String BACKUP = "(joropo|shop)-[0-9T-]{10,20}\\.zip";
 
     private final JoropoSettings settings;
     private final LongWork works;
     private final ActMapper acts;
     private final PeopleService people;
+    private final SettingsService workshop;
+    private final HikariDataSource writer;
     private final Clock clock;
 
-    RecordsService(JoropoSettings settings, LongWork works, ActMapper acts, PeopleService people, Clock clock) {
+    RecordsService(
+            JoropoSettings settings,
+            LongWork works,
+            ActMapper acts,
+            PeopleService people,
+            SettingsService workshop,
+            HikariDataSource writePool,
+            Clock clock) {
+        this.workshop = workshop;
+        this.writer = writePool;
         this.settings = settings;
         this.works = works;
         this.acts = acts;
@@ -75,6 +88,48 @@ class RecordsService {
                     List.of(),
                     "/records/backups/" + name);
         });
+    }
+
+    /** The whole shop in open formats. @return whether it was begun: not while another long work runs */
+    boolean takeOut(Person person) {
+        return works.begin("take the shop out", person.name(), tell -> {
+            Path folder = Files.createDirectories(settings.data().resolve("backups"));
+            String name = "shop-" + NOW.format(clock.instant()) + ".zip";
+            try (Connection records = Backup.reading(settings.databaseFile())) {
+                ShopOut.write(records, settings.data().resolve("files"), folder.resolve(name), tell);
+            }
+            people.record(person.name(), "took the shop out as " + name);
+            return new LongWork.Outcome(true, "Kept as " + name + ".", List.of(), "/records/backups/" + name);
+        });
+    }
+
+    /**
+     * Brings a shop's file in, or tries what that would do.
+     *
+     * @param file its own copy, which is deleted afterwards, @param keep false: it is only tried
+     * @return whether it was begun: not while another long work runs
+     */
+    boolean bringIn(Path file, boolean keep, Person person) {
+        return works.begin(
+                keep ? "bring a shop in" : "try to bring a shop in",
+                person.name(),
+                tell -> {
+                    try (Connection records = writer.getConnection()) {
+                        ShopIn.Result result = ShopIn.read(
+                                file, records, settings.data().resolve("files"), clock.instant(), keep, tell);
+                        String words = (keep ? "Added: " : "Would add: ") + result.total() + ". Here already: "
+                                + result.here() + ". Refused: " + result.refusals() + ".";
+                        return new LongWork.Outcome(result.refusals() == 0, words, result.lines(), null);
+                    } finally {
+                        Files.deleteIfExists(file);
+                    }
+                },
+                outcome -> {
+                    if (keep) {
+                        people.changedOutside(person.name(), "brought a shop in: " + outcome.words());
+                        workshop.changedOutside();
+                    }
+                });
     }
 
     List<String> backups() throws IOException {

@@ -76,6 +76,12 @@ public class SettingsService {
         changed(by, "works by " + practice);
     }
 
+    /** Many rows were written at once, past this house's own ways: nothing is remembered of before. */
+    @Transactional
+    public void changedOutside() {
+        known.forget();
+    }
+
     @Transactional
     public void setPasswordAtSigning(boolean asked, String by) {
         settings.setValue(PASSWORD_AT_SIGNING, String.valueOf(asked));

@@ -1,0 +1,400 @@
+package joropo.app.exchange;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import joropo.app.database.OwnerOnly;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * The whole shop in open formats, in one ZIP: machines, jobs, sections, store and settings as JSON, the register, the
+ * store and all readings as tables too, and the photos. Rows are named by what people know them by, never by a number
+ * of this database; the same content always gives the same bytes.
+ */
+final class ShopOut {
+    static final String FORMAT = "joropo-shop";
+    static final int VERSION = 1;
+    static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final Rows rows;
+    private final Path files;
+    private final LongWork.Tell tell;
+    private final Map<Long, String> people = new HashMap<>();
+    private final Map<Long, String> lots = new HashMap<>();
+    private final TreeSet<String> photos = new TreeSet<>();
+    private String shop = "";
+
+    private ShopOut(Connection connection, Path files, LongWork.Tell tell) {
+        this.rows = new Rows(connection);
+        this.files = files;
+        this.tell = tell;
+    }
+
+    /** @param connection that reads, @param to a file that is there whole afterwards, or not at all */
+    static void write(Connection connection, Path files, Path to, LongWork.Tell tell) throws IOException, SQLException {
+        Path part = Files.createTempFile(to.toAbsolutePath().getParent(), ".shop", null);
+        connection.setAutoCommit(false);
+        try {
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part));
+                    ZipOutputStream zip = new ZipOutputStream(out)) {
+                new ShopOut(connection, files, tell).all(zip);
+            }
+            OwnerOnly.file(part);
+            Files.move(part, to, StandardCopyOption.ATOMIC_MOVE);
+        } finally {
+            connection.rollback();
+            Files.deleteIfExists(part);
+        }
+    }
+
+    /** One job as its file has it. */
+    static ObjectNode job(Connection connection, String number) throws SQLException {
+        var out = new ShopOut(connection, Path.of("."), LongWork.Tell.nobody());
+        out.names();
+        List<Map<String, Object>> found = out.rows.all(JOBS + " where j.number = ?", number);
+        return found.isEmpty() ? JSON.createObjectNode() : out.job(found.get(0));
+    }
+
+    private static final String JOBS = "select j.*, m.name as machine, m.place, p.name as position, w.name as opener,"
+            + " coalesce(j.shop, (select value from works_setting where name = 'shop')) as of_shop,"
+            + " coalesce(j.shop_number, j.number) as of_number from job j join seal_position p on p.id = j.position_id"
+            + " join machine m on m.id = p.machine_id join person w on w.id = j.opened_by";
+
+    private void names() throws SQLException {
+        shop = String.valueOf(rows.one("select value from works_setting where name = 'shop'"));
+        for (var p : rows.all("select id, name from person")) {
+            people.put(number(p.get("id")), String.valueOf(p.get("name")));
+        }
+        Map<String, Integer> seen = new HashMap<>();
+        for (var l : rows.all("select id, batch, kind, name, size, received_on from lot order by id")) {
+            String key = l.get("batch") + " | " + l.get("kind") + " | " + l.get("name") + " | " + l.get("size") + " | "
+                    + l.get("received_on");
+            int again = seen.merge(key, 1, Integer::sum);
+            lots.put(number(l.get("id")), again == 1 ? key : key + " | " + again);
+        }
+    }
+
+    private void all(ZipOutputStream zip) throws IOException, SQLException {
+        names();
+        long jobs = number(rows.one("select count(*) from job"));
+        tell.outOf(jobs + 1);
+        ObjectNode head = JSON.createObjectNode();
+        head.put("format", FORMAT);
+        head.put("version", VERSION);
+        head.put("shop", shop);
+        head.set("people", list("select name, full_name, role, withdrawn_why from person order by name"));
+        put(zip, "shop.json", head);
+        put(zip, "settings.json", settings());
+        put(zip, "machines.json", machines());
+        put(zip, "store.json", store());
+        put(zip, "sections.json", sections(null));
+        for (var job : rows.all("select id from job order by id")) {
+            ObjectNode one =
+                    job(rows.all(JOBS + " where j.id = ?", job.get("id")).get(0));
+            put(
+                    zip,
+                    "jobs/" + one.path("shop").asString() + "/"
+                            + one.path("number").asString() + ".json",
+                    one);
+            tell.one();
+        }
+        table(
+                zip,
+                "register.csv",
+                "select m.name as machine, m.place, p.name as position, p.kind, p.shaft_mm, p.bore_mm,"
+                        + " p.width_mm, p.medium, p.dirt, p.rotation, p.speed_rpm, p.note from seal_position p join machine m on"
+                        + " m.id = p.machine_id order by m.id, p.id");
+        table(
+                zip,
+                "store.csv",
+                "select batch, kind, name, size, material, cured, place, source, received_on, on_hand,"
+                        + " withdrawn_why from lot order by id");
+        table(
+                zip,
+                "readings.csv",
+                "select j.number as job, r.stage, r.revision, r.kept_at, e.key as field,"
+                        + " json_extract(e.value, '$.text') as text, json_extract(e.value, '$.unit') as unit from sheet_revision r"
+                        + " join job j on j.id = r.job_id, json_each(r.texts) e order by r.id, e.key");
+        for (String photo : photos) {
+            if (Files.isRegularFile(files.resolve(photo))) {
+                entry(zip, "files/" + photo);
+                Files.copy(files.resolve(photo), zip);
+                zip.closeEntry();
+            }
+        }
+        tell.one();
+    }
+
+    private static void entry(ZipOutputStream zip, String name) throws IOException {
+        var entry = new ZipEntry(name);
+        entry.setTime(0); // the same content, the same bytes
+        zip.putNextEntry(entry);
+    }
+
+    private static void put(ZipOutputStream zip, String name, JsonNode content) throws IOException {
+        entry(zip, name);
+        zip.write(JSON.writeValueAsBytes(content));
+        zip.closeEntry();
+    }
+
+    /** A table for programs that reckon in sheets; it is made, and read by nobody here. */
+    private void table(ZipOutputStream zip, String name, String sql) throws IOException, SQLException {
+        entry(zip, name);
+        var text = new StringBuilder();
+        boolean headed = false;
+        try (var csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            try (var row = rows.stream(sql)) {
+                while (row.next()) {
+                    if (!headed) {
+                        csv.printRecord(row.columns());
+                        headed = true;
+                    }
+                    csv.printRecord(row.values());
+                    if (text.length() > 1 << 16) {
+                        csv.flush();
+                        zip.write(text.toString().getBytes(StandardCharsets.UTF_8));
+                        text.setLength(0);
+                    }
+                }
+            }
+            csv.flush();
+        }
+        zip.write(text.toString().getBytes(StandardCharsets.UTF_8));
+        zip.closeEntry();
+    }
+
+    private ObjectNode settings() throws SQLException {
+        ObjectNode out = JSON.createObjectNode();
+        out.set("works", list("select name, value from works_setting where name <> 'shop' order by name"));
+        out.set(
+                "gauges",
+                list("select id, name, kind, uncertainty_mm, certificate, due_on, created_at, withdrawn_why from"
+                        + " own_gauge order by id"));
+        out.set(
+                "drivers",
+                list("select d.outside_mm, d.note, m.name as machine, m.place, p.name as position, d.created_at,"
+                        + " d.withdrawn_why from own_driver d left join seal_position p on p.id = d.position_id left join machine m"
+                        + " on m.id = p.machine_id order by d.id"));
+        out.set(
+                "fluids",
+                list("select code, name, like_fluid, ratings, document, created_at, withdrawn_why from own_fluid"
+                        + " order by id"));
+        out.set(
+                "materials",
+                list("select code, name, family, min_c, max_c, document, created_at, withdrawn_why from"
+                        + " own_material order by id"));
+        return out;
+    }
+
+    private ArrayNode machines() throws SQLException {
+        ArrayNode out = JSON.createArrayNode();
+        for (var machine : rows.all("select id, name, place, note, created_at from machine order by id")) {
+            ObjectNode one = node(machine, List.of("name", "place", "note", "created_at"));
+            ArrayNode positions = one.putArray("positions");
+            for (var position :
+                    rows.all("select * from seal_position where machine_id = ? order by id", machine.get("id"))) {
+                ObjectNode p = node(
+                        position,
+                        List.of(
+                                "name",
+                                "kind",
+                                "shaft_mm",
+                                "bore_mm",
+                                "width_mm",
+                                "medium",
+                                "dirt",
+                                "rotation",
+                                "speed_rpm",
+                                "one_way",
+                                "cares",
+                                "note",
+                                "created_at"));
+                p.set(
+                        "limits",
+                        list(
+                                "select l.what, l.least, l.most, l.unit, l.document, w.name as person, l.written_at, l.withdrawn_why"
+                                        + " from position_limit l join person w on w.id = l.person_id where l.position_id = ?"
+                                        + " order by l.id",
+                                position.get("id")));
+                ArrayNode attached = list(
+                        "select a.name, a.media_type, a.sha256, w.name as person, a.added_at, a.withdrawn_why from"
+                                + " attachment a join person w on w.id = a.person_id where a.position_id = ? and a.job_id"
+                                + " is null order by a.id",
+                        position.get("id"));
+                attached.forEach(a -> photos.add(a.path("sha256").asString()));
+                p.set("files", attached);
+                positions.add(p);
+            }
+            out.add(one);
+        }
+        return out;
+    }
+
+    private ArrayNode store() throws SQLException {
+        ArrayNode out = JSON.createArrayNode();
+        for (var lot :
+                rows.all("select l.*, w.name as person from lot l join person w on w.id = l.person_id order by l.id")) {
+            ObjectNode one = JSON.createObjectNode();
+            one.put("key", lots.get(number(lot.get("id"))));
+            one.setAll(node(
+                    lot,
+                    List.of(
+                            "kind",
+                            "name",
+                            "size",
+                            "material",
+                            "batch",
+                            "cured",
+                            "place",
+                            "source",
+                            "person",
+                            "received_on",
+                            "withdrawn_why")));
+            one.set(
+                    "extensions",
+                    list(
+                            "select x.inspection, w.name as person, x.written_at from lot_extension x join person w on w.id ="
+                                    + " x.person_id where x.lot_id = ?",
+                            lot.get("id")));
+            one.set(
+                    "movements",
+                    list(
+                            "select x.kind, x.change, x.why, w.name as person, x.moved_at, coalesce(j.shop, case when j.id is null"
+                                    + " then null else ? end) as shop, coalesce(j.shop_number, j.number) as job from lot_movement x"
+                                    + " join person w on w.id = x.person_id left join job j on j.id = x.job_id where x.lot_id = ?"
+                                    + " order by x.id",
+                            shop,
+                            lot.get("id")));
+            out.add(one);
+        }
+        return out;
+    }
+
+    private ObjectNode job(Map<String, Object> job) throws SQLException {
+        ObjectNode out = JSON.createObjectNode();
+        out.put("format", "joropo-job");
+        out.put("version", VERSION);
+        out.put("shop", String.valueOf(job.get("of_shop")));
+        out.put("number", String.valueOf(job.get("of_number")));
+        out.setAll(node(
+                job,
+                List.of(
+                        "kind",
+                        "machine",
+                        "place",
+                        "position",
+                        "opener",
+                        "opened_at",
+                        "state",
+                        "withdrawn_why",
+                        "stands_at",
+                        "verdict",
+                        "numbered",
+                        "last_off")));
+        Map<Long, Integer> parts = new HashMap<>();
+        for (var part : rows.all("select id from strip_part where job_id = ? order by id", job.get("id"))) {
+            parts.put(number(part.get("id")), parts.size() + 1);
+        }
+        for (JobRows of : JobRows.all()) {
+            ArrayNode list = out.putArray(of.name());
+            for (var row : rows.all(of.select(), job.get("id"))) {
+                ObjectNode one = list.addObject();
+                for (JobRows.Column column : of.columns()) {
+                    put(one, column.field(), named(column.names(), row.get(column.column()), parts));
+                }
+                if (of.table().equals("attachment")) {
+                    photos.add(one.path("sha256").asString());
+                }
+            }
+        }
+        out.set("sections", sections(job.get("id")));
+        return out;
+    }
+
+    private @Nullable Object named(JobRows.Names names, @Nullable Object value, Map<Long, Integer> parts) {
+        if (value == null) {
+            return null;
+        }
+        return switch (names) {
+            case ITSELF -> value;
+            case PERSON -> people.get(number(value));
+            case LOT -> lots.get(number(value));
+            case PART -> parts.get(number(value));
+        };
+    }
+
+    /** Sections with every move of the hand. @param job absent: those of nobody's job */
+    private ArrayNode sections(@Nullable Object job) throws SQLException {
+        ArrayNode out = JSON.createArrayNode();
+        String sheets =
+                "select s.id, s.role, w.name as person, s.made_at, s.withdrawn_why, s.at_move from section_sheet s join"
+                        + " person w on w.id = s.made_by where " + (job == null ? "s.job_id is null" : "s.job_id = ?")
+                        + " order by s.id";
+        for (var sheet : job == null ? rows.all(sheets) : rows.all(sheets, job)) {
+            ObjectNode one = node(sheet, List.of("role", "person", "made_at", "withdrawn_why"));
+            Map<Long, Integer> places = new HashMap<>();
+            ArrayNode moves = one.putArray("moves");
+            for (var move : rows.all(
+                    "select x.id, x.before_id, x.run, x.what, x.section, x.schema_version, w.name as person, x.made_at from"
+                            + " section_move x join person w on w.id = x.person_id where x.sheet_id = ? order by x.id",
+                    sheet.get("id"))) {
+                places.put(number(move.get("id")), places.size() + 1);
+                ObjectNode m = node(move, List.of("run", "what", "section", "schema_version", "person", "made_at"));
+                put(m, "before", move.get("before_id") == null ? null : places.get(number(move.get("before_id"))));
+                moves.add(m);
+            }
+            put(one, "at", sheet.get("at_move") == null ? null : places.get(number(sheet.get("at_move"))));
+            out.add(one);
+        }
+        return out;
+    }
+
+    private ArrayNode list(String sql, @Nullable Object... values) throws SQLException {
+        ArrayNode out = JSON.createArrayNode();
+        for (var row : rows.all(sql, values)) {
+            out.add(node(row, new ArrayList<>(row.keySet())));
+        }
+        return out;
+    }
+
+    private static ObjectNode node(Map<String, Object> row, List<String> columns) {
+        ObjectNode out = JSON.createObjectNode();
+        columns.forEach(c -> put(out, Rows.name(c), row.get(c)));
+        return out;
+    }
+
+    private static void put(ObjectNode out, String field, @Nullable Object value) {
+        if (value == null) {
+            out.putNull(field);
+        } else if (value instanceof Integer || value instanceof Long) {
+            out.put(field, ((Number) value).longValue());
+        } else if (value instanceof Double d) {
+            out.put(field, d);
+        } else {
+            out.put(field, String.valueOf(value));
+        }
+    }
+
+    private static long number(@Nullable Object value) {
+        return ((Number) value).longValue();
+    }
+}
