@@ -26,9 +26,9 @@ public class SecurityConfig {
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; "
                     + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
-    /** What every judgement rests on: how the works works, and what its gauges are worth. */
-    private static final String[] LEADS_SETTINGS = {
-        "/settings/practice", "/settings/signing", "/settings/gauges/**", "/settings/GAUGE/**"
+    /** What every judgement rests on, how the works works and what its gauges are worth; and what is said of a job. */
+    private static final String[] LEADS_ALONE = {
+        "/settings/practice", "/settings/signing", "/settings/gauges/**", "/settings/GAUGE/**", "/jobs/*/reviews"
     };
 
     @Bean
@@ -82,7 +82,7 @@ public class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/people/**", "/records/**")
                         .hasRole(Role.LEAD.name())
-                        .requestMatchers(HttpMethod.POST, LEADS_SETTINGS)
+                        .requestMatchers(HttpMethod.POST, LEADS_ALONE)
                         .hasRole(Role.LEAD.name())
                         .requestMatchers("/account/**", "/logout")
                         .authenticated()

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.job.Addendum;
+import joropo.app.job.Review;
 import joropo.app.job.Signature;
 import joropo.app.job.Snapshot;
 import joropo.app.print.Printing;
@@ -24,9 +25,15 @@ public class CardService {
     }
 
     /** The card as PDF. @param signature absent while the job is open, @param unit of the reader */
-    public byte[] pdf(Snapshot card, @Nullable Signature signature, List<Addendum> addenda, LengthUnit unit) {
+    public byte[] pdf(
+            Snapshot card,
+            @Nullable Signature signature,
+            List<Addendum> addenda,
+            List<Review> reviews,
+            LengthUnit unit) {
         Map<String, Object> values = new HashMap<>(Map.of("card", card, "show", show, "addenda", addenda));
         values.put("signature", signature);
+        values.put("reviews", reviews);
         return printing.pdf("card/card", values, unit);
     }
 }

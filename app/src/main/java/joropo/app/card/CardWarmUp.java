@@ -36,6 +36,7 @@ class CardWarmUp {
                                 .build(),
                         null,
                         List.of(),
+                        List.of(),
                         LengthUnit.MM),
                 "card-warm-up");
         thread.setDaemon(true);

@@ -640,10 +640,11 @@ final class ShopIn {
                 id);
         sections(job.path("sections"), id);
         rows.run(
-                "update job set stands_at = ?, verdict = ?, numbered = ? where id = ?",
+                "update job set stands_at = ?, verdict = ?, numbered = ?, waits_for = ? where id = ?",
                 value(job, "standsAt"),
                 value(job, "verdict"),
                 value(job, "numbered"),
+                value(job, "waitsFor"),
                 id);
         if (!"OPEN".equals(text(job, "state"))) {
             rows.run(

@@ -309,7 +309,8 @@ final class ShopOut {
                         "stands_at",
                         "verdict",
                         "numbered",
-                        "last_off")));
+                        "last_off",
+                        "waits_for")));
         Map<Long, Integer> parts = new HashMap<>();
         for (var part : rows.all("select id from strip_part where job_id = ? order by id", job.get("id"))) {
             parts.put(number(part.get("id")), parts.size() + 1);

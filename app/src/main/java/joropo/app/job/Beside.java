@@ -63,7 +63,11 @@ record Beside(
     }
 
     /** How it ended. @param signature absent while it is not signed */
-    record Ending(@Nullable Signature signature, List<Addendum> addenda) {}
+    record Ending(
+            @Nullable Signature signature,
+            List<Addendum> addenda,
+            List<Review> reviews,
+            Review.@Nullable Waits waits) {}
 
     @Override
     public List<StepDone> steps() {

@@ -198,4 +198,24 @@ interface JobMapper {
             return Cause.of(cause).map(Cause::words).orElse(cause) + (times == 1 ? "" : " (" + times + ")");
         }
     }
+
+    List<Review> reviews(long jobId);
+
+    Review.@Nullable Waits waitsFor(long jobId);
+
+    void setWaits(@Param("jobId") long jobId, @Param("waits") Review.@Nullable Waits waits);
+
+    /** An open job that was sent back is being worked on again. */
+    void answered(long jobId);
+
+    void insertReview(
+            @Param("jobId") long jobId,
+            @Param("kind") Review.Kind kind,
+            @Param("remark") String remark,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
+
+    /** Numbers of jobs. @param personId who opened or signed it, absent: anybody's. */
+    List<String> waiting(
+            @Param("waits") Review.Waits waits, @Param("personId") @Nullable Long personId, @Param("most") int most);
 }

@@ -143,6 +143,8 @@ public record JobPage(
             boolean asksPassword,
             @Nullable Signature signature,
             List<Addendum> addenda,
+            List<Review> reviews,
+            Review.@Nullable Waits waits,
             List<PositionNote> notes) {
         /** What other jobs left. @param number of this one */
         public List<PositionNote> notesBefore(String number) {

@@ -103,6 +103,8 @@ class JobPages {
                         work.read().shop().passwordAtSigning(),
                         state.beside().ending().signature(),
                         state.beside().ending().addenda(),
+                        state.beside().ending().reviews(),
+                        state.beside().ending().waits(),
                         state.beside().earlier().notes()));
     }
 

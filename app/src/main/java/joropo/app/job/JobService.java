@@ -354,6 +354,51 @@ public class JobService {
         store.addAddendum(number, text.strip(), person);
     }
 
+    /**
+     * What a lead says of a job: it goes back with a remark, or is countersigned. What was signed stays signed: it is
+     * answered by an addendum.
+     *
+     * @throws RefusedInput without a remark, of a job that is not signed, or of one's own
+     */
+    public void review(String number, Review.Kind kind, String remark, Person person) {
+        JobState state = store.load(number);
+        Signature signed = state.beside().ending().signature();
+        new Needs()
+                .that("remark", person.isLead(), "is a lead's to make")
+                .that("remark", state.job().state() != Job.State.WITHDRAWN, "cannot be made of a withdrawn job")
+                .that("remark", remark.length() <= LONGEST_ADDENDUM, "has room for " + LONGEST_ADDENDUM + " characters")
+                .that(
+                        "remark",
+                        kind != Review.Kind.SENT_BACK || !remark.isBlank(),
+                        "is needed: what is to be done about it")
+                .that("remark", kind != Review.Kind.COUNTERSIGNED || signed != null, "waits until the job is signed")
+                .that(
+                        "remark",
+                        kind != Review.Kind.COUNTERSIGNED
+                                || signed == null
+                                || !signed.personName().equals(person.fullName()),
+                        "comes from somebody else than who signed")
+                .done();
+        store.review(number, kind, remark.strip(), person);
+    }
+
+    /** What leads said of a job. */
+    public List<Review> reviews(String number) {
+        return store.load(number).beside().ending().reviews();
+    }
+
+    /** Signed jobs that wait for a lead to countersign them, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<JobLine> waitingForCountersign() {
+        return ofNumbers(jobs.waiting(Review.Waits.COUNTERSIGN, null, AT_A_POSITION));
+    }
+
+    /** Jobs of somebody that a lead sent back, and that have no answer yet. */
+    @Transactional(readOnly = true)
+    public List<JobLine> sentBackTo(Person person) {
+        return ofNumbers(jobs.waiting(Review.Waits.ANSWER, person.id(), AT_A_POSITION));
+    }
+
     /** Nothing is deleted: a job that was opened in error is withdrawn with a reason. */
     public void withdraw(String number, String why, Person person) {
         if (why.isBlank() || why.length() > LONGEST_REASON) {

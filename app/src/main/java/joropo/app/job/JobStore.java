@@ -34,6 +34,7 @@ import joropo.app.ui.Closed;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
 import joropo.core.diagnosis.Cause;
+import joropo.core.plan.Care;
 import joropo.core.plan.Lives;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
@@ -259,6 +260,7 @@ class JobStore {
                 numbered(state.job(), verdicts.findings()),
                 person.id(),
                 at);
+        jobs.answered(state.job().id());
     }
 
     /**
@@ -337,6 +339,9 @@ class JobStore {
         }
         if (signing.recommendation() != null) {
             lists.insertRecommendation(job.id(), job.positionId(), signing.recommendation(), person.id(), at);
+        }
+        if (seen.position().care().contains(Care.COUNTERSIGNED)) {
+            jobs.setWaits(job.id(), Review.Waits.COUNTERSIGN);
         }
         people.record(person.name(), "signed job " + number);
     }
@@ -422,8 +427,21 @@ class JobStore {
 
     @Transactional
     public void addAddendum(String number, String text, Person person) {
-        jobs.insertAddendum(find(number).id(), text, person.id(), now());
+        long job = find(number).id();
+        jobs.insertAddendum(job, text, person.id(), now());
+        if (jobs.waitsFor(job) == Review.Waits.ANSWER) {
+            jobs.setWaits(job, Review.Waits.COUNTERSIGN);
+        }
         people.record(person.name(), "added to signed job " + number);
+    }
+
+    @Transactional
+    public void review(String number, Review.Kind kind, String remark, Person person) {
+        long job = find(number).id();
+        jobs.insertReview(job, kind, remark, person.id(), now());
+        jobs.setWaits(job, Review.after(kind));
+        people.record(
+                person.name(), (kind == Review.Kind.SENT_BACK ? "sent back job " : "countersigned job ") + number);
     }
 
     @Transactional
@@ -483,7 +501,11 @@ class JobStore {
             out.parts(OnList.of(lists.partRows(job.id())));
         }
         if (groups.contains(Group.ENDING)) {
-            out.ending(new Ending(jobs.signature(job.id()).orElse(null), jobs.addenda(job.id())));
+            out.ending(new Ending(
+                    jobs.signature(job.id()).orElse(null),
+                    jobs.addenda(job.id()),
+                    jobs.reviews(job.id()),
+                    jobs.waitsFor(job.id())));
         }
         return out.build();
     }

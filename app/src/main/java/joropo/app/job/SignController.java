@@ -67,6 +67,22 @@ class SignController {
         }
     }
 
+    @PostMapping("/reviews")
+    String review(
+            @PathVariable String number,
+            @RequestParam Review.Kind kind,
+            @RequestParam(defaultValue = "") String remark,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        try {
+            jobs.review(number, kind, remark, me);
+            return "redirect:/jobs/" + number + "/sign#reviews";
+        } catch (RefusedInput e) {
+            model.addAttribute("remarkText", remark);
+            return page(number, "The remark " + e.errors().get(0).message() + ".", me, model);
+        }
+    }
+
     @PostMapping("/addenda")
     String addendum(
             @PathVariable String number,

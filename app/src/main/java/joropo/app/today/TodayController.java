@@ -32,6 +32,8 @@ class TodayController {
     @GetMapping("/")
     String today(@ModelAttribute(name = "me", binding = false) Person me, Model model) {
         model.addAttribute("forLead", me.isLead() ? jobs.waitingForLead() : List.of());
+        model.addAttribute("toCountersign", me.isLead() ? jobs.waitingForCountersign() : List.of());
+        model.addAttribute("sentBack", jobs.sentBackTo(me));
         model.addAttribute("jobs", jobs.openJobs(Paged.asked(model)));
         model.addAttribute("machines", Paged.of(1, register.machines()));
         model.addAttribute("due", Paged.of(1, store.due()));

@@ -39,6 +39,7 @@ class RecordsIT {
     /** What the demo has none of. */
     private static final List<String> MORE = List.of(
             "insert into addendum (job_id, text, person_id, written_at) values (1, 'dry after a week', 1, 't')",
+            "insert into job_review (job_id, kind, remark, person_id, written_at) values (1, 'SENT_BACK', 'which gauge?', 1, 't')",
             "insert into job_entry (job_id, kind, what, state, person_id, entered_at) values (1, 'TEMPORARY', 'rag', 'IN', 1, 't')",
             "insert into strip_back (part_id, state, reason, person_id, entered_at) select min(id), 'BACK', '', 1, 't' from strip_part",
             "insert into job_timer (job_id, what, minutes, person_id, started_at) values (1, 'cure', 30, 1, 't')",

@@ -73,7 +73,12 @@ class ShotsRun {
     private static void card(String number) throws Exception {
         JobService jobs = Workshop.bean(JobService.class);
         byte[] pdf = Workshop.bean(CardService.class)
-                .pdf(jobs.snapshot(number), jobs.signature(number), jobs.addenda(number), LengthUnit.MM);
+                .pdf(
+                        jobs.snapshot(number),
+                        jobs.signature(number),
+                        jobs.addenda(number),
+                        jobs.reviews(number),
+                        LengthUnit.MM);
         try (var document = Loader.loadPDF(pdf)) {
             BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(0, CARD_DPI);
             ImageIO.write(picture, "png", FOLDER.resolve("card.png").toFile());

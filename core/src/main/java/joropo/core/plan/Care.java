@@ -41,7 +41,8 @@ public enum Care {
                     "lip",
                     "Lubricant of food grade only, its sheet kept.",
                     "run",
-                    "Flushed and released by the plant before product runs."));
+                    "Flushed and released by the plant before product runs.")),
+    COUNTERSIGNED("a lead countersigns what is signed here", Map.of());
 
     private final String words;
     private final Map<String, String> cautions;
