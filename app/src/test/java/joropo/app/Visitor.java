@@ -60,6 +60,14 @@ public final class Visitor {
         return answer;
     }
 
+    /** What a file holds. */
+    public byte[] bytes(String path) throws IOException, InterruptedException {
+        return client.send(
+                        HttpRequest.newBuilder(URI.create(address + path)).build(),
+                        HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+    }
+
     /** The same where nothing checked is wanted of the caller. */
     public HttpResponse<String> plain(String path) {
         try {

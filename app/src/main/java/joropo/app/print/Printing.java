@@ -1,6 +1,7 @@
 package joropo.app.print;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import joropo.app.drawing.Dxf;
@@ -40,6 +41,26 @@ public class Printing {
     /** A page as PDF. @param template of its own, @param values what it names, @param unit of the reader */
     public byte[] pdf(String template, Map<String, ?> values, LengthUnit unit) {
         return printer.pdf(template, values, unit);
+    }
+
+    /** The same to look at, print or send. @param name of the file without its end */
+    public ResponseEntity<byte[]> page(String template, Map<String, ?> values, LengthUnit unit, String name) {
+        return answer(pdf(template, values, unit), Format.PDF, name);
+    }
+
+    /**
+     * A label to stick on, 62 by 29 mm. @param lines under its title, empty ones are left out, @param address that a
+     * phone opens from its square, @param name of the file without its end
+     */
+    public ResponseEntity<byte[]> label(String title, List<String> lines, String address, String name) {
+        return page(
+                "print/label",
+                Map.of(
+                        "title", title,
+                        "lines", lines.stream().filter(l -> !l.isBlank()).toList(),
+                        "code", QrCode.svg(address)),
+                LengthUnit.MM,
+                name);
     }
 
     /**

@@ -6,11 +6,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import joropo.app.access.Person;
+import joropo.app.print.Printing;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Paged;
 import joropo.core.material.Elastomer;
 import joropo.core.plan.PartKind;
+import joropo.core.units.Day;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
@@ -26,17 +28,21 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Pages of the store. */
 @Controller
 @RequestMapping("/store")
 class StoreController {
+    private final Printing printing;
     private final StoreService store;
     private final StoreCsv csv;
     private final SettingsService settings;
     private final StoreImports imports;
 
-    StoreController(StoreService store, StoreCsv csv, SettingsService settings, StoreImports imports) {
+    StoreController(
+            StoreService store, StoreCsv csv, SettingsService settings, StoreImports imports, Printing printing) {
+        this.printing = printing;
         this.imports = imports;
         this.store = store;
         this.csv = csv;
@@ -72,6 +78,26 @@ class StoreController {
     @GetMapping("/{id:\\d+}")
     String lot(@PathVariable long id, Model model) {
         return lotPage(id, Map.of(), Map.of(), model);
+    }
+
+    @GetMapping("/{id:\\d+}/label.pdf")
+    ResponseEntity<byte[]> label(@PathVariable long id) {
+        StoreService.Shelved shelved = store.lot(id);
+        Lot lot = shelved.lot();
+        return printing.label(
+                lot.words(),
+                List.of(
+                        "batch " + lot.batch(),
+                        lot.cured() == null ? "" : "cured " + lot.cured(),
+                        shelved.life().useBy() == null
+                                ? ""
+                                : "use by " + Day.words(shelved.life().useBy()),
+                        "received " + Day.words(lot.receivedOn()),
+                        "place " + lot.place()),
+                ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .path("/store/" + id)
+                        .toUriString(),
+                "lot-" + id);
     }
 
     @PostMapping("/{id:\\d+}/{kind:issued|returned|counted|scrapped}")

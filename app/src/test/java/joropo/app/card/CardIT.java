@@ -2,6 +2,10 @@ package joropo.app.card;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
 import com.openhtmltopdf.util.Diagnostic;
 import com.openhtmltopdf.util.JDKXRLogger;
 import com.openhtmltopdf.util.XRLog;
@@ -12,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.logging.Level;
+import joropo.app.Visitor;
 import joropo.app.Workshop;
 import joropo.app.drawing.DrawingStyle;
 import joropo.app.drawing.Orientation;
@@ -28,6 +33,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -120,6 +126,29 @@ class CardIT {
     private void note(Level level, String message) {
         if (level.intValue() >= Level.WARNING.intValue()) {
             warnings.add(message);
+        }
+    }
+
+    /** A phone that reads the square of a label opens the page it is about. */
+    @Test
+    void labelsLeadToTheirPageAndAMachinePrintsItsHistory() throws Exception {
+        var visitor = new Visitor(Workshop.address()).signIn("marisol");
+        for (String page : List.of("/store/1", "/machines/positions/1")) {
+            byte[] pdf = visitor.bytes(page + "/label.pdf");
+            try (var document = Loader.loadPDF(pdf)) {
+                assertThat(document.getNumberOfPages()).isEqualTo(1);
+                BufferedImage drawn = new PDFRenderer(document).renderImageWithDPI(0, 300);
+                int wide = drawn.getWidth();
+                int high = drawn.getHeight();
+                var image = new RGBLuminanceSource(wide, high, drawn.getRGB(0, 0, wide, high, null, 0, wide));
+                assertThat(new QRCodeReader()
+                                .decode(new BinaryBitmap(new HybridBinarizer(image)))
+                                .getText())
+                        .isEqualTo(Workshop.address() + page);
+            }
+        }
+        try (var document = Loader.loadPDF(visitor.bytes("/machines/1/history.pdf"))) {
+            assertThat(new PDFTextStripper().getText(document)).contains("signed", "fitted", "history of a machine");
         }
     }
 }
