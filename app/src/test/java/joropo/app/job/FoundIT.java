@@ -163,8 +163,7 @@ class FoundIT {
         JobMaker.keep(number, Stage.SIGN, "remark", "as it was");
         at(number, "sign");
         assertThat(page.locator(".open-list")).hasCount(0);
-        page.click("button:has-text('Sign')");
-        page.waitForURL("**/jobs/" + number + "**");
+        Workshop.sign(page, "marisol");
         assertThat(jobs.snapshot(number).signer()).isEqualTo(person.fullName());
         assertThat(jobs.snapshot(number).stripped()).anyMatch(s -> s.contains("tension tried, not a one-time ring"));
         Workshop.close(page);

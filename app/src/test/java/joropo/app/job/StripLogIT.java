@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class StripLogIT {
     /** One grey dot. */
     private static final byte[] PNG = Base64.getDecoder()
-            .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGOoBwAAggCBd81ytgAAAABJRU5ErkJggg==");
+            .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAAAAAA6fptVAAAACklEQVR4nGNoAAAAggCBd81ytgAAAABJRU5ErkJggg==");
 
     private static final int MOST_ACTIONS = 40;
 
