@@ -118,4 +118,31 @@ class DoorsIT {
                 .body();
         assertThat(body).contains("hall 7").doesNotContain("call this number");
     }
+
+    @Test
+    void nothingIsTakenWhileTheFolderIsGone() throws Exception {
+        Path data = Workshop.temporary("joropo-gone");
+        try (var own = Workshop.start(data, true)) {
+            var visitor = new Visitor("http://127.0.0.1:" + own.getEnvironment().getProperty("local.server.port"))
+                    .signIn("marisol");
+            assertThat(visitor.post("/machines", "name", "Before", "place", "hall")
+                            .statusCode())
+                    .isEqualTo(302);
+            Path away = data.resolveSibling(data.getFileName() + "-away");
+            Files.move(data, away);
+            try {
+                var answer = visitor.post("/machines", "name", "Meanwhile", "place", "hall");
+                assertThat(answer.statusCode()).isEqualTo(503);
+                assertThat(answer.body()).contains("The data folder is gone from where it was.");
+            } finally {
+                Files.move(away, data);
+            }
+            assertThat(visitor.post("/machines", "name", "After", "place", "hall")
+                            .statusCode())
+                    .isEqualTo(302);
+            assertThat(visitor.get("/machines").body())
+                    .contains("Before", "After")
+                    .doesNotContain("Meanwhile");
+        }
+    }
 }

@@ -11,6 +11,7 @@ import com.openhtmltopdf.util.JDKXRLogger;
 import com.openhtmltopdf.util.XRLog;
 import com.openhtmltopdf.util.XRLogger;
 import java.awt.image.BufferedImage;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -28,6 +29,7 @@ import joropo.app.print.Printing;
 import joropo.app.section.SectionText;
 import joropo.core.section.Section;
 import joropo.core.units.LengthUnit;
+import net.fortuna.ical4j.data.CalendarBuilder;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -150,5 +152,16 @@ class CardIT {
         try (var document = Loader.loadPDF(visitor.bytes("/machines/1/history.pdf"))) {
             assertThat(new PDFTextStripper().getText(document)).contains("signed", "fitted", "history of a machine");
         }
+    }
+
+    @Test
+    void daysToComeGoIntoACalendar() throws Exception {
+        String text = new Visitor(Workshop.address())
+                .signIn("marisol")
+                .get("/calendar.ics")
+                .body();
+        var calendar = new CalendarBuilder().build(new StringReader(text));
+        assertThat(calendar.getComponents()).isNotEmpty();
+        assertThat(text).contains("SUMMARY:Look at ", "DTSTART;VALUE=DATE:20", "@joropo");
     }
 }
