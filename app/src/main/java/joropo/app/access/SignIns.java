@@ -9,6 +9,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 
 /** Who is signed in where. Sign-ins live in memory: a restart ends them all. */
@@ -16,6 +18,8 @@ import org.springframework.stereotype.Component;
 class SignIns implements HttpSessionListener {
     private static final int SHORT = 16;
     private static final int LONGEST_AGENT = 80;
+    private static final Pattern BROWSER = Pattern.compile("(Firefox|Edg|Chrome|Safari)/[0-9]");
+    private static final Pattern SYSTEM = Pattern.compile("\\((?:X11; )?([^;)]+)");
 
     private final Map<String, Open> open = new ConcurrentHashMap<>();
 
@@ -37,7 +41,13 @@ class SignIns implements HttpSessionListener {
 
     private static String agent(HttpServletRequest request) {
         String told = request.getHeader("User-Agent");
-        return told == null ? "" : told.substring(0, Math.min(told.length(), LONGEST_AGENT));
+        if (told == null) {
+            return "";
+        }
+        Matcher known = BROWSER.matcher(told);
+        Matcher system = SYSTEM.matcher(told);
+        String words = (known.find() ? known.group(1) : "a browser") + (system.find() ? " on " + system.group(1) : "");
+        return words.substring(0, Math.min(words.length(), LONGEST_AGENT));
     }
 
     @Override

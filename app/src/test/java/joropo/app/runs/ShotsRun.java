@@ -8,8 +8,10 @@ import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
 import joropo.app.Workshop;
+import joropo.app.access.PeopleService;
 import joropo.app.card.CardService;
 import joropo.app.job.JobService;
+import joropo.app.job.Review;
 import joropo.core.units.LengthUnit;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -41,18 +43,43 @@ class ShotsRun {
         take(page, "/jobs/26-0014/decide", "job-packing");
         take(Workshop.page("marisol", ColorScheme.LIGHT, 400, 800), "/jobs/26-0014/run-in", "run-in");
         take(page, "/jobs/26-0003/fit", "job-fit");
-        take(page, "/jobs/26-0002/set", "job-torque", "#torque");
         take(page, "/store", "store");
         take(page, "/jobs/26-0019/fit", "job-seal");
-        take(page, "/jobs/26-0019/measure", "job-dial", "#dial-picture");
-        take(page, "/jobs/26-0019/set", "job-clocking", "#clocking-picture");
-        take(
-                page,
-                "/checks/shims?readingsMm=0.52+0.55+0.58+0.56+0.54+0.51&targetMm=0.7&toleranceMm=0.1&shimOpens=YES&"
-                        + "availableMm=0.05+0.10+0.15+0.25&uncertaintyMm=0.01",
-                "quick-vanes");
         take(page, "/sections/3?at=b0", "bench");
         card("26-0001");
+        records();
+    }
+
+    /** What a lead sees of the records as a whole. */
+    private static void records() throws Exception {
+        var lead = Workshop.bean(PeopleService.class).find("jacinta").orElseThrow();
+        Page page = Workshop.page("jacinta");
+        Workshop.bean(JobService.class)
+                .review(
+                        "26-0001",
+                        Review.Kind.SENT_BACK,
+                        "Which gauge read the bore? Its certificate had ended.",
+                        lead);
+        take(page, "/jobs/26-0001/sign", "review", "#reviews");
+        page.navigate(Workshop.address() + "/records");
+        page.click("#out button");
+        String link = page.locator("#work a[download]").getAttribute("href");
+        Path file = Files.createTempFile("shop", ".zip");
+        Files.write(file, page.request().get(Workshop.address() + link).body());
+        Workshop.bean(JobService.class).addAddendum("24-0001", "Dry after a year.", lead);
+        page.setInputFiles("#shop-file", file);
+        page.click("#in button:has-text('Try it')");
+        page.locator("#work .word").waitFor();
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve("records.png")));
+        take(page, "/records/acts", "acts");
+        try (var document = Loader.loadPDF(page.request()
+                .get(Workshop.address() + "/machines/1/history.pdf")
+                .body())) {
+            ImageIO.write(
+                    new PDFRenderer(document).renderImageWithDPI(0, CARD_DPI),
+                    "png",
+                    FOLDER.resolve("history.png").toFile());
+        }
     }
 
     /** @param at what is opened and brought into sight */
