@@ -45,9 +45,9 @@ class FolderGate extends OncePerRequestFilter {
         response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
         response.setContentType("text/plain;charset=UTF-8");
         response.getWriter()
-                .write(
-                        "The data folder is gone from where it was. Nothing of this was stored: bring the folder back, and"
-                                + " start Joropo again.");
+                .write("The data folder is gone from where it was. Nothing of this was stored: bring the "
+                        + "folder back, and"
+                        + " start Joropo again.");
     }
 
     private synchronized boolean isThere() {

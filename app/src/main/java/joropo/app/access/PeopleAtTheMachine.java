@@ -37,7 +37,8 @@ public final class PeopleAtTheMachine {
         List<String> out = new ArrayList<>();
         try (Statement s = records.createStatement();
                 ResultSet row = s.executeQuery(
-                        "select name, role, full_name, withdrawn_why from person order by withdrawn_why is not null, name")) {
+                        "select name, role, full_name, withdrawn_why from person order by withdrawn_why is not "
+                                + "null, name")) {
             while (row.next()) {
                 out.add(row.getString(1) + "  " + row.getString(2).toLowerCase(Locale.ROOT) + "  " + row.getString(3)
                         + (row.getString(4) == null ? "" : "  withdrawn: " + row.getString(4)));

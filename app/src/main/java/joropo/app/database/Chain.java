@@ -11,7 +11,8 @@ public final class Chain {
             "create trigger chain_once before insert on chain when exists (select 1 from chain x where x.id = new.id"
                     + " or x.what = new.what and x.ref = new.ref) begin select raise(abort, 'a link is never"
                     + " replaced'); end",
-            "create trigger chain_here before delete on chain begin select raise(abort, 'a link is never deleted'); end",
+            "create trigger chain_here before delete on chain begin select raise(abort, 'a link is never "
+                    + "deleted'); end",
             "create trigger chain_same before update on chain begin select raise(abort, 'a link stays as it is'); end",
             "create trigger evidence_linked instead of insert on evidence begin insert into chain (what, ref, said,"
                     + " link) values (new.what, new.ref, sha256(new.said), sha256(coalesce((select link from chain"

@@ -34,8 +34,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class ShopIn {
     private static final long MOST_BYTES = 64L << 20;
     private static final int MOST_LINES = 500;
-    private static final String NAMES =
-            "(shop|settings|machines|store|sections)\\.json|(register|store|readings)\\.csv|jobs/[0-9a-f]{32}/[\\w-]{1,40}\\.json|files/[0-9a-f]{64}";
+    private static final String NAMES = "(shop|settings|machines|store|sections)\\.json|(register|store|readings)\\.csv"
+            + "|jobs/[0-9a-f]{32}/[\\w-]{1,40}\\.json|files/[0-9a-f]{64}";
     /** Nobody signs in with it: a lead sets a password first. */
     private static final String NO_PASSWORD = "{bcrypt}none";
 
@@ -162,10 +162,11 @@ final class ShopIn {
         for (String sql : SealMeans.RECOUNT) {
             rows.run(sql);
         }
-        rows.run(
-                "insert into job_number (year, last) select cast(substr(number, 1, 2) as integer), max(cast(substr(number,"
-                        + " 4) as integer)) from job where number glob '[0-9][0-9]-[0-9]*' group by 1 on conflict (year) do update"
-                        + " set last = max(last, excluded.last)");
+        rows.run("insert into job_number (year, last) select cast(substr(number, 1, 2) as integer), "
+                + "max(cast(substr(number,"
+                + " 4) as integer)) from job where number glob '[0-9][0-9]-[0-9]*' group by 1 on "
+                + "conflict (year) do update"
+                + " set last = max(last, excluded.last)");
         tell.one();
     }
 
@@ -398,7 +399,8 @@ final class ShopIn {
 
     private long position(JsonNode of) throws SQLException, IOException {
         Long id = rows.id(
-                "select p.id from seal_position p join machine m on m.id = p.machine_id where m.name = ? and m.place = ? and"
+                "select p.id from seal_position p join machine m on m.id = p.machine_id where m.name = ? and "
+                        + "m.place = ? and"
                         + " p.name = ?",
                 text(of, "machine"),
                 text(of, "place"),
@@ -471,7 +473,8 @@ final class ShopIn {
         }
         for (JsonNode file : position.path("files")) {
             if (rows.one(
-                            "select 1 from attachment where position_id = ? and job_id is null and sha256 = ? and added_at = ?",
+                            "select 1 from attachment where position_id = ? and job_id is null and sha256 = ? "
+                                    + "and added_at = ?",
                             id,
                             value(file, "sha256"),
                             value(file, "addedAt"))
@@ -492,7 +495,8 @@ final class ShopIn {
                 String[] parts = key.split(" \\| ");
                 int again = parts.length > 5 ? Integer.parseInt(parts[5]) : 1;
                 var there = rows.all(
-                        "select id from lot where batch = ? and kind = ? and name = ? and size = ? and received_on = ? order"
+                        "select id from lot where batch = ? and kind = ? and name = ? and size = ? and "
+                                + "received_on = ? order"
                                 + " by id",
                         text(lot, "batch"),
                         text(lot, "kind"),
@@ -541,7 +545,8 @@ final class ShopIn {
                 each("lot " + lot.path("batch").asString("") + ", movement", () -> {
                     Map<String, Object> row = values(moved, "kind", "change", "why", "moved_at");
                     if (rows.one(
-                                    "select 1 from lot_movement where lot_id = ? and kind = ? and change = ? and moved_at = ?",
+                                    "select 1 from lot_movement where lot_id = ? and kind = ? and change = ? "
+                                            + "and moved_at = ?",
                                     id,
                                     row.get("kind"),
                                     row.get("change"),
@@ -629,14 +634,18 @@ final class ShopIn {
             }
         }
         rows.run(
-                "insert into found_row (kind, ref) select 'CAUSE', job_id || ' ' || cause from position_cause where job_id = ?"
+                "insert into found_row (kind, ref) select 'CAUSE', job_id || ' ' || cause from position_cause "
+                        + "where job_id = ?"
                         + " on conflict do nothing",
                 id);
         rows.run(
                 "insert into found (rowid, kind, place, words) select f.id, 'CAUSE', j.number, 'cause ' ||"
-                        + " lower(replace(c.cause, '_', ' ')) || ' ' || m.name || ' ' || p.name from position_cause c join found_row f"
-                        + " on f.kind = 'CAUSE' and f.ref = c.job_id || ' ' || c.cause join job j on j.id = c.job_id join"
-                        + " seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where c.job_id = ?",
+                        + " lower(replace(c.cause, '_', ' ')) || ' ' || m.name || ' ' || p.name from "
+                        + "position_cause c join found_row f"
+                        + " on f.kind = 'CAUSE' and f.ref = c.job_id || ' ' || c.cause join job j on j.id = "
+                        + "c.job_id join"
+                        + " seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where "
+                        + "c.job_id = ?",
                 id);
         sections(job.path("sections"), id);
         rows.run(

@@ -121,7 +121,8 @@ final class ShopOut {
                 zip,
                 "register.csv",
                 "select m.name as machine, m.place, p.name as position, p.kind, p.shaft_mm, p.bore_mm,"
-                        + " p.width_mm, p.medium, p.dirt, p.rotation, p.speed_rpm, p.note from seal_position p join machine m on"
+                        + " p.width_mm, p.medium, p.dirt, p.rotation, p.speed_rpm, p.note from seal_position p "
+                        + "join machine m on"
                         + " m.id = p.machine_id order by m.id, p.id");
         table(
                 zip,
@@ -132,7 +133,8 @@ final class ShopOut {
                 zip,
                 "readings.csv",
                 "select j.number as job, r.stage, r.revision, r.kept_at, e.key as field,"
-                        + " json_extract(e.value, '$.text') as text, json_extract(e.value, '$.unit') as unit from sheet_revision r"
+                        + " json_extract(e.value, '$.text') as text, json_extract(e.value, '$.unit') as unit "
+                        + "from sheet_revision r"
                         + " join job j on j.id = r.job_id, json_each(r.texts) e order by r.id, e.key");
         for (String photo : photos) {
             if (Files.isRegularFile(files.resolve(photo))) {
@@ -192,7 +194,8 @@ final class ShopOut {
         out.set(
                 "drivers",
                 list("select d.outside_mm, d.note, m.name as machine, m.place, p.name as position, d.created_at,"
-                        + " d.withdrawn_why from own_driver d left join seal_position p on p.id = d.position_id left join machine m"
+                        + " d.withdrawn_why from own_driver d left join seal_position p on p.id = d.position_id "
+                        + "left join machine m"
                         + " on m.id = p.machine_id order by d.id"));
         out.set(
                 "fluids",
@@ -231,13 +234,16 @@ final class ShopOut {
                 p.set(
                         "limits",
                         list(
-                                "select l.what, l.least, l.most, l.unit, l.document, w.name as person, l.written_at, l.withdrawn_why"
-                                        + " from position_limit l join person w on w.id = l.person_id where l.position_id = ?"
+                                "select l.what, l.least, l.most, l.unit, l.document, w.name as person, "
+                                        + "l.written_at, l.withdrawn_why"
+                                        + " from position_limit l join person w on w.id = l.person_id where "
+                                        + "l.position_id = ?"
                                         + " order by l.id",
                                 position.get("id")));
                 ArrayNode attached = list(
                         "select a.name, a.media_type, a.sha256, w.name as person, a.added_at, a.withdrawn_why from"
-                                + " attachment a join person w on w.id = a.person_id where a.position_id = ? and a.job_id"
+                                + " attachment a join person w on w.id = a.person_id where a.position_id = ? "
+                                + "and a.job_id"
                                 + " is null order by a.id",
                         position.get("id"));
                 attached.forEach(a -> photos.add(a.path("sha256").asString()));
@@ -272,15 +278,19 @@ final class ShopOut {
             one.set(
                     "extensions",
                     list(
-                            "select x.inspection, w.name as person, x.written_at from lot_extension x join person w on w.id ="
+                            "select x.inspection, w.name as person, x.written_at from lot_extension x join "
+                                    + "person w on w.id ="
                                     + " x.person_id where x.lot_id = ?",
                             lot.get("id")));
             one.set(
                     "movements",
                     list(
-                            "select x.kind, x.change, x.why, w.name as person, x.moved_at, coalesce(j.shop, case when j.id is null"
-                                    + " then null else ? end) as shop, coalesce(j.shop_number, j.number) as job from lot_movement x"
-                                    + " join person w on w.id = x.person_id left join job j on j.id = x.job_id where x.lot_id = ?"
+                            "select x.kind, x.change, x.why, w.name as person, x.moved_at, coalesce(j.shop, "
+                                    + "case when j.id is null"
+                                    + " then null else ? end) as shop, coalesce(j.shop_number, j.number) as job "
+                                    + "from lot_movement x"
+                                    + " join person w on w.id = x.person_id left join job j on j.id = x.job_id "
+                                    + "where x.lot_id = ?"
                                     + " order by x.id",
                             shop,
                             lot.get("id")));
@@ -355,7 +365,8 @@ final class ShopOut {
             Map<Long, Integer> places = new HashMap<>();
             ArrayNode moves = one.putArray("moves");
             for (var move : rows.all(
-                    "select x.id, x.before_id, x.run, x.what, x.section, x.schema_version, w.name as person, x.made_at from"
+                    "select x.id, x.before_id, x.run, x.what, x.section, x.schema_version, w.name as person, "
+                            + "x.made_at from"
                             + " section_move x join person w on w.id = x.person_id where x.sheet_id = ? order by x.id",
                     sheet.get("id"))) {
                 places.put(number(move.get("id")), places.size() + 1);

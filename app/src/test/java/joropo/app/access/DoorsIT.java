@@ -100,9 +100,8 @@ class DoorsIT {
 
     @Test
     void theSignInsOfTheDemoAreShownAtTheMachineOnly() throws Exception {
-        assertThat(
-                        raw(
-                                "GET /login HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\nX-Forwarded-For: 192.0.2.7\r\n\r\n"))
+        assertThat(raw("GET /login HTTP/1.1\r\nHost: localhost\r\nConnection: "
+                        + "close\r\nX-Forwarded-For: 192.0.2.7\r\n\r\n"))
                 .startsWith("HTTP/1.1 200");
         var visitor = new Visitor(Workshop.address());
         assertThat(visitor.get("/login").body()).contains("guasimo-jacinta");

@@ -108,7 +108,8 @@ class FormatsIT {
         out.put(
                 "description",
                 "One job with all that was typed, ticked, taken off, put in, said and signed. Lists run in the order of"
-                        + " writing; texts of sheets and sections, and what was signed, are JSON as it was stored. Parts"
+                        + " writing; texts of sheets and sections, and what was signed, are JSON as it was "
+                        + "stored. Parts"
                         + " taken off are named by their place in the list, from 1; lots by their key in store.json.");
         add(out, "format", JSON.createObjectNode().put("const", "joropo-job"));
         add(out, "version", JSON.createObjectNode().put("const", ShopOut.VERSION));

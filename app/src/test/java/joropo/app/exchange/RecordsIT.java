@@ -39,13 +39,18 @@ class RecordsIT {
     /** What the demo has none of. */
     private static final List<String> MORE = List.of(
             "insert into addendum (job_id, text, person_id, written_at) values (1, 'dry after a week', 1, 't')",
-            "insert into job_review (job_id, kind, remark, person_id, written_at) values (1, 'SENT_BACK', 'which gauge?', 1, 't')",
-            "insert into job_entry (job_id, kind, what, state, person_id, entered_at) values (1, 'TEMPORARY', 'rag', 'IN', 1, 't')",
-            "insert into strip_back (part_id, state, reason, person_id, entered_at) select min(id), 'BACK', '', 1, 't' from strip_part",
+            "insert into job_review (job_id, kind, remark, person_id, written_at) values (1, 'SENT_BACK', "
+                    + "'which gauge?', 1, 't')",
+            "insert into job_entry (job_id, kind, what, state, person_id, entered_at) values (1, 'TEMPORARY', "
+                    + "'rag', 'IN', 1, 't')",
+            "insert into strip_back (part_id, state, reason, person_id, entered_at) select min(id), 'BACK', '', "
+                    + "1, 't' from strip_part",
             "insert into job_timer (job_id, what, minutes, person_id, started_at) values (1, 'cure', 30, 1, 't')",
-            "insert into position_limit (position_id, what, most, unit, document, person_id, written_at) values (1, 'play', 0.2, 'MM', 'sheet 4', 1, 't')",
+            "insert into position_limit (position_id, what, most, unit, document, person_id, written_at) values "
+                    + "(1, 'play', 0.2, 'MM', 'sheet 4', 1, 't')",
             "insert into lot_extension (lot_id, inspection, person_id, written_at) values (1, 'looked at', 1, 't')",
-            "insert into attachment (position_id, job_id, name, media_type, sha256, person_id, added_at) values (1, 1, 'groove.jpg', 'image/jpeg', '%s', 1, 't')");
+            "insert into attachment (position_id, job_id, name, media_type, sha256, person_id, added_at) values "
+                    + "(1, 1, 'groove.jpg', 'image/jpeg', '%s', 1, 't')");
 
     private static Path whole;
 
@@ -157,7 +162,8 @@ class RecordsIT {
         for (String sql : List.of(
                 "update job set state = 'OPEN' where number = '26-0001'",
                 "update job set state = 'WITHDRAWN', withdrawn_why = 'x' where number = '26-0001'",
-                "insert or replace into job (number, position_id, opened_by, opened_at, kind) values ('26-0001', 1, 1, 't', 'LIP_SEAL')")) {
+                "insert or replace into job (number, position_id, opened_by, opened_at, kind) values "
+                        + "('26-0001', 1, 1, 't', 'LIP_SEAL')")) {
             assertThatExceptionOfType(SQLException.class)
                     .as(sql)
                     .isThrownBy(() -> run(data, sql))
@@ -184,7 +190,8 @@ class RecordsIT {
         run(
                 data,
                 "drop trigger chain_same",
-                "update chain set said = replace(said, 'a', 'b') where what = 'step_done' and id = (select max(id) from chain where what = 'step_done')");
+                "update chain set said = replace(said, 'a', 'b') where what = 'step_done' and id = (select "
+                        + "max(id) from chain where what = 'step_done')");
         assertThat(verify(data))
                 .anyMatch(f -> f.matches("job \\d\\d-\\d{4}, step .*does not follow from the one before"));
         run(data, "drop trigger chained_act", "insert into act (at, person_name, what) values ('t', 'x', 'nothing')");
@@ -197,7 +204,9 @@ class RecordsIT {
         run(
                 data,
                 "drop trigger held_signature_same",
-                "update signature set snapshot = replace(snapshot, '26-0001', '26-0009'), sha256 = sha256(replace(snapshot, '26-0001', '26-0009')) where job_id = (select id from job where number = '26-0001')");
+                "update signature set snapshot = replace(snapshot, '26-0001', '26-0009'), sha256 = "
+                        + "sha256(replace(snapshot, '26-0001', '26-0009')) where job_id = (select id from job where "
+                        + "number = '26-0001')");
         Files.writeString(data.resolve("DEMO"), "made up");
         try (ConfigurableApplicationContext own = Workshop.start(data, true)) {
             var visitor = new Visitor("http://127.0.0.1:" + own.getEnvironment().getProperty("local.server.port"))

@@ -47,9 +47,11 @@ class ShopIT {
         Files.move(shop.resolve("photo"), shop.resolve("files").resolve(photo));
         run(
                 shop,
-                "insert into attachment (position_id, job_id, name, media_type, sha256, person_id, added_at) values (1, 1, 'groove.jpg', 'image/jpeg', '"
+                "insert into attachment (position_id, job_id, name, media_type, sha256, person_id, added_at) "
+                        + "values (1, 1, 'groove.jpg', 'image/jpeg', '"
                         + photo + "', 1, '2026-01-01T00:00:00.000Z')",
-                "insert into strip_back (part_id, state, reason, person_id, entered_at) select min(id), 'BACK', '', 1, '2026-01-01T00:00:00.000Z' from strip_part");
+                "insert into strip_back (part_id, state, reason, person_id, entered_at) select min(id), 'BACK', "
+                        + "'', 1, '2026-01-01T00:00:00.000Z' from strip_part");
         zip = out(shop);
     }
 
@@ -152,13 +154,15 @@ class ShopIT {
                 other,
                 "update works_setting set value = '" + "b".repeat(32) + "' where name = 'shop'",
                 "update machine set note = 'of the other works'",
-                "insert into own_gauge (name, kind, uncertainty_mm, certificate, created_at) values ('Other micrometer', 'OUTSIDE_MICROMETER', 0.004, 'K-9', '2026-01-01')");
+                "insert into own_gauge (name, kind, uncertainty_mm, certificate, created_at) values ('Other "
+                        + "micrometer', 'OUTSIDE_MICROMETER', 0.004, 'K-9', '2026-01-01')");
         Path second = out(other);
         Path first = Workshop.temporary("joropo-first");
         Files.copy(shop.resolve("joropo.db"), first.resolve("joropo.db"));
         run(
                 first,
-                "insert into own_gauge (name, kind, uncertainty_mm, certificate, created_at) values ('Own bore gauge', 'BORE_GAUGE_3', 0.004, 'K-8', '2026-01-02')");
+                "insert into own_gauge (name, kind, uncertainty_mm, certificate, created_at) values ('Own bore "
+                        + "gauge', 'BORE_GAUGE_3', 0.004, 'K-8', '2026-01-02')");
         ShopIn.Result result = in(second, first, true);
         assertThat(result.refusals()).isZero();
         assertThat(result.added()).containsOnly(Map.entry("jobs", 41), Map.entry("gauges", 1));
@@ -207,7 +211,8 @@ class ShopIT {
         Files.copy(shop.resolve("joropo.db"), same.resolve("joropo.db"));
         run(
                 same,
-                "insert into addendum (job_id, text, person_id, written_at) values (1, 'later', 1, '2026-11-29T00:00:00.000Z')");
+                "insert into addendum (job_id, text, person_id, written_at) values (1, 'later', 1, "
+                        + "'2026-11-29T00:00:00.000Z')");
         assertThat(in(zip, same, true).refused())
                 .singleElement()
                 .asString()

@@ -14,7 +14,8 @@ class ReviewIT {
     private String ready() {
         String number = JobMaker.readyToSign("IN");
         jdbc.update(
-                "update seal_position set cares = 'COUNTERSIGNED' where id = (select position_id from job where number = ?)",
+                "update seal_position set cares = 'COUNTERSIGNED' where id = (select position_id from job where "
+                        + "number = ?)",
                 number);
         return number;
     }
