@@ -525,6 +525,13 @@ class BenchRun {
                 CrowdCost.JOBS,
                 crowd.residentMib()));
         crowd.rows().forEach(r -> out.append(r.line()));
+        out.append(String.format(
+                Locale.ROOT,
+                "%nAll records of that shop at once, each in a Java of 256 MiB (the last two in the shop it was brought"
+                        + " into): %s.%n",
+                crowd.works().stream()
+                        .map(w -> String.format(Locale.ROOT, "%s %.0f s", w.what(), w.seconds()))
+                        .collect(Collectors.joining(", "))));
         out.append(EntryCost.measured());
         Files.writeString(HOME.resolve("docs/performance.md"), out);
     }

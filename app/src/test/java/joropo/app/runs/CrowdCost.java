@@ -2,6 +2,7 @@ package joropo.app.runs;
 
 import java.io.IOException;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -11,6 +12,7 @@ import java.util.Locale;
 import joropo.app.Server;
 import joropo.app.Visitor;
 import joropo.app.Workshop;
+import org.springframework.util.FileSystemUtils;
 
 /** What people wait for, beside a small shop and beside one with very many jobs: it must not grow with them. */
 final class CrowdCost {
@@ -38,8 +40,11 @@ final class CrowdCost {
         }
     }
 
+    /** What is done with all records at once, in 256 MiB. @param seconds from its start to its end */
+    record Work(String what, double seconds) {}
+
     /** @param residentMib of the large shop after all of it */
-    record Result(List<Row> rows, double residentMib) {}
+    record Result(List<Row> rows, List<Work> works, double residentMib) {}
 
     private interface Request {
         void send(Visitor visitor, int n) throws IOException, InterruptedException;
@@ -50,6 +55,7 @@ final class CrowdCost {
         Path large = Workshop.temporary("joropo-large");
         Server.start(jar, large, java, List.of("--joropo.demo-jobs=" + JOBS), LONGEST)
                 .close();
+        List<Work> works = works(jar, large);
         try (Server few = Server.start(jar, small, java);
                 Server many = Server.start(jar, large, java)) {
             Visitor beforeFew = new Visitor(few.address()).onScreen("WIDE").signIn("marisol");
@@ -67,8 +73,45 @@ final class CrowdCost {
                         beforeFew,
                         beforeMany));
             }
-            return new Result(rows, BenchRun.residentMib(many.pid()));
+            return new Result(rows, works, BenchRun.residentMib(many.pid()));
         }
+    }
+
+    private static List<Work> works(Path jar, Path large) throws Exception {
+        Path out = Workshop.temporary("joropo-works");
+        Path other = Workshop.temporary("joropo-other");
+        try (var empty = Workshop.start(other, false)) {
+            empty.getId(); // its schema is made by starting it
+        }
+        String zip = out.resolve("shop.zip").toString();
+        List<Work> works = List.of(
+                work(jar, large, "verify"),
+                work(jar, large, "backup", out.resolve("backup.zip").toString()),
+                work(jar, large, "export", zip),
+                work(jar, other, "import", zip),
+                work(jar, other, "verify"));
+        FileSystemUtils.deleteRecursively(out);
+        FileSystemUtils.deleteRecursively(other);
+        return works;
+    }
+
+    private static Work work(Path jar, Path data, String... command) throws Exception {
+        List<String> line = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-Xmx256m",
+                "-jar",
+                jar.toString()));
+        line.addAll(List.of(command));
+        Path log = data.resolve("work.log");
+        var builder = new ProcessBuilder(line).redirectErrorStream(true).redirectOutput(log.toFile());
+        builder.environment().put("JOROPO_DATA", data.toString());
+        long began = System.nanoTime();
+        int code = builder.start().waitFor();
+        if (code != 0) {
+            throw new IllegalStateException(command[0] + " ended with " + code + ": " + Files.readString(log));
+        }
+        return new Work(command[0], (System.nanoTime() - began) / 1e9);
     }
 
     /** Side by side, so that a busy moment of the machine meets both. */
