@@ -27,6 +27,8 @@ import joropo.app.Visitor;
 import joropo.app.Workshop;
 import joropo.app.database.Evidence;
 import joropo.app.database.NotDone;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -214,6 +216,11 @@ class RecordsIT {
             assertThat(visitor.get("/jobs/26-0001/sign").body())
                     .contains("Changed after it was signed")
                     .doesNotContain("SHA-256");
+            try (var card = Loader.loadPDF(visitor.bytes("/jobs/26-0001/card.pdf"))) {
+                assertThat(new PDFTextStripper().getText(card))
+                        .contains("Changed after it was signed: this card proves nothing.")
+                        .doesNotContain("SHA-256");
+            }
             assertThat(visitor.get("/jobs/24-0002/sign").body()).contains("SHA-256");
         }
     }

@@ -203,6 +203,10 @@ class StripLogIT {
                 .isThrownBy(
                         () -> lists.photo(number, seal, "x.png", "no picture".getBytes(StandardCharsets.UTF_8), person))
                 .withMessageContaining("is no picture");
+        byte[] heic = "\0\0\0\u0018ftypheic\0\0\0\0".getBytes(StandardCharsets.ISO_8859_1);
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.photo(number, seal, "x.heic", heic, person))
+                .withMessageContaining("set the phone's camera to JPEG");
     }
 
     @Test
