@@ -46,7 +46,9 @@ class PagesIT {
             "/sections/2/against",
             "/sections/fitted/1",
             "/store",
-            "/store/1");
+            "/store/1",
+            "/records",
+            "/records/acts");
 
     /** In the dark only the colours differ. */
     private static final List<String> DARK_PAGES =
