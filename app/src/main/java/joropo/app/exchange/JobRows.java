@@ -34,7 +34,13 @@ record JobRows(String name, String table, String order, List<Column> columns, bo
         }
     }
 
+    private static final List<JobRows> ALL = read();
+
     static List<JobRows> all() {
+        return ALL;
+    }
+
+    private static List<JobRows> read() {
         var in = new InputStreamReader(
                 Objects.requireNonNull(JobRows.class.getResourceAsStream(LIST)), StandardCharsets.UTF_8);
         try (var lines = new BufferedReader(in)) {

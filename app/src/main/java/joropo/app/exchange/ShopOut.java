@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import joropo.app.database.OwnerOnly;
@@ -56,6 +57,7 @@ final class ShopOut {
         try {
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part));
                     ZipOutputStream zip = new ZipOutputStream(out)) {
+                zip.setLevel(Deflater.BEST_SPEED);
                 new ShopOut(connection, files, tell).all(zip);
             }
             OwnerOnly.file(part);
