@@ -22,8 +22,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyGate extends OncePerRequestFilter {
-    static final int OF_ONE = 16;
-    private static final int OF_ALL = 96;
+    static final int OF_ONE = 64;
+    private static final int OF_ALL = 128;
     private static final int TOO_MANY = 429;
 
     private final Semaphore all = new Semaphore(OF_ALL);

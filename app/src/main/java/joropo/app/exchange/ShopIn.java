@@ -189,6 +189,12 @@ final class ShopIn {
         }
     }
 
+    /** What the pages can read again, and nothing else. */
+    private long insert(String table, Map<String, ?> values) throws IOException, SQLException {
+        Sound.check(table, values);
+        return rows.insert(table, values);
+    }
+
     private void refuse(String what, String why) {
         refusals++;
         if (refused.size() < MOST_LINES) {
@@ -253,7 +259,7 @@ final class ShopIn {
                 row.put("name", free);
                 row.put("password_hash", NO_PASSWORD);
                 row.put("created_at", moment());
-                there = rows.insert("person", row);
+                there = insert("person", row);
                 added("people");
             }
             people.put(name.toLowerCase(Locale.ROOT), there);
@@ -296,6 +302,10 @@ final class ShopIn {
     private void settings(JsonNode settings, boolean empty) throws IOException, SQLException {
         if (empty) {
             for (JsonNode s : settings.path("works")) {
+                if (!Sound.isSetting(text(s, "name"), text(s, "value"))) {
+                    refuse("setting " + text(s, "name"), "it is not known here");
+                    continue;
+                }
                 rows.run(
                         "insert into works_setting (name, value) values (?, ?) on conflict (name) do update set value ="
                                 + " excluded.value",
@@ -353,7 +363,7 @@ final class ShopIn {
             if (rows.one("select 1 from own_gauge where id = ?", number) == null) {
                 row.put("id", number);
             }
-            there = rows.insert("own_gauge", row);
+            there = insert("own_gauge", row);
             added("gauges");
         } else {
             here++;
@@ -365,7 +375,7 @@ final class ShopIn {
         Map<String, Object> row = values(of, columns);
         var there = rows.all("select * from " + table + " where code = ?", text(of, "code"));
         if (there.isEmpty()) {
-            rows.insert(table, row);
+            insert(table, row);
             added(what);
         } else if (row.entrySet().stream()
                 .filter(e -> !e.getKey().endsWith("_at"))
@@ -391,7 +401,7 @@ final class ShopIn {
                 }
                 Map<String, Object> row = values(driver, "outside_mm", "note", "created_at", "withdrawn_why");
                 row.put("position_id", position);
-                rows.insert("own_driver", row);
+                insert("own_driver", row);
                 added("drivers");
             });
         }
@@ -419,7 +429,7 @@ final class ShopIn {
                         text(machine, "name"),
                         text(machine, "place"));
                 if (id == null) {
-                    id = rows.insert("machine", values(machine, "name", "place", "note", "created_at"));
+                    id = insert("machine", values(machine, "name", "place", "note", "created_at"));
                     added("machines");
                 } else {
                     here++;
@@ -451,7 +461,7 @@ final class ShopIn {
                     "note",
                     "created_at");
             row.put("machine_id", machine);
-            id = rows.insert("seal_position", row);
+            id = insert("seal_position", row);
             added("positions");
         } else {
             here++;
@@ -467,7 +477,7 @@ final class ShopIn {
                         values(limit, "what", "least", "most", "unit", "document", "written_at", "withdrawn_why");
                 row.put("position_id", id);
                 row.put("person_id", person(limit, "person"));
-                rows.insert("position_limit", row);
+                insert("position_limit", row);
                 added("limits");
             }
         }
@@ -482,7 +492,7 @@ final class ShopIn {
                 Map<String, Object> row = values(file, "name", "media_type", "sha256", "added_at", "withdrawn_why");
                 row.put("position_id", id);
                 row.put("person_id", person(file, "person"));
-                rows.insert("attachment", row);
+                insert("attachment", row);
                 added("photos");
             }
         }
@@ -521,13 +531,13 @@ final class ShopIn {
                         "received_on",
                         "withdrawn_why");
                 row.put("person_id", person(lot, "person"));
-                long id = rows.insert("lot", row);
+                long id = insert("lot", row);
                 lots.put(key, id);
                 for (JsonNode longer : lot.path("extensions")) {
                     Map<String, Object> more = values(longer, "inspection", "written_at");
                     more.put("lot_id", id);
                     more.put("person_id", person(longer, "person"));
-                    rows.insert("lot_extension", more);
+                    insert("lot_extension", more);
                 }
                 added("lots");
             });
@@ -559,7 +569,7 @@ final class ShopIn {
                     row.put(
                             "job_id",
                             moved.path("job").isNull() ? null : known(text(moved, "shop"), text(moved, "job")));
-                    rows.insert("lot_movement", row);
+                    insert("lot_movement", row);
                     added("movements of lots");
                 });
             }
@@ -613,7 +623,7 @@ final class ShopIn {
         row.put("machine_id", rows.one("select machine_id from seal_position where id = ?", position));
         row.put("opened_by", person(job, "opener"));
         row.putAll(values(job, "opened_at", "kind", "last_off"));
-        long id = rows.insert("job", row);
+        long id = insert("job", row);
         Map<Integer, Long> parts = new HashMap<>();
         for (JobRows of : JobRows.all()) {
             for (JsonNode line : job.path(of.name())) {
@@ -627,7 +637,7 @@ final class ShopIn {
                 for (JobRows.Column column : of.columns()) {
                     values.put(column.column(), meant(column, line, parts));
                 }
-                long made = rows.insert(of.table(), values);
+                long made = insert(of.table(), values);
                 if (of.table().equals("strip_part")) {
                     parts.put(parts.size() + 1, made);
                 }
@@ -648,6 +658,7 @@ final class ShopIn {
                         + "c.job_id = ?",
                 id);
         sections(job.path("sections"), id);
+        Sound.check("job", values(job, "stands_at", "verdict"));
         rows.run(
                 "update job set stands_at = ?, verdict = ?, numbered = ?, waits_for = ? where id = ?",
                 value(job, "standsAt"),
@@ -726,7 +737,7 @@ final class ShopIn {
             Map<String, Object> row = values(sheet, "role", "made_at", "withdrawn_why");
             row.put("job_id", job);
             row.put("made_by", by);
-            long id = rows.insert("section_sheet", row);
+            long id = insert("section_sheet", row);
             List<Long> moves = new ArrayList<>();
             for (JsonNode move : sheet.path("moves")) {
                 Map<String, Object> one = values(move, "run", "what", "section", "schema_version", "made_at");
@@ -737,7 +748,7 @@ final class ShopIn {
                         move.path("before").isNull()
                                 ? null
                                 : moves.get(move.path("before").asInt() - 1));
-                moves.add(rows.insert("section_move", one));
+                moves.add(insert("section_move", one));
             }
             if (!sheet.path("at").isNull()) {
                 rows.run(

@@ -155,14 +155,14 @@ class ShopIT {
                 "update works_setting set value = '" + "b".repeat(32) + "' where name = 'shop'",
                 "update machine set note = 'of the other works'",
                 "insert into own_gauge (name, kind, uncertainty_mm, certificate, created_at) values ('Other "
-                        + "micrometer', 'OUTSIDE_MICROMETER', 0.004, 'K-9', '2026-01-01')");
+                        + "micrometer', 'OUTSIDE_MICROMETER', 0.004, 'K-9', '2026-01-01T00:00:00.000Z')");
         Path second = out(other);
         Path first = Workshop.temporary("joropo-first");
         Files.copy(shop.resolve("joropo.db"), first.resolve("joropo.db"));
         run(
                 first,
                 "insert into own_gauge (name, kind, uncertainty_mm, certificate, created_at) values ('Own bore "
-                        + "gauge', 'BORE_GAUGE_3', 0.004, 'K-8', '2026-01-02')");
+                        + "gauge', 'BORE_GAUGE_3', 0.004, 'K-8', '2026-01-02T00:00:00.000Z')");
         ShopIn.Result result = in(second, first, true);
         assertThat(result.refusals()).isZero();
         assertThat(result.added()).containsOnly(Map.entry("jobs", 41), Map.entry("gauges", 1));
@@ -217,6 +217,37 @@ class ShopIT {
                 .singleElement()
                 .asString()
                 .contains("is here already, as job 24-0001, and differs");
+    }
+
+    /** Words that no page knows would break every list they stand in. */
+    @Test
+    void whatNoPageCouldReadIsRefused() throws Exception {
+        Path odd = zip.resolveSibling("odd.zip");
+        Files.copy(zip, odd);
+        try (var files = FileSystems.newFileSystem(odd)) {
+            for (String[] change : new String[][] {
+                {"settings.json", "\"value\":\"true\"", "\"value\":\"sometimes\""},
+                {"machines.json", "\"medium\":\"OIL\"", "\"medium\":\"CUSTARD\""},
+                {"store.json", "\"receivedOn\":\"20", "\"receivedOn\":\"the "}
+            }) {
+                Path file = files.getPath(change[0]);
+                String text = Files.readString(file);
+                Files.writeString(file, text.replace(change[1], change[2]));
+            }
+        }
+        Path other = empty();
+        ShopIn.Result result = in(odd, other, true);
+        assertThat(result.refused()).anyMatch(r -> r.contains("its medium cannot be read: CUSTARD"));
+        assertThat(result.refused()).anyMatch(r -> r.contains("its receivedOn cannot be read: the "));
+        assertThat(faults(other)).isEmpty();
+        try (ConfigurableApplicationContext own = Workshop.start(other, false)) {
+            String at = "http://127.0.0.1:" + own.getEnvironment().getProperty("local.server.port");
+            own.getBean(joropo.app.access.PeopleService.class).setPassword("jacinta", "brought-along-1", "jacinta");
+            var lead = new Visitor(at).signIn("jacinta", "brought-along-1");
+            for (String path : List.of("/", "/machines", "/store", "/settings", "/find?q=conveyor")) {
+                assertThat(lead.get(path).statusCode()).as(path).isEqualTo(200);
+            }
+        }
     }
 
     @Test
