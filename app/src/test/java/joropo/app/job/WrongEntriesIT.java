@@ -163,7 +163,9 @@ class WrongEntriesIT {
                     typed(fields, round));
             isSaid(page, said(fields, round));
         }
+        page.evaluate("() => { window.before = true; }");
         page.click("#go button.keep");
+        page.waitForFunction("() => !window.before && document.readyState === 'complete'");
         isSaid(page, said(fields, rounds - 1));
         assertThat((Map<?, ?>) page.evaluate(
                         "names => Object.fromEntries(names.map((n) => [n, document.getElementById(n).value]))",
