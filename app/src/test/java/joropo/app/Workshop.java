@@ -169,13 +169,9 @@ public final class Workshop {
         return browser().newContext(options(scheme, width, height).setStorageState(state));
     }
 
-    /** Closes a page, and its browser where that is its own. */
+    /** Closes a page. Its browser context ends with the run: to close one may wait without an end. */
     public static synchronized void close(Page page) {
-        if (SHARED.containsValue(page.context())) {
-            page.close();
-        } else {
-            page.context().close();
-        }
+        page.close();
     }
 
     public static Page page(String person) {
