@@ -397,7 +397,7 @@ final class Bodies {
     }
 
     static List<Kind> all() {
-        return Stream.of(own(), PackingBodies.all(), AssemblyBodies.all())
+        return Stream.of(own(), PackingBodies.all(), AssemblyBodies.all(), LeakBodies.all())
                 .flatMap(List::stream)
                 .toList();
     }

@@ -35,6 +35,8 @@ import joropo.core.bearing.BearingCheck;
 import joropo.core.bearing.BearingInput;
 import joropo.core.fits.DiameterInput;
 import joropo.core.fits.DiameterInputBuilder;
+import joropo.core.leak.LeakTrendCheck;
+import joropo.core.leak.LeakTrendInput;
 import joropo.core.mechseal.ChamberCheck;
 import joropo.core.mechseal.ChamberInput;
 import joropo.core.mechseal.FlatnessCheck;
@@ -82,6 +84,7 @@ class CasesTest {
             Map.entry("end-play", kind(EndPlayInput.class, EndPlayCheck::check)),
             Map.entry("flatness", kind(FlatnessInput.class, FlatnessCheck::check)),
             Map.entry("gland-load", kind(GlandLoadInput.class, GlandLoadCheck::check)),
+            Map.entry("leak-trend", kind(LeakTrendInput.class, LeakTrendCheck::check)),
             Map.entry("loaded-ring", kind(LoadedRingInput.class, LoadedRingCheck::check)),
             Map.entry("o-ring-gland", kind(OringGlandInput.class, OringGlandCheck::check)),
             Map.entry("o-ring-size", kind(OringSizeInput.class, OringSizeCheck::check)),

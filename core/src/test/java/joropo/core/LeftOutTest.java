@@ -53,6 +53,7 @@ class LeftOutTest {
             Map.entry("partMaterial", List.of("STEEL", "ALUMINIUM")),
             Map.entry("toleranceClass", List.of("h11", "h8")),
             Map.entry("makerDocument", List.of("sheet 4")),
+            Map.entry("asOf", List.of("2026-03-30", "2027-03-30")),
             Map.entry("mayTakeGrease", List.of("the builder's drawing")));
     /** What is not judged: names, words that only tell parts apart, and what is said of an old seal only. */
     private static final Set<String> NAMES = Set.of(
@@ -102,7 +103,8 @@ class LeftOutTest {
             "chamferMm",
             "chamferDeg",
             "shaft",
-            "seat");
+            "seat",
+            "seen");
 
     private static final String REFUSED = "refused";
     /** Of the values that may stand at a place, so many are passed over when all findings are gathered. */

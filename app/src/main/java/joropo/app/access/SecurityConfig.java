@@ -75,6 +75,7 @@ public class SecurityConfig {
                                 "/assets/**",
                                 "/webjars/**",
                                 "/login",
+                                "/round-worker.js",
                                 "/login/kept",
                                 "/first-account",
                                 "/bare",

@@ -1,6 +1,5 @@
 package joropo.app.check;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import joropo.app.drawing.LineDrawing;
@@ -41,15 +40,11 @@ public record QuickResult(
 
     /** @param listings those that hold something are shown */
     public static QuickResult of(Show show, List<Finding> findings, List<Figure> figures, Listing... listings) {
-        List<FindingLine> lines = new ArrayList<>();
-        findings.stream()
-                .sorted((a, b) -> a.status().compareTo(b.status()))
-                .forEach(f -> lines.add(show.line(lines.size() + 1, f)));
         return new QuickResult(
                 show.verdict(findings),
                 figures,
                 Arrays.stream(listings).filter(l -> !l.entries().isEmpty()).toList(),
-                lines,
+                show.lines(findings),
                 "",
                 null);
     }

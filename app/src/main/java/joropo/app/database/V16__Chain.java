@@ -1,5 +1,6 @@
 package joropo.app.database;
 
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
@@ -42,14 +43,28 @@ class V16__Chain extends BaseJavaMigration {
                 sql.execute("drop trigger " + trigger);
             }
             for (Evidence table : Evidence.all()) {
-                link(sql, table, table.what(), table.said("t"), "true");
-                if (!table.once().isEmpty()) {
-                    link(sql, table, table.whatLater(), table.saidLater("t"), table.isLater("t"));
-                }
-                for (String trigger : table.triggers()) {
-                    sql.execute(trigger);
+                if (isHere(sql, table)) {
+                    chain(sql, table);
                 }
             }
+        }
+    }
+
+    /** Tables that came later are chained when they come. */
+    private static boolean isHere(Statement sql, Evidence table) throws SQLException {
+        try (ResultSet row = sql.executeQuery("select 1 from sqlite_master where name = '" + table.table() + "'")) {
+            return row.next();
+        }
+    }
+
+    /** What stands in a table becomes links, and what comes into it from now on. */
+    static void chain(Statement sql, Evidence table) throws SQLException {
+        link(sql, table, table.what(), table.said("t"), "true");
+        if (!table.once().isEmpty()) {
+            link(sql, table, table.whatLater(), table.saidLater("t"), table.isLater("t"));
+        }
+        for (String trigger : table.triggers()) {
+            sql.execute(trigger);
         }
     }
 

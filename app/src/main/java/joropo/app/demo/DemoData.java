@@ -42,6 +42,7 @@ class DemoData implements SmartInitializingSingleton {
     private final DemoMill mill;
     private final DemoStore store;
     private final DemoJobs jobs;
+    private final DemoWatches watches;
     private final DemoClock clock;
     private final DemoCrowd crowd;
     private final TransactionTemplate whole;
@@ -53,6 +54,7 @@ class DemoData implements SmartInitializingSingleton {
             DemoMill mill,
             DemoStore store,
             DemoJobs jobs,
+            DemoWatches watches,
             DemoClock clock,
             DemoCrowd crowd,
             TransactionTemplate whole) {
@@ -62,6 +64,7 @@ class DemoData implements SmartInitializingSingleton {
         this.mill = mill;
         this.store = store;
         this.jobs = jobs;
+        this.watches = watches;
         this.clock = clock;
         this.crowd = crowd;
         this.whole = whole;
@@ -98,6 +101,7 @@ class DemoData implements SmartInitializingSingleton {
         clock.turnTo(STOCKTAKING);
         store.make();
         jobs.make();
+        watches.make(mill);
     }
 
     private static void mark(Path marker) {

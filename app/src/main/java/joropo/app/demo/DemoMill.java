@@ -98,6 +98,8 @@ class DemoMill {
         other(PartKind.PACKING, "packed box", 40, 60, Medium.PRODUCT, 1470.0);
         machine("wash water ", "Wash water pump", "cane yard", "");
         other(PartKind.MECHANICAL_SEAL, "mechanical seal", 25, 44, Medium.WATER, 1470.0);
+        machine("cooling ", "Cooling unit", "laboratory", "Refrigerant: licensed people only.");
+        other(PartKind.MECHANICAL_SEAL, "shaft seal", 30, 50, Medium.REFRIGERANT, 1450.0);
         machine = hydraulics;
         prefix = "hydraulics ";
         other(PartKind.O_RING, "tank cover", 126, 134, Medium.OIL, null);

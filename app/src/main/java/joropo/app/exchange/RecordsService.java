@@ -16,6 +16,7 @@ import joropo.app.access.Person;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
+import joropo.app.watch.WatchService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,6 +32,7 @@ class RecordsService {
     private final ActMapper acts;
     private final PeopleService people;
     private final SettingsService workshop;
+    private final WatchService watches;
     private final HikariDataSource writer;
     private final Clock clock;
 
@@ -40,9 +42,11 @@ class RecordsService {
             ActMapper acts,
             PeopleService people,
             SettingsService workshop,
+            WatchService watches,
             HikariDataSource writePool,
             Clock clock) {
         this.workshop = workshop;
+        this.watches = watches;
         this.writer = writePool;
         this.settings = settings;
         this.works = works;
@@ -128,6 +132,7 @@ class RecordsService {
                     if (keep) {
                         people.changedOutside(person.name(), "brought a shop in: " + outcome.words());
                         workshop.changedOutside();
+                        watches.keepStates();
                     }
                 });
     }

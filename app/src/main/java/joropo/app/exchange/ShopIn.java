@@ -34,8 +34,9 @@ import tools.jackson.databind.node.ObjectNode;
 final class ShopIn {
     private static final long MOST_BYTES = 64L << 20;
     private static final int MOST_LINES = 500;
-    private static final String NAMES = "(shop|settings|machines|store|sections)\\.json|(register|store|readings)\\.csv"
-            + "|jobs/[0-9a-f]{32}/[\\w-]{1,40}\\.json|files/[0-9a-f]{64}";
+    private static final String NAMES =
+            "(shop|settings|machines|store|sections)\\.json|(register|store|readings|leaks)\\.csv"
+                    + "|jobs/[0-9a-f]{32}/[\\w-]{1,40}\\.json|files/[0-9a-f]{64}";
     /** Nobody signs in with it: a lead sets a password first. */
     private static final String NO_PASSWORD = "{bcrypt}none";
 
@@ -496,6 +497,47 @@ final class ShopIn {
                 added("photos");
             }
         }
+        for (JsonNode watch : position.path("watches")) {
+            watch(id, watch);
+        }
+    }
+
+    /** What was read here and there stands together afterwards. */
+    private void watch(long position, JsonNode watch) throws SQLException, IOException {
+        Long id = rows.id(
+                "select id from leak_watch where position_id = ? and kind = ? and name = ? and started_at = ?",
+                position,
+                value(watch, "kind"),
+                value(watch, "name"),
+                value(watch, "startedAt"));
+        if (id == null) {
+            Map<String, Object> row = values(watch, "kind", "name", "started_at", "withdrawn_why");
+            row.put("position_id", position);
+            row.put("person_id", person(watch, "person"));
+            id = insert("leak_watch", row);
+            added("leak watches");
+        } else {
+            here++;
+        }
+        for (OwnedRows of : OwnedRows.ofWatch()) {
+            String known = of.table().equals("leak_entry") ? "sent" : "written_at";
+            for (JsonNode line : watch.path(of.name())) {
+                if (rows.one(
+                                "select 1 from " + of.table() + " where watch_id = ? and " + known + " = ?",
+                                id,
+                                value(line, Rows.name(known)))
+                        == null) {
+                    Map<String, Object> values = new LinkedHashMap<>();
+                    values.put(of.owner(), id);
+                    for (OwnedRows.Column column : of.columns()) {
+                        values.put(column.column(), meant(column, line, Map.of()));
+                    }
+                    insert(of.table(), values);
+                    added("rows of leak watches");
+                }
+            }
+        }
+        rows.run("delete from leak_state where watch_id = ?", id);
     }
 
     private void lots(JsonNode store) throws IOException, SQLException {
@@ -625,16 +667,16 @@ final class ShopIn {
         row.putAll(values(job, "opened_at", "kind", "last_off"));
         long id = insert("job", row);
         Map<Integer, Long> parts = new HashMap<>();
-        for (JobRows of : JobRows.all()) {
+        for (OwnedRows of : OwnedRows.ofJob()) {
             for (JsonNode line : job.path(of.name())) {
                 Map<String, Object> values = new LinkedHashMap<>();
-                if (!of.table().equals("strip_note") && !of.table().equals("strip_back")) {
-                    values.put("job_id", id);
+                if (!of.isOfPart()) {
+                    values.put(of.owner(), id);
                 }
                 if (of.position()) {
                     values.put("position_id", position);
                 }
-                for (JobRows.Column column : of.columns()) {
+                for (OwnedRows.Column column : of.columns()) {
                     values.put(column.column(), meant(column, line, parts));
                 }
                 long made = insert(of.table(), values);
@@ -685,7 +727,7 @@ final class ShopIn {
         return out;
     }
 
-    private @Nullable Object meant(JobRows.Column column, JsonNode line, Map<Integer, Long> parts) throws NotDone {
+    private @Nullable Object meant(OwnedRows.Column column, JsonNode line, Map<Integer, Long> parts) throws NotDone {
         JsonNode node = line.path(column.field());
         if (node.isNull() || node.isMissingNode()) {
             return null;

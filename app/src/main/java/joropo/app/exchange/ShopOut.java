@@ -34,6 +34,9 @@ import tools.jackson.databind.node.ObjectNode;
 final class ShopOut {
     static final String FORMAT = "joropo-shop";
     static final int VERSION = 1;
+    /** Of a leak watch itself; person by name. */
+    static final List<String> WATCH = List.of("kind", "name", "person", "started_at", "withdrawn_why");
+
     static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final Rows rows;
@@ -138,6 +141,13 @@ final class ShopOut {
                         + " json_extract(e.value, '$.text') as text, json_extract(e.value, '$.unit') as unit "
                         + "from sheet_revision r"
                         + " join job j on j.id = r.job_id, json_each(r.texts) e order by r.id, e.key");
+        table(
+                zip,
+                "leaks.csv",
+                "select m.name as machine, m.place, p.name as position, w.kind, w.name as watch, e.happened_at, e.type,"
+                        + " e.figure, e.seen, e.temperature_c, e.running_hours, e.note, e.struck_why from leak_entry e"
+                        + " join leak_watch w on w.id = e.watch_id join seal_position p on p.id = w.position_id join"
+                        + " machine m on m.id = p.machine_id order by w.id, e.id");
         for (String photo : photos) {
             if (Files.isRegularFile(files.resolve(photo))) {
                 entry(zip, "files/" + photo);
@@ -250,6 +260,7 @@ final class ShopOut {
                         position.get("id"));
                 attached.forEach(a -> photos.add(a.path("sha256").asString()));
                 p.set("files", attached);
+                p.set("watches", watches(position.get("id")));
                 positions.add(p);
             }
             out.add(one);
@@ -327,23 +338,40 @@ final class ShopOut {
         for (var part : rows.all("select id from strip_part where job_id = ? order by id", job.get("id"))) {
             parts.put(number(part.get("id")), parts.size() + 1);
         }
-        for (JobRows of : JobRows.all()) {
-            ArrayNode list = out.putArray(of.name());
-            for (var row : rows.all(of.select(), job.get("id"))) {
-                ObjectNode one = list.addObject();
-                for (JobRows.Column column : of.columns()) {
-                    put(one, column.field(), named(column.names(), row.get(column.column()), parts));
-                }
-                if (of.table().equals("attachment")) {
-                    photos.add(one.path("sha256").asString());
-                }
-            }
-        }
+        owned(out, OwnedRows.ofJob(), job.get("id"), parts);
+        out.path("files").forEach(a -> photos.add(a.path("sha256").asString()));
         out.set("sections", sections(job.get("id")));
         return out;
     }
 
-    private @Nullable Object named(JobRows.Names names, @Nullable Object value, Map<Long, Integer> parts) {
+    private void owned(ObjectNode out, List<OwnedRows> lists, Object owner, Map<Long, Integer> parts)
+            throws SQLException {
+        for (OwnedRows of : lists) {
+            ArrayNode list = out.putArray(of.name());
+            for (var row : rows.all(of.select(), owner)) {
+                ObjectNode one = list.addObject();
+                for (OwnedRows.Column column : of.columns()) {
+                    put(one, column.field(), named(column.names(), row.get(column.column()), parts));
+                }
+            }
+        }
+    }
+
+    /** Leak watches of a position with all that was read. */
+    private ArrayNode watches(Object position) throws SQLException {
+        ArrayNode out = JSON.createArrayNode();
+        for (var watch : rows.all(
+                "select x.*, w.name as person from leak_watch x join person w on w.id = x.person_id where x.position_id"
+                        + " = ? order by x.id",
+                position)) {
+            ObjectNode one = node(watch, WATCH);
+            owned(one, OwnedRows.ofWatch(), watch.get("id"), Map.of());
+            out.add(one);
+        }
+        return out;
+    }
+
+    private @Nullable Object named(OwnedRows.Names names, @Nullable Object value, Map<Long, Integer> parts) {
         if (value == null) {
             return null;
         }

@@ -10,6 +10,8 @@ import java.util.stream.Collectors;
 import joropo.app.database.NotDone;
 import joropo.app.family.Stage;
 import joropo.app.job.Snapshot;
+import joropo.core.leak.LeakEvent;
+import joropo.core.leak.LeakKind;
 import joropo.core.lipseal.Practice;
 import joropo.core.material.CureQuarter;
 import joropo.core.material.Dirt;
@@ -52,6 +54,9 @@ final class Sound {
             Map.entry("part_entry.state", names(PartState.values())),
             Map.entry("strip_part.kind", KINDS),
             Map.entry("lot.kind", KINDS),
+            Map.entry("leak_watch.kind", names(LeakKind.values())),
+            Map.entry("leak_entry.type", names(LeakEvent.Type.values())),
+            Map.entry("leak_entry.seen", names(LeakEvent.Seen.values())),
             Map.entry("own_gauge.kind", names(Gauge.values())),
             Map.entry("attachment.media_type", Set.of("image/jpeg", "image/png", "image/webp", "application/pdf")));
 

@@ -142,6 +142,8 @@ public final class CommonFields {
             Field.choice("handTurn", "turned by hand", ProvingInput.HandTurn.class, ProvingInput.HandTurn::words);
     public static final Field<ProvingInput.FirstRun> FIRST_RUN = Field.choice(
             "firstRun", "after the first run, warm", ProvingInput.FirstRun.class, ProvingInput.FirstRun::words);
+    public static final Field<Double> SEAL_C =
+            Field.temperature("sealC", "at the seal, warm").hint("°C");
     public static final Field<String> PROVE_NOTE = Field.note("proveNote", "what was seen");
     public static final Field<Boolean> LEVEL_RIGHT = Field.tick("levelRight", "filled to level");
     public static final Field<Boolean> BREATHER_FREE = Field.tick("breatherFree", "breather free");

@@ -128,6 +128,7 @@ final class CommonCards {
                         Shape.LIST,
                         CommonFields.HAND_TURN,
                         CommonFields.FIRST_RUN,
+                        CommonFields.SEAL_C,
                         CommonFields.PROVE_NOTE),
                 Card.of("filled", "Filled", Shape.TICKS, CommonFields.LEVEL_RIGHT, CommonFields.BREATHER_FREE)
                         .atOnce("Both done"));

@@ -2,6 +2,7 @@ package joropo.app.job;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
@@ -27,6 +28,7 @@ import joropo.app.job.JobMapper.StageDraft;
 import joropo.app.job.ListsMapper.LifeRow;
 import joropo.app.register.Position;
 import joropo.app.register.RegisterService;
+import joropo.app.register.SealFitted;
 import joropo.app.section.BenchService;
 import joropo.app.section.BenchService.Arranged;
 import joropo.app.section.SectionRole;
@@ -42,6 +44,7 @@ import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -53,29 +56,35 @@ class JobStore {
 
     private final JobMapper jobs;
     private final ListsMapper lists;
+    private final LooksMapper looks;
     private final RegisterService register;
     private final PeopleService people;
     private final BenchService bench;
     private final Families families;
     private final TextsJson json;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     JobStore(
             JobMapper jobs,
             ListsMapper lists,
+            LooksMapper looks,
             RegisterService register,
             PeopleService people,
             BenchService bench,
             Families families,
             TextsJson json,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.jobs = jobs;
         this.lists = lists;
+        this.looks = looks;
         this.register = register;
         this.people = people;
         this.bench = bench;
         this.families = families;
         this.json = json;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -340,6 +349,12 @@ class JobStore {
         if (signing.recommendation() != null) {
             lists.insertRecommendation(job.id(), job.positionId(), signing.recommendation(), person.id(), at);
         }
+        if (signing.nextLook() != null) {
+            looks.insert(job.id(), LocalDate.parse(signing.nextLook()), person.id(), at);
+        }
+        if (!signing.lives().isEmpty()) {
+            events.publishEvent(new SealFitted(job.positionId(), number, person.id(), at));
+        }
         if (seen.position().care().contains(Care.COUNTERSIGNED)) {
             jobs.setWaits(job.id(), Review.Waits.COUNTERSIGN);
         }
@@ -532,7 +547,7 @@ class JobStore {
         return mustBeOpen(find(number));
     }
 
-    private Job find(String number) {
+    Job find(String number) {
         return jobs.findByNumber(number).orElseThrow(() -> new NotFound("job " + number));
     }
 

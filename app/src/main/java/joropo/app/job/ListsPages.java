@@ -26,6 +26,7 @@ import joropo.app.store.StoreService;
 import joropo.app.ui.Judged;
 import joropo.app.ui.Paged;
 import joropo.app.ui.Show;
+import joropo.app.watch.WatchService;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartsOfSection;
 import joropo.core.plan.StockMatch;
@@ -59,6 +60,8 @@ class ListsPages {
     private final StoreService store;
     private final RegisterService register;
     private final ListsMapper lists;
+    private final LooksMapper looks;
+    private final WatchService watches;
     private final JobMapper jobs;
     private final TextsJson json;
     private final BenchService bench;
@@ -69,6 +72,8 @@ class ListsPages {
             StoreService store,
             RegisterService register,
             ListsMapper lists,
+            LooksMapper looks,
+            WatchService watches,
             JobMapper jobs,
             TextsJson json,
             BenchService bench,
@@ -77,6 +82,8 @@ class ListsPages {
         this.store = store;
         this.register = register;
         this.lists = lists;
+        this.looks = looks;
+        this.watches = watches;
         this.jobs = jobs;
         this.json = json;
         this.bench = bench;
@@ -104,6 +111,10 @@ class ListsPages {
                                         && state.isOpen()
                                         && state.sections().planned() == null
                                 ? bench.own()
+                                : List.of(),
+                        intake ? watches.atPosition(position) : List.of(),
+                        stage == Stage.SIGN && !state.isOpen()
+                                ? looks.ofJob(state.job().number())
                                 : List.of(),
                         asLastTime(state, stage, work, person)));
     }

@@ -6,6 +6,7 @@ import joropo.app.register.PositionLimit;
 import joropo.app.section.BenchService.OnBench;
 import joropo.app.ui.Field;
 import joropo.app.ui.StatusMark;
+import joropo.app.watch.WatchLine;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.StripLog;
@@ -85,7 +86,10 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
             List<RecommendationLine> recommendations,
             List<PositionLimit> limits,
             List<OnBench> benched,
+            List<WatchLine> watches,
+            List<Look> looks,
             AsLastTime asLastTime) {
-        static final Standing NONE = new Standing(List.of(), List.of(), List.of(), List.of(), AsLastTime.NOTHING);
+        static final Standing NONE =
+                new Standing(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), AsLastTime.NOTHING);
     }
 }

@@ -1,12 +1,15 @@
 package joropo.app.job;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Map;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.Errors;
+import joropo.core.assembly.ProvingInput.FirstRun;
 import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -25,8 +28,11 @@ class SignController {
     private final JobSheets sheets;
     private final SettingsService settings;
     private final PeopleService people;
+    private final LooksService looks;
 
-    SignController(JobService jobs, JobSheets sheets, SettingsService settings, PeopleService people) {
+    SignController(
+            JobService jobs, JobSheets sheets, SettingsService settings, PeopleService people, LooksService looks) {
+        this.looks = looks;
         this.jobs = jobs;
         this.sheets = sheets;
         this.settings = settings;
@@ -64,6 +70,25 @@ class SignController {
             boolean unconfirmed = e.errors().get(0).field().equals(PASSWORD);
             model.addAttribute("unconfirmed", unconfirmed ? Errors.byField(e).get(PASSWORD) : null);
             return page(number, unconfirmed ? "Not signed." : "Not signed: see what is open.", me, model);
+        }
+    }
+
+    @PostMapping("/looks/{id}")
+    String looked(
+            @PathVariable String number,
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable FirstRun seen,
+            @RequestParam(defaultValue = "") String note,
+            @RequestParam(defaultValue = "") String again,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        try {
+            looks.seen(number, id, seen, note, again, me);
+            return "redirect:/jobs/" + number + "/sign#looks";
+        } catch (RefusedInput e) {
+            model.addAttribute("lookErrors", Errors.byField(e));
+            model.addAttribute("looked", Map.of("note", note, "again", again));
+            return page(number, "The look was not noted.", me, model);
         }
     }
 

@@ -28,6 +28,7 @@ record Signing(
         List<Life> lives,
         @Nullable Concession concession,
         @Nullable Recommendation recommendation,
+        @Nullable String nextLook,
         Status verdict) {
     /**
      * What begins a life here, and how the last one ended. @param item its number, @param hoursOfLast absent: not known
@@ -73,6 +74,7 @@ record Signing(
                 lives(work, causes),
                 concession,
                 recommendation,
+                read.get(CommonFields.NEXT_LOOK),
                 work.verdict());
     }
 

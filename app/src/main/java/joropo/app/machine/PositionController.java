@@ -14,6 +14,7 @@ import joropo.app.ui.Errors;
 import joropo.app.ui.Fields;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
+import joropo.app.watch.WatchService;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Rotation;
@@ -37,8 +38,11 @@ class PositionController {
     private final JobService jobs;
     private final BenchService bench;
     private final Families families;
+    private final WatchService watches;
 
-    PositionController(RegisterService register, JobService jobs, BenchService bench, Families families) {
+    PositionController(
+            RegisterService register, JobService jobs, BenchService bench, Families families, WatchService watches) {
+        this.watches = watches;
         this.register = register;
         this.families = families;
         this.jobs = jobs;
@@ -197,6 +201,7 @@ class PositionController {
         model.addAttribute("mayStart", families.of(position.kind()).isPresent());
         model.addAttribute("limits", register.limits(id));
         model.addAttribute("files", register.attachments(id));
+        model.addAttribute("watches", watches.atPosition(id));
         model.addAttribute("history", jobs.history(id));
         model.addAttribute("drawing", bench.drawingOfFitted(id));
         model.addAttribute("jobs", jobs.ofPosition(id, Paged.asked(model)));

@@ -3,9 +3,11 @@ package joropo.app.today;
 import java.util.List;
 import joropo.app.access.Person;
 import joropo.app.job.JobService;
+import joropo.app.job.LooksService;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
 import joropo.app.ui.Paged;
+import joropo.app.watch.WatchService;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,8 +23,18 @@ class TodayController {
     private final RegisterService register;
     private final StoreService store;
     private final FindService finder;
+    private final WatchService watches;
+    private final LooksService looks;
 
-    TodayController(JobService jobs, RegisterService register, StoreService store, FindService finder) {
+    TodayController(
+            JobService jobs,
+            LooksService looks,
+            RegisterService register,
+            StoreService store,
+            FindService finder,
+            WatchService watches) {
+        this.looks = looks;
+        this.watches = watches;
         this.jobs = jobs;
         this.register = register;
         this.store = store;
@@ -37,6 +49,10 @@ class TodayController {
         model.addAttribute("jobs", jobs.openJobs(Paged.asked(model)));
         model.addAttribute("machines", Paged.of(1, register.machines()));
         model.addAttribute("due", Paged.of(1, store.due()));
+        model.addAttribute("looks", looks.due());
+        model.addAttribute("timesUp", looks.timesUp());
+        model.addAttribute("rising", watches.rising());
+        model.addAttribute("toRead", watches.due());
         model.addAttribute("concessions", jobs.concessions(1));
         model.addAttribute("today", store.today());
         return "today/today";

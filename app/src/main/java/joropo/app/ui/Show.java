@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -88,6 +89,13 @@ public class Show {
     /** A finding as a page lists it. @param number its number there */
     public FindingLine line(int number, Finding f) {
         return new FindingLine(number, f, mark(f.status(), Judged.of(f)), value(f), limits(f), source(f));
+    }
+
+    /** All of them with their numbers, the worst first. */
+    public List<FindingLine> lines(List<Finding> findings) {
+        List<FindingLine> out = new ArrayList<>();
+        findings.stream().sorted(Comparator.comparing(Finding::status)).forEach(f -> out.add(line(out.size() + 1, f)));
+        return out;
     }
 
     /** The value of a finding without its unit; empty when it has none. */

@@ -4,7 +4,6 @@
   if (!form) return;
   const MINUTE = 60000, ENOUGH = 15000;
   const drop = document.getElementById("drop"), counted = document.getElementById("counted"), drops = document.getElementById("drops");
-  const queue = "run-in:" + form.getAttribute("action") + ":" + (document.querySelector("meta[name=person]") || {}).content;
   let taps = [];
   drop.hidden = false;
   drop.addEventListener("click", () => {
@@ -16,32 +15,21 @@
     if (taps.length > 1 && span > 0) drops.value = Math.round((taps.length - 1) * MINUTE / span);
     if (span >= ENOUGH) drop.classList.add("is-enough");
   });
-  const waiting = () => JSON.parse(localStorage.getItem(queue) || "[]");
-  const keep = (all) => {
-    if (all.length) localStorage.setItem(queue, JSON.stringify(all)); else localStorage.removeItem(queue);
-    document.getElementById("kept").hidden = all.length === 0;
-  };
-  let sending = false;
-  async function send() {
-    if (sending || !waiting().length) return;
-    sending = true;
-    let sent = 0;
-    try {
-      while (waiting().length) {
-        const [first, ...rest] = waiting();
-        const { gap, ...look } = first;
-        const body = new URLSearchParams({ ...look, kept: "true", _csrf: form.querySelector("[name=_csrf]").value });
-        gap.forEach((g) => body.append("gap", g));
-        const answer = await fetch(form.action, { method: "POST", body, redirect: "manual" });
-        if (answer.status !== 204 && answer.status !== 422) break;
-        keep(rest);
-        sent += 1;
-        if (answer.status === 422) { document.getElementById("kept").hidden = false; document.getElementById("kept").textContent = await answer.text(); sent = 0; }
-      }
-    } catch (e) { /* the network is away: it is tried again */ }
-    sending = false;
-    if (sent) show();
-  }
+  const note = document.getElementById("kept"), waits = note.textContent;
+  let refusal = "";
+  const person = (document.querySelector("meta[name=person]") || {}).content;
+  const queue = window.kept("run-in:" + form.getAttribute("action") + ":" + person, (items) => {
+    note.hidden = items.length === 0 && !refusal;
+    note.textContent = refusal || waits;
+  }, async ({ gap, sent, ...look }) => {
+    const body = new URLSearchParams({ ...look, kept: "true", _csrf: form.querySelector("[name=_csrf]").value });
+    gap.forEach((g) => body.append("gap", g));
+    const answer = await fetch(form.action, { method: "POST", body, redirect: "manual" });
+    if (answer.status === 204) { show(); return true; }
+    if (answer.status !== 422) return false;
+    refusal = await answer.text();
+    return true;
+  });
   // what anybody has noted comes in without touching what is being typed
   async function show() {
     try {
@@ -55,15 +43,11 @@
   form.addEventListener("submit", (event) => {
     event.preventDefault();
     event.stopPropagation();
-    const look = { drops: drops.value, ml: form.ml.value, box: form.box.value, gap: [...form.querySelectorAll("[name=gap]")].map((g) => g.value), flats: event.submitter ? event.submitter.value : "0", at: String(Date.now()) };
-    keep([...waiting(), look]);
+    const look = { drops: drops.value, ml: form.ml.value, box: form.box.value, gap: [...form.querySelectorAll("[name=gap]")].map((g) => g.value), flats: event.submitter ? event.submitter.value : "0", at: String(Date.now()), sent: String(Date.now()) };
+    refusal = "";
     form.reset();
     taps = [];
     counted.textContent = "0";
-    send();
+    queue.add(look);
   }, true);
-  window.addEventListener("online", send);
-  setInterval(send, 4000);
-  keep(waiting());
-  send();
 })();

@@ -132,23 +132,27 @@ class FormatsIT {
                 "waits_for")) {
             add(out, Rows.name(column), known.containsKey(column) ? type(known.get(column)) : named("string"));
         }
-        for (JobRows of : JobRows.all()) {
+        owned(rows, out, OwnedRows.ofJob());
+        add(out, "sections", list(sections(rows)));
+        return out;
+    }
+
+    private static void owned(Rows rows, ObjectNode out, List<OwnedRows> lists) throws Exception {
+        for (OwnedRows of : lists) {
             ObjectNode row = object("");
             var columns = columns(rows, of.table());
-            for (JobRows.Column column : of.columns()) {
+            for (OwnedRows.Column column : of.columns()) {
                 ObjectNode type = type(columns.get(column.column()));
-                String plain = column.names() == JobRows.Names.PART ? "integer" : "string";
+                String plain = column.names() == OwnedRows.Names.PART ? "integer" : "string";
                 add(
                         row,
                         column.field(),
-                        column.names() == JobRows.Names.ITSELF
+                        column.names() == OwnedRows.Names.ITSELF
                                 ? type
                                 : type.path("type").isArray() ? mayBe(plain) : named(plain));
             }
             add(out, of.name(), list(row));
         }
-        add(out, "sections", list(sections(rows)));
-        return out;
     }
 
     private static ObjectNode machines(Rows rows) throws Exception {
@@ -192,6 +196,9 @@ class FormatsIT {
                         rows,
                         "attachment",
                         List.of("name", "media_type", "sha256", "person", "added_at", "withdrawn_why"))));
+        ObjectNode watch = rows(rows, "leak_watch", ShopOut.WATCH);
+        owned(rows, watch, OwnedRows.ofWatch());
+        add(position, "watches", list(watch));
         add(machine, "positions", list(position));
         return titled("Machines with their positions", list(machine));
     }
