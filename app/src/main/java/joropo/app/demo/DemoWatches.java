@@ -10,6 +10,7 @@ import java.util.function.IntToDoubleFunction;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.watch.WatchEntries;
+import joropo.app.watch.WatchService;
 import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -26,14 +27,16 @@ class DemoWatches {
     private static final LocalTime MORNING = LocalTime.of(7, 30);
 
     private final WatchEntries watches;
+    private final WatchService service;
     private final PeopleService people;
     private final DemoClock clock;
     private final Random random = new Random(19);
     private int walk;
     private int sent;
 
-    DemoWatches(WatchEntries watches, PeopleService people, DemoClock clock) {
+    DemoWatches(WatchEntries watches, WatchService service, PeopleService people, DemoClock clock) {
         this.watches = watches;
+        this.service = service;
         this.people = people;
         this.clock = clock;
     }
@@ -71,6 +74,7 @@ class DemoWatches {
                 mill.id("reducer output"), "OIL_ADDED", "oil added, reducer", "milling hall", "60", "gear sheet 3");
         enter(added, 6 + WEEK * 16, null, "TOPPED_UP");
         weekly(added, 15, 6, week -> scattered(week < 9 ? 180 : 330));
+        advised(added);
         long vacuum = start(mill.id("gear end"), "PRESSURE", "gauge on the line", "evaporators", "0.002", "");
         weekly(vacuum, 8, 2, week -> -0.085 + 0.0006 * week + 0.0004 * random.nextGaussian());
         long regulated =
@@ -85,6 +89,12 @@ class DemoWatches {
             enter(conveyor, 12 + 30 * month, caught, "");
             caught += scattered(66);
         }
+    }
+
+    /** What was advised because of the step, and the answer. */
+    private void advised(long watch) {
+        service.advise(watch, "New seal for the reducer at the next stop, sleeve ready.", reader());
+        service.answer(watch, service.advice(watch).get(0).id(), "At the stop in January.", "");
     }
 
     private void bottle(long position, String area, int weeks, IntToDoubleFunction inAWeek) {

@@ -147,7 +147,8 @@ final class ShopOut {
                 "select m.name as machine, m.place, p.name as position, w.kind, w.name as watch, e.happened_at, e.type,"
                         + " e.figure, e.seen, e.temperature_c, e.running_hours, e.note, e.struck_why from leak_entry e"
                         + " join leak_watch w on w.id = e.watch_id join seal_position p on p.id = w.position_id join"
-                        + " machine m on m.id = p.machine_id order by w.id, e.id");
+                        + " machine m on m.id = p.machine_id order by m.name, m.place, p.name, w.started_at, w.name,"
+                        + " e.happened_at, e.sent");
         for (String photo : photos) {
             if (Files.isRegularFile(files.resolve(photo))) {
                 entry(zip, "files/" + photo);

@@ -25,8 +25,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** One leak watch: read with one number, judged, drawn, answered. */
@@ -113,26 +115,37 @@ class WatchController {
         }
     }
 
-    /** The same on a round: the answer is its line, as it stands now. */
+    /** The same on a round: to its script the answer is the stop as it stands now. */
     @PostMapping("/{id}/round")
     String onRound(
             @PathVariable long id,
             @RequestParam Map<String, String> form,
+            @RequestHeader(name = "X-Round", defaultValue = "false") boolean script,
             @ModelAttribute(name = "me", binding = false) Person me,
             HttpServletResponse response,
+            RedirectAttributes onward,
             Model model) {
         Map<String, String> errors = Map.of();
         try {
             entries.enter(id, form, me);
         } catch (RefusedInput e) {
             errors = Errors.byField(e);
+            if (!script) {
+                return page(id, "entry", form, errors, me, model);
+            }
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
-        model.addAttribute("w", watches.line(id));
+        WatchLine line = watches.line(id);
+        if (!script) {
+            onward.addAttribute("area", line.area());
+            return "redirect:/round";
+        }
+        model.addAttribute("w", line);
         model.addAttribute("today", watches.today());
+        model.addAttribute("sent", UUID.randomUUID().toString());
         model.addAttribute("typed", errors.isEmpty() ? Map.of() : form);
         model.addAttribute("errors", errors);
-        return "watch/parts :: stop(${w})";
+        return "watch/parts :: stop(w=${w})";
     }
 
     @PostMapping("/{id}/entries/{entry}/strike")

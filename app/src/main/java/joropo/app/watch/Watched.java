@@ -123,7 +123,7 @@ public record Watched(
         return what.isEmpty() ? figure : figure.isEmpty() ? what : what + ", " + figure;
     }
 
-    /** In which state it was read, and what was noted, as it stands behind the name; empty: nothing. */
+    /** In which state it was read, and what was noted; empty: nothing. */
     public String aside(WatchEntry e) {
         return Stream.of(
                         e.running() == null ? "" : e.running() ? "running" : "standing",
@@ -133,8 +133,7 @@ public record Watched(
                         e.massG() == null ? "" : Length.show(e.massG(), 0) + " g",
                         e.note())
                 .filter(t -> !t.isBlank())
-                .map(t -> ", " + t)
-                .collect(Collectors.joining());
+                .collect(Collectors.joining(", "));
     }
 
     public List<WatchEntry> newestFirst() {

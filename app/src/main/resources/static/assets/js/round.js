@@ -20,19 +20,17 @@
   async function freshToken() {
     const answer = await fetch(location.href, { redirect: "manual" });
     if (answer.status !== 200) return false;
-    const meta = parsed(await answer.text()).querySelector("meta[name=_csrf]");
-    const fresh = meta && meta.content !== token;
-    if (fresh) token = meta.content;
-    return fresh;
+    token = parsed(await answer.text()).querySelector("meta[name=_csrf]").content;
+    return true;
   }
-  async function deliver(item) {
+  async function deliver(item, again) {
     const late = Date.now() - Date.parse(item.at) > 3000;
     const body = new URLSearchParams({ figure: item.figure, act: item.act, sent: item.sent, at: item.at, kept: String(late), _csrf: token });
-    const answer = await fetch("/watches/" + item.watch + "/round", { method: "POST", body, redirect: "manual" });
+    const answer = await fetch("/watches/" + item.watch + "/round", { method: "POST", body, redirect: "manual", headers: { "X-Round": "true" } });
     if (answer.status === 404) return "refused";
     if (answer.status !== 200 && answer.status !== 422) {
-      if (await freshToken()) return deliver(item);
-      away.textContent = "Kept in this phone. Sign in again to send it.";
+      if (!again && answer.status < 500 && (await freshToken())) return deliver(item, true);
+      away.textContent = answer.status >= 500 ? "Kept in this phone: the server cannot take it now." : "Kept in this phone. Sign in again to send it.";
       return false;
     }
     const fresh = parsed(await answer.text()).querySelector(".stop"), line = stop(item.watch);
@@ -44,7 +42,7 @@
     return answer.status === 422 ? "refused" : true;
   }
   if (!stops) return;
-  const queue = window.kept("round:" + person, told, deliver);
+  const queue = window.kept("round:" + person, told, (item) => deliver(item, false));
   stops.addEventListener("submit", (event) => {
     event.preventDefault();
     event.stopPropagation();

@@ -498,6 +498,7 @@ class CheckApiIT {
                         "alignment",
                         "pressure-hold",
                         "chamber",
+                        "leak-trend",
                         "seal-setting",
                         "seal-faces",
                         "flatness"));

@@ -356,7 +356,7 @@ public final class LeakTrendCheck {
         if (in.kind() == LeakKind.PRESSURE && rates.stream().anyMatch(LeakTrendCheck::isWithoutHeat)) {
             out.add("Pressure without its temperature: heat alone moves it.");
         } else if (in.kind() == LeakKind.PRESSURE && in.gas() == null) {
-            out.add("What is under pressure is not said: a gas is assumed.");
+            out.add("What is under pressure is not known: a gas is assumed.");
         }
         if (newest != null && newest.lost() < -in.resolutionPerDay(newest.days()) * newest.days() - SLACK) {
             out.add(
