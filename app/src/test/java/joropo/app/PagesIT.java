@@ -47,6 +47,11 @@ class PagesIT {
             "/sections/fitted/1",
             "/store",
             "/store/1",
+            "/watches",
+            "/watches/1",
+            "/watches/new?position=1",
+            "/round?area=clarifying",
+            "/checks/leak-trend?kind=BOTTLE&events=1+Oct+2026+0;21+Oct+2026+42;10+Nov+2026+96",
             "/records",
             "/records/acts");
 

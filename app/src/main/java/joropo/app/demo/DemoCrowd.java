@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.access.Sha256;
 import joropo.app.job.SealMeans;
+import joropo.app.watch.WatchService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -31,13 +32,18 @@ class DemoCrowd {
     private static final int WITHDRAWN = 90;
     private static final int CONCEDED = 200;
     private static final int JOBS_A_LOT = 50;
+    private static final int JOBS_A_WATCH = 20;
+    private static final int READINGS = 200;
+    private static final int WATCHES_AN_AREA = 100;
     private static final long SECONDS_A_YEAR = 31_557_600;
     private static final Instant END = Instant.parse("2024-09-30T12:00:00Z");
 
     private final JdbcTemplate writer;
+    private final WatchService states;
 
-    DemoCrowd(JdbcTemplate writer) {
+    DemoCrowd(JdbcTemplate writer, WatchService states) {
         this.writer = writer;
+        this.states = states;
     }
 
     /** The job that is copied. @param sheets stage, texts and verdict of each kept sheet */
@@ -70,6 +76,7 @@ class DemoCrowd {
             LOG.info("{} of {} jobs made", from + some.size(), jobs);
         }
         lots(jobs / JOBS_A_LOT);
+        watches(jobs / JOBS_A_WATCH);
         SealMeans.RECOUNT.forEach(writer::update);
         writer.execute("analyze");
     }
@@ -177,6 +184,34 @@ class DemoCrowd {
         writer.batchUpdate(
                 "insert into position_cause (job_id, position_id, cause, score) values (?, ?, 'HEAT', 1.0)",
                 lives.stream().map(l -> new Object[] {l[0], l[1]}).toList());
+    }
+
+    /** Bottles read every week and emptied now and then; one in fifty leaks more than it may. */
+    private void watches(int count) {
+        writer.execute("begin immediate");
+        long first = writer.queryForObject("select coalesce(max(id), 0) + 1 from leak_watch", Long.class);
+        writer.update(
+                "insert into leak_watch (id, position_id, kind, name, person_id, started_at) with recursive n(i) as"
+                        + " (values (0) union all select i + 1 from n where i < ? - 1) select ? + i, (select id from"
+                        + " seal_position order by id limit 1 offset i % (select count(*) from seal_position)),"
+                        + " 'BOTTLE', 'bottle ' || i, 1, '2020-01-01T07:30:00.000Z' from n",
+                count, first);
+        writer.update(
+                "insert into leak_terms (watch_id, area, walk, every_days, allowance, document, bottle_ml, rises,"
+                        + " barrier, regulated, note, person_id, written_at) select id, 'walk ' || ((id - ?) / ?),"
+                        + " id, 7, case when id % 50 = 0 then 1 else 5 end, '', 500, 0, 0, 0, '', 1, started_at from"
+                        + " leak_watch where id >= ?",
+                first, WATCHES_AN_AREA, first);
+        writer.update(
+                "insert into leak_entry (watch_id, happened_at, type, figure, seen, note, sent, person_id, entered_at)"
+                        + " with recursive n(i) as (values (0) union all select i + 1 from n where i < ? - 1) select"
+                        + " w.id, strftime('%Y-%m-%dT07:30:00.000Z', '2026-11-20', '-' || ((? - 1 - n.i) * 7) ||"
+                        + " ' days'), case when n.i % 20 = 19 then 'EMPTIED' else 'READING' end, (n.i % 20 + 1) * 14.0"
+                        + " + (w.id + n.i) % 5, 'READ', '', 'crowd-' || w.id || '-' || n.i, 1,"
+                        + " '2026-11-20T07:30:00.000Z' from leak_watch w, n where w.id >= ?",
+                READINGS, READINGS, first);
+        writer.execute("commit");
+        states.keepStates();
     }
 
     private void lots(int count) {

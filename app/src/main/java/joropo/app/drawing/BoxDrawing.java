@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import joropo.core.packing.PackingInput;
 import joropo.core.packing.PackingResult;
+import joropo.core.plan.PartKind;
 import joropo.core.units.Length;
 
 /**
@@ -73,8 +74,7 @@ public final class BoxDrawing {
         if (in.bottomBushMm() != null && in.bottomBushMm() > 0) {
             block(x(0), top(), in.bottomBushMm() * scale, high - 2);
         }
-        packing();
-        gland();
+        svg.part(PartKind.PACKING, this::packing).part(PartKind.COVER, this::gland);
         outlines.forEach(o -> svg.path(Ink.MARK, Svg.closed(o), DASHED));
         for (int i = 0; i < middles.size(); i++) {
             svg.circle(Ink.TAG, middles.get(i), top() + high / 2, 12)

@@ -1,6 +1,7 @@
 package joropo.app.drawing;
 
 import java.util.List;
+import joropo.core.plan.PartKind;
 
 /**
  * A cartridge on its shaft as half section, outside left: gland and sleeve with the faces that its maker has set
@@ -37,16 +38,7 @@ public final class CartridgeDrawing {
                 .path(Ink.EDGE_STEEL, Svg.closed(outline));
     }
 
-    private String draw(double shaftMm, double boreMm, boolean clips) {
-        double top = SHAFT_Y - HIGH;
-        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 780 400\" role=\"img\" "
-                        + "focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">")
-                .raw("<title id=\"" + svg.id("t") + "\">The cartridge, its clips " + (clips ? "in" : "out")
-                        + "</title>");
-        svg.rect(Ink.PAPER, 0, 0, WIDTH, 400).rect(Ink.PRODUCT_WASH, CHAMBER_X, top, WIDTH - CHAMBER_X - 20, HIGH);
-        List<Point> wall = box(CHAMBER_X, top - WALL, WIDTH - CHAMBER_X - 20, WALL);
-        svg.polygon(Ink.CAST, wall).hatched(Ink.HATCH_CAST, wall, 9, -9, 10).path(Ink.EDGE_STEEL, Svg.closed(wall));
-        svg.polygon(Ink.SHAFT, box(10, SHAFT_Y, WIDTH - 20, 60)).line(Ink.OUTLINE, 10, SHAFT_Y, WIDTH - 10, SHAFT_Y);
+    private void cartridge(double top) {
         steel(150, SHAFT_Y - SLEEVE, 470, SLEEVE - 2);
         svg.circle(Ink.RUBBER, 600, SHAFT_Y - 7, 5);
         steel(150, SHAFT_Y - SLEEVE - 44, 70, 44);
@@ -63,6 +55,19 @@ public final class CartridgeDrawing {
                     .line(Ink.MARK, 458 + i * 18, top + 44, 458 + i * 18, top + 70);
         }
         steel(530, top + 34, 60, 40);
+    }
+
+    private String draw(double shaftMm, double boreMm, boolean clips) {
+        double top = SHAFT_Y - HIGH;
+        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 780 400\" role=\"img\" "
+                        + "focusable=\"false\" color=\"#17332c\" aria-labelledby=\"" + svg.id("t") + "\">")
+                .raw("<title id=\"" + svg.id("t") + "\">The cartridge, its clips " + (clips ? "in" : "out")
+                        + "</title>");
+        svg.rect(Ink.PAPER, 0, 0, WIDTH, 400).rect(Ink.PRODUCT_WASH, CHAMBER_X, top, WIDTH - CHAMBER_X - 20, HIGH);
+        List<Point> wall = box(CHAMBER_X, top - WALL, WIDTH - CHAMBER_X - 20, WALL);
+        svg.polygon(Ink.CAST, wall).hatched(Ink.HATCH_CAST, wall, 9, -9, 10).path(Ink.EDGE_STEEL, Svg.closed(wall));
+        svg.polygon(Ink.SHAFT, box(10, SHAFT_Y, WIDTH - 20, 60)).line(Ink.OUTLINE, 10, SHAFT_Y, WIDTH - 10, SHAFT_Y);
+        svg.part(PartKind.MECHANICAL_SEAL, () -> cartridge(top));
         if (clips) {
             svg.path(Ink.CHOSEN, "M185 206V160H278")
                     .words(Ink.STRONG, 20, 116, 15, "start", "setting clips in: out before anything turns");

@@ -2,6 +2,7 @@ package joropo.app.drawing;
 
 import java.util.List;
 import joropo.core.packing.ChevronSet;
+import joropo.core.plan.PartKind;
 import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 
@@ -52,15 +53,19 @@ public final class ChevronDrawing {
         block(Ink.CAST, Ink.HATCH_CAST, LEFT - 70, top() - WALL, end() - LEFT + 90, WALL);
         block(Ink.STEEL, Ink.HATCH_STEEL, end() + 2, top() + 2, 80, HIGH - 4);
         svg.rect(Ink.SHAFT, 10, SHAFT_Y, WIDTH - 20, 54).line(Ink.OUTLINE, 10, SHAFT_Y, WIDTH - 10, SHAFT_Y);
+        svg.part(PartKind.CHEVRON, this::set);
+        pressure();
+        stack();
+        svg.words(Ink.NAME, 16, 366, 14, "start", "inside").words(Ink.NAME, WIDTH - 16, 366, 14, "end", "outside");
+        return svg.raw("</svg>").toString();
+    }
+
+    private void set() {
         header(way > 0 ? LEFT : end() - pitch, true);
         for (int i = 0; i < set.rings(); i++) {
             ring(LEFT + (i + 1) * pitch);
         }
         header(way > 0 ? end() - pitch : LEFT, false);
-        pressure();
-        stack();
-        svg.words(Ink.NAME, 16, 366, 14, "start", "inside").words(Ink.NAME, WIDTH - 16, 366, 14, "end", "outside");
-        return svg.raw("</svg>").toString();
     }
 
     private void block(Ink fill, Ink hatch, double x, double y, double width, double height) {

@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import joropo.core.oring.Gland;
 import joropo.core.oring.RingSort;
+import joropo.core.plan.PartKind;
 import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 
@@ -164,7 +165,8 @@ public final class JointDrawing {
         }
         block(headAt, headAt + headLong, y(boreMm) + GAP, y(rodMm) - GAP, false);
         group(head, headAt, y(rodMm) - GAP);
-        cover(faces, headAt + headLong);
+        double coverAt = headAt + headLong;
+        svg.part(PartKind.COVER, () -> cover(faces, coverAt));
         pressure(piston.isEmpty() ? headAt - 40 : headAt - CHAMBER / 2, pistonAt - 24, !piston.isEmpty());
         svg.words(Ink.NAME, LEFT - 40, HEIGHT - 8, 13, "start", "inside");
         svg.words(
@@ -224,7 +226,8 @@ public final class JointDrawing {
         double x = from + LAND;
         for (Ring ring : group) {
             double wide = ring.wide() * scale;
-            ring(ring, x, wide);
+            double at = x;
+            svg.part(PartKind.O_RING, () -> ring(ring, at, wide));
             x += wide + LAND;
         }
         trail(group, from, Gland.PISTON, y(boreMm) + GAP);

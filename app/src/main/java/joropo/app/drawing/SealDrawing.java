@@ -3,6 +3,7 @@ package joropo.app.drawing;
 import java.util.List;
 import joropo.core.mechseal.SealSettingInput;
 import joropo.core.mechseal.SealSettingResult;
+import joropo.core.plan.PartKind;
 import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -78,8 +79,10 @@ public final class SealDrawing {
             svg.number(Ink.NUMBER, 20, SHAFT_Y + 26, 14, "start", "Ø " + Mm.show(shaftMm, 2))
                     .number(Ink.NUMBER, WIDTH - 30, top() - WALL - 8, 14, "end", "Ø " + Mm.show(boreMm, 2));
         }
-        seat();
-        unit();
+        svg.part(PartKind.MECHANICAL_SEAL, () -> {
+            seat();
+            unit();
+        });
         band();
         scribe();
         reading(in.measuredMm());

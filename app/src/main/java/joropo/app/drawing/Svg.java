@@ -1,6 +1,7 @@
 package joropo.app.drawing;
 
 import java.util.List;
+import joropo.core.plan.PartKind;
 
 /** Writes SVG 1.1 that page and printer both take: no style, no script, no link but to its own clips and patterns. */
 final class Svg {
@@ -41,6 +42,13 @@ final class Svg {
 
     String id(String name) {
         return prefix + name;
+    }
+
+    /** What is drawn is a part of this kind: touched at Make safe, it came off. */
+    Svg part(PartKind kind, Runnable drawn) {
+        raw("<g data-kind=\"" + kind.name() + "\">");
+        drawn.run();
+        return raw("</g>");
     }
 
     Svg path(Ink ink, String d) {

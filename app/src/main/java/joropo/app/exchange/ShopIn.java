@@ -36,7 +36,7 @@ final class ShopIn {
     private static final int MOST_LINES = 500;
     private static final String NAMES =
             "(shop|settings|machines|store|sections)\\.json|(register|store|readings|leaks)\\.csv"
-                    + "|jobs/[0-9a-f]{32}/[\\w-]{1,40}\\.json|files/[0-9a-f]{64}";
+                    + "|watches/\\d{6,9}\\.json|jobs/[0-9a-f]{32}/[\\w-]{1,40}\\.json|files/[0-9a-f]{64}";
     /** Nobody signs in with it: a lead sets a password first. */
     private static final String NO_PASSWORD = "{bcrypt}none";
 
@@ -124,6 +124,7 @@ final class ShopIn {
 
     private void all() throws IOException, SQLException {
         List<ZipEntry> jobs = new ArrayList<>();
+        List<ZipEntry> watches = new ArrayList<>();
         for (var entries = zip.entries(); entries.hasMoreElements(); ) {
             ZipEntry entry = entries.nextElement();
             if (!entry.getName().matches(NAMES)) {
@@ -131,9 +132,11 @@ final class ShopIn {
             }
             if (entry.getName().startsWith("jobs/")) {
                 jobs.add(entry);
+            } else if (entry.getName().startsWith("watches/")) {
+                watches.add(entry);
             }
         }
-        tell.outOf(jobs.size() + 1L);
+        tell.outOf(jobs.size() + watches.size() + 1L);
         JsonNode head = json("shop.json");
         if (!ShopOut.FORMAT.equals(head.path("format").asString(""))
                 || head.path("version").asInt(0) != ShopOut.VERSION) {
@@ -151,6 +154,12 @@ final class ShopIn {
         photos();
         settings(json("settings.json"), empty);
         machines(json("machines.json"));
+        for (ZipEntry entry : watches) {
+            each(
+                    "leak watch " + entry.getName().replaceAll("^watches/0*|\\.json$", ""),
+                    () -> watch(ShopOut.JSON.readTree(bytes(entry))));
+            tell.one();
+        }
         JsonNode store = json("store.json");
         lots(store);
         sections(json("sections.json"), null);
@@ -497,13 +506,11 @@ final class ShopIn {
                 added("photos");
             }
         }
-        for (JsonNode watch : position.path("watches")) {
-            watch(id, watch);
-        }
     }
 
     /** What was read here and there stands together afterwards. */
-    private void watch(long position, JsonNode watch) throws SQLException, IOException {
+    private void watch(JsonNode watch) throws SQLException, IOException {
+        long position = position(watch);
         Long id = rows.id(
                 "select id from leak_watch where position_id = ? and kind = ? and name = ? and started_at = ?",
                 position,

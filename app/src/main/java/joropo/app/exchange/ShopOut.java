@@ -12,6 +12,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.zip.Deflater;
@@ -35,7 +36,14 @@ final class ShopOut {
     static final String FORMAT = "joropo-shop";
     static final int VERSION = 1;
     /** Of a leak watch itself; person by name. */
-    static final List<String> WATCH = List.of("kind", "name", "person", "started_at", "withdrawn_why");
+    static final List<String> WATCH =
+            List.of("machine", "place", "position", "kind", "name", "person", "started_at", "withdrawn_why");
+
+    /** In an order that is the same in every database. */
+    private static final String WATCHES =
+            "select x.*, m.name as machine, m.place, p.name as position, w.name as person from leak_watch x join"
+                    + " seal_position p on p.id = x.position_id join machine m on m.id = p.machine_id join person w on"
+                    + " w.id = x.person_id order by m.name, m.place, p.name, x.started_at, x.name, x.id";
 
     static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -101,7 +109,7 @@ final class ShopOut {
     private void all(ZipOutputStream zip) throws IOException, SQLException {
         names();
         long jobs = number(rows.one("select count(*) from job"));
-        tell.outOf(jobs + 1);
+        tell.outOf(jobs + number(rows.one("select count(*) from leak_watch")) + 1);
         ObjectNode head = JSON.createObjectNode();
         head.put("format", FORMAT);
         head.put("version", VERSION);
@@ -120,6 +128,11 @@ final class ShopOut {
                     "jobs/" + one.path("shop").asString() + "/"
                             + one.path("number").asString() + ".json",
                     one);
+            tell.one();
+        }
+        int watches = 0;
+        for (var watch : rows.all(WATCHES)) {
+            put(zip, String.format(Locale.ROOT, "watches/%06d.json", ++watches), watch(watch));
             tell.one();
         }
         table(
@@ -261,7 +274,6 @@ final class ShopOut {
                         position.get("id"));
                 attached.forEach(a -> photos.add(a.path("sha256").asString()));
                 p.set("files", attached);
-                p.set("watches", watches(position.get("id")));
                 positions.add(p);
             }
             out.add(one);
@@ -358,17 +370,13 @@ final class ShopOut {
         }
     }
 
-    /** Leak watches of a position with all that was read. */
-    private ArrayNode watches(Object position) throws SQLException {
-        ArrayNode out = JSON.createArrayNode();
-        for (var watch : rows.all(
-                "select x.*, w.name as person from leak_watch x join person w on w.id = x.person_id where x.position_id"
-                        + " = ? order by x.id",
-                position)) {
-            ObjectNode one = node(watch, WATCH);
-            owned(one, OwnedRows.ofWatch(), watch.get("id"), Map.of());
-            out.add(one);
-        }
+    /** A leak watch with all that was read. @param watch as {@link #WATCHES} tells it */
+    private ObjectNode watch(Map<String, Object> watch) throws SQLException {
+        ObjectNode out = JSON.createObjectNode();
+        out.put("format", "joropo-watch");
+        out.put("version", VERSION);
+        out.setAll(node(watch, WATCH));
+        owned(out, OwnedRows.ofWatch(), watch.get("id"), Map.of());
         return out;
     }
 

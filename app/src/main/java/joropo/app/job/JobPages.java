@@ -223,6 +223,10 @@ class JobPages {
         List<Panel> panels = work.panels(stage);
         Map<String, String> doubts = work.doubts();
         List<Panel> causes = CausesPanel.of(stage, work);
+        Set<String> open = work.findings().stream()
+                .filter(f -> f.stage() == stage && f.status().compareTo(Status.CAUTION) < 0)
+                .map(f -> work.fieldOf(f.finding()))
+                .collect(Collectors.toSet());
         List<CardView> out = new ArrayList<>();
         for (Card card : work.cards().of(stage)) {
             int item = work.itemOf(card).map(JobItem::number).orElse(0);
@@ -231,7 +235,7 @@ class JobPages {
                     .toList();
             boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
             boolean closed = empty && !asks.contains(card.id()) && (card.folded() || idle.contains(card.id()))
-                    || kept && isDone(fields);
+                    || kept && !empty && isDone(fields, open);
             List<Panel> under = Stream.concat(
                             panels.stream().filter(p -> p.card().equals(card.id())),
                             card.causes() ? causes.stream() : Stream.empty())
@@ -241,15 +245,11 @@ class JobPages {
         return out;
     }
 
-    /** Whether everything on a card is there, and nothing of it is wrong or suspected. */
-    private static boolean isDone(List<FieldView> fields) {
-        boolean ticks = fields.stream().anyMatch(FieldView::isTick); // then the reason why not may stay empty
+    /** Whether nothing of a card is wrong, suspected or wanting. @param open fields that something is found at */
+    private static boolean isDone(List<FieldView> fields, Set<String> open) {
         return fields.stream()
                 .allMatch(f ->
-                        (ticks ? !f.isTick() || !f.text().isBlank() : !f.text().isBlank())
-                                && f.error() == null
-                                && f.doubt() == null
-                                && f.struck().isEmpty());
+                        f.error() == null && f.doubt() == null && f.struck().isEmpty() && !open.contains(f.name()));
     }
 
     private static FieldView field(Field<?> field, JobWork work, Map<String, String> doubts, Shown shown) {

@@ -44,10 +44,18 @@ public class JobService {
     private final JobSheets sheets;
     private final JobWorks works;
     private final SnapshotMaker snapshots;
+    private final Looks looks;
     private final TextsJson json;
 
     JobService(
-            JobStore store, JobMapper jobs, JobSheets sheets, JobWorks works, SnapshotMaker snapshots, TextsJson json) {
+            JobStore store,
+            JobMapper jobs,
+            JobSheets sheets,
+            JobWorks works,
+            SnapshotMaker snapshots,
+            Looks looks,
+            TextsJson json) {
+        this.looks = looks;
         this.store = store;
         this.jobs = jobs;
         this.sheets = sheets;
@@ -109,6 +117,21 @@ public class JobService {
      */
     public Paged<ConcessionLine> concessions(int page) {
         return store.concessions(page);
+    }
+
+    /** Signed jobs that are to be looked at again, and whose day has come. */
+    public Paged<Look> looksDue() {
+        return looks.due();
+    }
+
+    /** All looks that nobody did yet. */
+    public List<Look> looks() {
+        return looks.open();
+    }
+
+    /** Times of open jobs that are up. */
+    public List<TimeUp> timesUp() {
+        return looks.timesUp();
     }
 
     /** Notes what an owner answered. @throws RefusedInput without an answer or a day */

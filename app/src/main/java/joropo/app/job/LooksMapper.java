@@ -34,7 +34,4 @@ interface LooksMapper {
 
     /** Times of open jobs that ended since. */
     List<TimeUp> timesUp(@Param("since") Instant since, @Param("now") Instant now, @Param("most") int most);
-
-    /** A time that is up. */
-    record TimeUp(String jobNumber, String place, String what, Instant endedAt) {}
 }

@@ -28,10 +28,9 @@ class SignController {
     private final JobSheets sheets;
     private final SettingsService settings;
     private final PeopleService people;
-    private final LooksService looks;
+    private final Looks looks;
 
-    SignController(
-            JobService jobs, JobSheets sheets, SettingsService settings, PeopleService people, LooksService looks) {
+    SignController(JobService jobs, JobSheets sheets, SettingsService settings, PeopleService people, Looks looks) {
         this.looks = looks;
         this.jobs = jobs;
         this.sheets = sheets;

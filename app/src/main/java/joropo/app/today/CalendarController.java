@@ -3,7 +3,6 @@ package joropo.app.today;
 import java.time.LocalDate;
 import joropo.app.job.ConcessionLine;
 import joropo.app.job.JobService;
-import joropo.app.job.LooksService;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.Paged;
 import joropo.app.watch.WatchLine;
@@ -26,13 +25,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class CalendarController {
     private final JobService jobs;
-    private final LooksService looks;
     private final WatchService watches;
     private final SettingsService settings;
 
-    CalendarController(JobService jobs, LooksService looks, WatchService watches, SettingsService settings) {
+    CalendarController(JobService jobs, WatchService watches, SettingsService settings) {
         this.jobs = jobs;
-        this.looks = looks;
         this.watches = watches;
         this.settings = settings;
     }
@@ -71,7 +68,7 @@ class CalendarController {
                 break;
             }
         }
-        looks.open()
+        jobs.looks()
                 .forEach(l -> calendar.add(
                         day(l.dueOn(), "Look at " + l.place() + " again, job " + l.jobNumber(), "job-look-" + l.id())));
     }

@@ -3,7 +3,6 @@ package joropo.app.today;
 import java.util.List;
 import joropo.app.access.Person;
 import joropo.app.job.JobService;
-import joropo.app.job.LooksService;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
 import joropo.app.ui.Paged;
@@ -24,16 +23,9 @@ class TodayController {
     private final StoreService store;
     private final FindService finder;
     private final WatchService watches;
-    private final LooksService looks;
 
     TodayController(
-            JobService jobs,
-            LooksService looks,
-            RegisterService register,
-            StoreService store,
-            FindService finder,
-            WatchService watches) {
-        this.looks = looks;
+            JobService jobs, RegisterService register, StoreService store, FindService finder, WatchService watches) {
         this.watches = watches;
         this.jobs = jobs;
         this.register = register;
@@ -49,8 +41,8 @@ class TodayController {
         model.addAttribute("jobs", jobs.openJobs(Paged.asked(model)));
         model.addAttribute("machines", Paged.of(1, register.machines()));
         model.addAttribute("due", Paged.of(1, store.due()));
-        model.addAttribute("looks", looks.due());
-        model.addAttribute("timesUp", looks.timesUp());
+        model.addAttribute("looks", jobs.looksDue());
+        model.addAttribute("timesUp", jobs.timesUp());
         model.addAttribute("rising", watches.rising());
         model.addAttribute("toRead", watches.due());
         model.addAttribute("concessions", jobs.concessions(1));

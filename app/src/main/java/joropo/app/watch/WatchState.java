@@ -1,11 +1,13 @@
 package joropo.app.watch;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.time.LocalDate;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /** How a watch stands, for lists; what each means stands at {@link WatchLine}. */
+@RecordBuilder
 record WatchState(
         String area,
         int walk,

@@ -181,19 +181,20 @@ public record Watched(
                 .min((a, b) -> a.status().compareTo(b.status()))
                 .orElseThrow();
         Instant from = last.map(WatchEntry::happenedAt).orElse(watch.startedAt());
-        return new WatchState(
-                watch.area(),
-                watch.walk(),
-                watch.isLive(),
-                verdict(),
-                worst.message(),
-                last.map(WatchEntry::happenedAt).orElse(null),
-                last.map(WatchEntry::personName).orElse(null),
-                last.map(this::text).orElse(""),
-                LocalDate.ofInstant(from, zone).plusDays(last.isEmpty() ? 0 : watch.everyDays()),
-                result == null ? null : result.crossesOn(),
-                result == null ? null : result.bottleFullOn(),
-                result == null ? "" : sparks(result));
+        return WatchStateBuilder.builder()
+                .area(watch.area())
+                .walk(watch.walk())
+                .live(watch.isLive())
+                .verdict(verdict())
+                .word(worst.message())
+                .lastAt(last.map(WatchEntry::happenedAt).orElse(null))
+                .lastBy(last.map(WatchEntry::personName).orElse(null))
+                .lastText(last.map(this::text).orElse(""))
+                .dueOn(LocalDate.ofInstant(from, zone).plusDays(last.isEmpty() ? 0 : watch.everyDays()))
+                .crossesOn(result == null ? null : result.crossesOn())
+                .fullOn(result == null ? null : result.bottleFullOn())
+                .rates(result == null ? "" : sparks(result))
+                .build();
     }
 
     private String sparks(LeakTrendResult r) {

@@ -163,9 +163,9 @@ function showWrong(within, refused) {
 }
 window.addEventListener("load", () => {
   const main = document.getElementById("main");
-  const refused = document.body.classList.contains("job") ? document.querySelector(".refused") : main;
+  const refused = document.querySelector(".refused");
   const asked = location.hash.length > 1 && document.getElementById(decodeURIComponent(location.hash.slice(1)));
-  if (refused && main) showWrong(main, refused !== main);
+  if (main && (refused || !document.body.classList.contains("job"))) showWrong(main, Boolean(refused));
   else if (asked && asked.matches("input, select, textarea")) goTo(asked);
 });
 document.addEventListener("htmx:afterSettle", (event) => {

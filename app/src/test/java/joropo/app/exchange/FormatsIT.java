@@ -155,6 +155,26 @@ class FormatsIT {
         }
     }
 
+    private static Path written(String name) {
+        return Path.of("target", name + ".schema.json");
+    }
+
+    private static ObjectNode watch(Rows rows) throws Exception {
+        ObjectNode out = object("Leak watch");
+        out.put(
+                "description",
+                "One leak watch with its terms, of which the last count, all that was read in the order of writing, and"
+                        + " what was advised.");
+        add(out, "format", JSON.createObjectNode().put("const", "joropo-watch"));
+        add(out, "version", JSON.createObjectNode().put("const", ShopOut.VERSION));
+        var known = columns(rows, "leak_watch");
+        for (String column : ShopOut.WATCH) {
+            add(out, Rows.name(column), known.containsKey(column) ? type(known.get(column)) : named("string"));
+        }
+        owned(rows, out, OwnedRows.ofWatch());
+        return out;
+    }
+
     private static ObjectNode machines(Rows rows) throws Exception {
         ObjectNode machine = rows(rows, "machine", List.of("name", "place", "note", "created_at"));
         ObjectNode position = rows(
@@ -196,9 +216,6 @@ class FormatsIT {
                         rows,
                         "attachment",
                         List.of("name", "media_type", "sha256", "person", "added_at", "withdrawn_why"))));
-        ObjectNode watch = rows(rows, "leak_watch", ShopOut.WATCH);
-        owned(rows, watch, OwnedRows.ofWatch());
-        add(position, "watches", list(watch));
         add(machine, "positions", list(position));
         return titled("Machines with their positions", list(machine));
     }
@@ -249,15 +266,17 @@ class FormatsIT {
             Rows rows = new Rows(records);
             made.put("job", job(rows));
             made.put("machines", machines(rows));
+            made.put("watch", watch(rows));
             made.put("store", store(rows));
             made.put("sections", titled("Sections of the bench with every move of the hand", list(sections(rows))));
         }
         for (var schema : made.entrySet()) {
-            Path file = Path.of("target", schema.getKey() + ".schema.json");
-            Files.writeString(file, JSON.writerWithDefaultPrettyPrinter().writeValueAsString(schema.getValue()) + "\n");
-            assertThat(file)
-                    .as("copy it there")
-                    .hasSameTextualContentAs(DOCS.resolve(schema.getKey() + ".schema.json"));
+            Files.writeString(
+                    written(schema.getKey()),
+                    JSON.writerWithDefaultPrettyPrinter().writeValueAsString(schema.getValue()) + "\n");
+        }
+        for (String name : made.keySet()) {
+            assertThat(written(name)).as("copy it there").hasSameTextualContentAs(DOCS.resolve(name + ".schema.json"));
         }
         try (Connection records = Backup.reading(data.resolve("joropo.db"))) {
             ShopOut.write(records, data.resolve("files"), zip, LongWork.Tell.nobody());
@@ -268,9 +287,11 @@ class FormatsIT {
         int seen = 0;
         try (ZipFile file = new ZipFile(zip.toFile())) {
             for (var entry : file.stream().toList()) {
-                String kind = entry.getName().startsWith("jobs/")
-                        ? "job"
-                        : entry.getName().replace(".json", "");
+                String kind = entry.getName().startsWith("watches/")
+                        ? "watch"
+                        : entry.getName().startsWith("jobs/")
+                                ? "job"
+                                : entry.getName().replace(".json", "");
                 if (made.containsKey(kind)) {
                     seen++;
                     var schema = factory.getSchema(made.get(kind).toString());

@@ -227,6 +227,12 @@ class FaultsIT {
         String number = JobMaker.madeSafe();
         refused(page, "/jobs/" + number + "/measure", Map.of("runoutTir", "wide"), "#go button.keep", "runoutTir");
         assertThat(page.locator(".refused")).containsText("Not saved yet");
+        refused(
+                page,
+                "/jobs/" + JobMaker.readyToSign("IN") + "/sign",
+                Map.of(),
+                "form[action$='/signature'] button",
+                "password");
         Workshop.close(page);
     }
 
@@ -243,7 +249,14 @@ class FaultsIT {
         "/jobs/26-0005/fit, /jobs/26-0005/entries, what",
         "/jobs/26-0005/fit, /jobs/26-0005/timers, what",
         "/jobs/26-0005/sign, /jobs/26-0005/notes, text",
-        "/jobs/26-0005/sign, /jobs/26-0005/withdrawal, why"
+        "/jobs/26-0005/sign, /jobs/26-0005/withdrawal, why",
+        "/jobs/26-0005/sign, /jobs/26-0005/reviews, remark",
+        "/account, /account/password, old",
+        "/records, /records/in, file",
+        "/watches/1, /watches/1/entries, figure",
+        "/watches/1, /watches/1/advice, advice",
+        "/watches/1, /watches/1/withdrawal, why",
+        "/watches/new?position=1, /watches/new, kind"
     })
     void whatIsAskedForHasTheFocus(String at, String action, String field) {
         Page page = at("jacinta", at);

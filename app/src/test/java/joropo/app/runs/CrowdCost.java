@@ -28,6 +28,9 @@ final class CrowdCost {
             "/find?q=conveyor",
             "/find?q=dripping",
             "/store",
+            "/watches",
+            "/watches/1",
+            "/round?area=clarifying",
             "/jobs/26-0005/measure");
 
     private CrowdCost() {}
@@ -64,6 +67,12 @@ final class CrowdCost {
             for (String page : PAGES) {
                 rows.add(row("`" + page + "`", (v, n) -> good(v.get(page)), beforeFew, beforeMany));
             }
+            // an area as long as a page, beside one of two watches
+            rows.add(row(
+                    "a round of a hundred watches",
+                    (v, n) -> good(v.get(v == beforeFew ? "/round?area=clarifying" : "/round?area=walk+7")),
+                    beforeFew,
+                    beforeMany));
             for (String stage : List.of("measure", "decide")) {
                 Sheet[] sheets = {new Sheet(beforeFew, "26-0004", stage), new Sheet(beforeMany, "26-0004", stage)};
                 String field = stage.equals("measure") ? "stopDepth" : "plannedDepth";

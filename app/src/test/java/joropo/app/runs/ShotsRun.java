@@ -38,10 +38,10 @@ class ShotsRun {
         take(page, "/jobs/26-0005/strip", "job-strip");
         take(page, "/jobs/26-0005/measure", "job-measure");
         take(page, "/jobs/26-0004/decide", "job-decide");
-        take(page, "/jobs/26-0010/decide#item=2", "job-several");
+        take(page, "/watches/1", "watch");
         take(page, "/jobs/26-0011/decide#item=3", "job-rings");
         take(page, "/jobs/26-0014/decide", "job-packing");
-        take(Workshop.page("marisol", ColorScheme.LIGHT, 400, 800), "/jobs/26-0014/run-in", "run-in");
+        take(Workshop.page("marisol", ColorScheme.LIGHT, 400, 800), "/round?area=evaporators", "round");
         take(page, "/jobs/26-0003/fit", "job-fit");
         take(page, "/store", "store");
         take(page, "/jobs/26-0019/fit", "job-seal");

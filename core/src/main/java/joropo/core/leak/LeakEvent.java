@@ -6,8 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.List;
-import java.util.function.Function;
+import java.util.regex.Pattern;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -42,10 +41,7 @@ public record LeakEvent(
     private static final double MOST_HOURS = 1e6;
     private static final int EARLIEST = 1900;
     private static final int LATEST = 2200;
-    private static final List<Function<String, OffsetDateTime>> FORMS =
-            List.of(OffsetDateTime::parse, t -> LocalDateTime.parse(t).atOffset(ZoneOffset.UTC), t -> LocalDate.parse(t)
-                    .atStartOfDay()
-                    .atOffset(ZoneOffset.UTC));
+    private static final Pattern OFFSET = Pattern.compile(".*T.*(Z|[+-]\\d\\d(:?\\d\\d)?)");
 
     /** What happened. */
     public enum Type {
@@ -113,16 +109,23 @@ public record LeakEvent(
                 .done();
     }
 
-    private static @Nullable OffsetDateTime time(String text) {
-        for (Function<String, OffsetDateTime> form : FORMS) {
-            try {
-                OffsetDateTime time = form.apply(text.strip());
-                return time.getYear() >= EARLIEST && time.getYear() <= LATEST ? time : null;
-            } catch (DateTimeException e) {
-                // the next form
-            }
+    /** By its form, since there may be thousands. */
+    private static @Nullable OffsetDateTime time(String written) {
+        String text = written.strip();
+        try {
+            OffsetDateTime time = hasOffset(text)
+                    ? OffsetDateTime.parse(text)
+                    : text.indexOf('T') >= 0
+                            ? LocalDateTime.parse(text).atOffset(ZoneOffset.UTC)
+                            : LocalDate.parse(text).atStartOfDay().atOffset(ZoneOffset.UTC);
+            return time.getYear() >= EARLIEST && time.getYear() <= LATEST ? time : null;
+        } catch (DateTimeException e) {
+            return null;
         }
-        return null;
+    }
+
+    private static boolean hasOffset(String text) {
+        return OFFSET.matcher(text).matches();
     }
 
     /** The figure where it belongs to this kind, and nowhere else. */
@@ -154,7 +157,7 @@ public record LeakEvent(
 
     /** Whether its time says how far it is from UTC. */
     boolean hasOffset() {
-        return at.indexOf('T') >= 0 && at.strip().matches(".*(Z|[+-]\\d\\d(:?\\d\\d)?)");
+        return hasOffset(at.strip());
     }
 
     boolean is(Type one) {

@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What comes back by itself: signed jobs that are to be looked at again, and times of open jobs that are up. */
 @Service
-public class LooksService {
+class Looks {
     private static final int LONGEST_NOTE = 200;
     /** A time that was up longer ago is old news. */
     private static final Duration NEWS = Duration.ofDays(14);
@@ -31,7 +31,7 @@ public class LooksService {
     private final PeopleService people;
     private final Clock clock;
 
-    LooksService(LooksMapper looks, JobStore jobs, PeopleService people, Clock clock) {
+    Looks(LooksMapper looks, JobStore jobs, PeopleService people, Clock clock) {
         this.looks = looks;
         this.jobs = jobs;
         this.people = people;
@@ -39,25 +39,25 @@ public class LooksService {
     }
 
     @Transactional(readOnly = true)
-    public List<Look> ofJob(String number) {
+    List<Look> ofJob(String number) {
         return looks.ofJob(number);
     }
 
     /** Those whose day has come. */
     @Transactional(readOnly = true)
-    public Paged<Look> due() {
+    Paged<Look> due() {
         LocalDate today = today();
         return Paged.of(1, looks.countOpen(today), (most, after) -> looks.open(today, most, after));
     }
 
     /** All that nobody did yet. */
     @Transactional(readOnly = true)
-    public List<Look> open() {
+    List<Look> open() {
         return looks.open(null, Integer.MAX_VALUE, 0);
     }
 
     @Transactional(readOnly = true)
-    public List<LooksMapper.TimeUp> timesUp() {
+    List<TimeUp> timesUp() {
         Instant now = clock.instant();
         return looks.timesUp(now.minus(NEWS), now, MOST_TIMES);
     }
@@ -68,7 +68,7 @@ public class LooksService {
      * @throws RefusedInput naming each field that will not do
      */
     @Transactional
-    public void seen(String number, long id, @Nullable FirstRun seen, String note, String again, Person person) {
+    void seen(String number, long id, @Nullable FirstRun seen, String note, String again, Person person) {
         new Needs()
                 .that("seen", seen != null, "has to be said")
                 .that("note", note.length() <= LONGEST_NOTE, "has room for " + LONGEST_NOTE + " characters")
