@@ -100,3 +100,4 @@ create table job_look (
 ) strict;
 create index look_by_job on job_look (job_id);
 create index look_by_day on job_look (due_on) where seen is null;
+create index part_not_to_be_had on part_entry (job_id) where state = 'UNOBTAINABLE';

@@ -192,9 +192,10 @@ class DemoCrowd {
         long first = writer.queryForObject("select coalesce(max(id), 0) + 1 from leak_watch", Long.class);
         writer.update(
                 "insert into leak_watch (id, position_id, kind, name, person_id, started_at) with recursive n(i) as"
-                        + " (values (0) union all select i + 1 from n where i < ? - 1) select ? + i, (select id from"
-                        + " seal_position order by id limit 1 offset i % (select count(*) from seal_position)),"
-                        + " 'BOTTLE', 'bottle ' || i, 1, '2020-01-01T07:30:00.000Z' from n",
+                        + " (values (0) union all select i + 1 from n where i < ? - 1), p(id, k, c) as (select id,"
+                        + " row_number() over (order by id) - 1, count(*) over () from seal_position) select ? + i,"
+                        + " p.id, 'BOTTLE', 'bottle ' || i, 1, '2020-01-01T07:30:00.000Z' from n join p on p.k = n.i %"
+                        + " p.c",
                 count, first);
         writer.update(
                 "insert into leak_terms (watch_id, area, walk, every_days, allowance, document, bottle_ml, rises,"

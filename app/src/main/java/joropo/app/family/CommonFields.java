@@ -147,6 +147,9 @@ public final class CommonFields {
     public static final Field<String> PROVE_NOTE = Field.note("proveNote", "what was seen");
     public static final Field<Boolean> LEVEL_RIGHT = Field.tick("levelRight", "filled to level");
     public static final Field<Boolean> BREATHER_FREE = Field.tick("breatherFree", "breather free");
+    public static final Field<Boolean> GREASE_IN =
+            Field.tick("greaseIn", "greased: a third to half of the space, or until it shows");
+    public static final Field<Boolean> RELIEF_OPEN = Field.tick("reliefOpen", "relief open");
 
     public static final Field<String> CAUSE_CONFIRMED = Field.choice(
                     "causeConfirmed",

@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import joropo.app.family.Card;
 import joropo.app.family.Card.Shape;
 import joropo.app.family.CommonFields;
 import joropo.app.family.Stage;
+import joropo.app.ui.Field;
 import joropo.app.ui.SymptomFields;
 import joropo.core.diagnosis.Symptom;
+import joropo.core.material.Medium;
 
 /** The cards that every job has, whatever is sealed. */
 final class CommonCards {
@@ -33,12 +36,16 @@ final class CommonCards {
      * Those of a stage: with the joints where things are tightened, and with bearings and boots that came off.
      *
      * @param joints keys of the joints, @param log what came off, @param turning whether there is an axial play to read
+     * @param medium inside: a liquid is filled to its level, grease by its amount, air not at all
      */
-    static List<Card> of(Stage stage, List<String> joints, List<StripPart> log, boolean turning) {
+    static List<Card> of(Stage stage, List<String> joints, List<StripPart> log, boolean turning, Medium medium) {
         List<Card> own = CARDS.getOrDefault(stage, List.of());
         List<Card> out = new ArrayList<>(own);
         if (stage == Stage.SET) {
             out.addAll(1, Joints.cards(joints));
+        }
+        if (stage == Stage.PROVE) {
+            filled(medium).ifPresent(c -> out.add(1, c));
         }
         out.addAll(AssemblyCards.cards(stage));
         out.removeIf(c -> !turning && OF_TURNING.contains(c.id()));
@@ -121,17 +128,23 @@ final class CommonCards {
     }
 
     private static List<Card> prove() {
-        return List.of(
-                Card.of(
-                        "proving",
-                        "Proving",
-                        Shape.LIST,
-                        CommonFields.HAND_TURN,
-                        CommonFields.FIRST_RUN,
-                        CommonFields.SEAL_C,
-                        CommonFields.PROVE_NOTE),
-                Card.of("filled", "Filled", Shape.TICKS, CommonFields.LEVEL_RIGHT, CommonFields.BREATHER_FREE)
-                        .atOnce("Both done"));
+        return List.of(Card.of(
+                "proving",
+                "Proving",
+                Shape.LIST,
+                CommonFields.HAND_TURN,
+                CommonFields.FIRST_RUN,
+                CommonFields.SEAL_C,
+                CommonFields.PROVE_NOTE));
+    }
+
+    private static Optional<Card> filled(Medium medium) {
+        Field<?>[] ticks = medium == Medium.GREASE
+                ? new Field<?>[] {CommonFields.GREASE_IN, CommonFields.RELIEF_OPEN}
+                : new Field<?>[] {CommonFields.LEVEL_RIGHT, CommonFields.BREATHER_FREE};
+        return medium == Medium.GREASE || medium.isLiquid()
+                ? Optional.of(Card.of("filled", "Filled", Shape.TICKS, ticks).atOnce("Both done"))
+                : Optional.empty();
     }
 
     private static List<Card> sign() {

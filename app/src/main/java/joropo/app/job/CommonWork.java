@@ -29,6 +29,7 @@ import joropo.core.diagnosis.DiagnosisCheck;
 import joropo.core.diagnosis.DiagnosisInput;
 import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.diagnosis.LookedAt;
+import joropo.core.material.Medium;
 import joropo.core.plan.HoldPoints;
 import joropo.core.readings.Gauge;
 import joropo.core.units.RefusedInput;
@@ -57,10 +58,12 @@ final class CommonWork {
             Map.entry("closed", CommonFields.TIGHTENED.name()),
             Map.entry("hand-turn", CommonFields.HAND_TURN.name()),
             Map.entry("first-run", CommonFields.FIRST_RUN.name()),
-            Map.entry("filled", CommonFields.LEVEL_RIGHT.name()));
+            Map.entry("filled", CommonFields.LEVEL_RIGHT.name()),
+            Map.entry("greased", CommonFields.GREASE_IN.name()));
 
     private final ReadFields read;
     private final boolean turns;
+    private final Medium medium;
     private final AssemblyCards assembly;
     private final @Nullable DiagnosisResult diagnosis;
     private final List<Joint> joints;
@@ -78,6 +81,7 @@ final class CommonWork {
         diagnosis = diagnosis(symptoms, absent);
         joints = joints(cards.joints());
         turns = cards.turns();
+        medium = cards.medium();
         List<ShimPack> packs = cards.log().stream()
                 .map(StripPart::shims)
                 .filter(Objects::nonNull)
@@ -311,7 +315,11 @@ final class CommonWork {
     private void prove() {
         ProvingCheck.check(new ProvingInput(read.get(CommonFields.HAND_TURN), read.get(CommonFields.FIRST_RUN)))
                 .forEach(f -> add(Stage.PROVE, f));
-        add(Stage.PROVE, HoldPoints.filled(read.is(CommonFields.LEVEL_RIGHT), read.is(CommonFields.BREATHER_FREE)));
+        HoldPoints.filled(
+                        medium,
+                        read.is(CommonFields.LEVEL_RIGHT) && read.is(CommonFields.BREATHER_FREE),
+                        read.is(CommonFields.GREASE_IN) && read.is(CommonFields.RELIEF_OPEN))
+                .ifPresent(f -> add(Stage.PROVE, f));
     }
 
     private void add(Stage stage, Joint joint, Finding finding) {

@@ -11,17 +11,23 @@ import joropo.app.family.Family;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.ui.Field;
+import joropo.core.material.Medium;
 
 /** The cards of a job's sheets: those that every job has, then those of each item in turn. */
 final class JobCards {
     private final List<JobItem> items;
     private final List<String> joints;
     private final List<StripPart> log;
+    private final Medium medium;
     private final Families families;
     private final Map<Stage, List<Card>> common = new EnumMap<>(Stage.class);
 
-    /** @param log what came off, @param texts by name of the field: they say how many joints there are */
-    JobCards(List<JobItem> items, List<StripPart> log, Map<String, Typed> texts, Families families) {
+    /**
+     * @param log what came off, @param texts by name of the field: they say how many joints there are, @param medium
+     *     inside: what is filled goes by it
+     */
+    JobCards(List<JobItem> items, List<StripPart> log, Map<String, Typed> texts, Medium medium, Families families) {
+        this.medium = medium;
         this.items = items;
         this.joints = Joints.keys(texts);
         this.log = log;
@@ -35,7 +41,7 @@ final class JobCards {
 
     /** Those of the job itself, whatever is sealed. */
     List<Card> common(Stage stage) {
-        return common.computeIfAbsent(stage, s -> CommonCards.of(s, joints, log, turns()));
+        return common.computeIfAbsent(stage, s -> CommonCards.of(s, joints, log, turns(), medium));
     }
 
     /** Whether something here turns. */
@@ -45,6 +51,10 @@ final class JobCards {
 
     boolean isCommon(Card card) {
         return Arrays.stream(Stage.values()).anyMatch(s -> common(s).contains(card));
+    }
+
+    Medium medium() {
+        return medium;
     }
 
     List<String> joints() {

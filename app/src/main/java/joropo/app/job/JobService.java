@@ -129,6 +129,11 @@ public class JobService {
         return looks.open();
     }
 
+    /** Open jobs with a part that cannot be had. */
+    public List<WaitsForPart> waitingForParts() {
+        return looks.waiting();
+    }
+
     /** Times of open jobs that are up. */
     public List<TimeUp> timesUp() {
         return looks.timesUp();

@@ -34,7 +34,11 @@ record JobState(
             "turn",
             List.of(CommonFields.HAND_TURN.name()),
             "fill",
-            List.of(CommonFields.LEVEL_RIGHT.name(), CommonFields.BREATHER_FREE.name()),
+            List.of(
+                    CommonFields.LEVEL_RIGHT.name(),
+                    CommonFields.BREATHER_FREE.name(),
+                    CommonFields.GREASE_IN.name(),
+                    CommonFields.RELIEF_OPEN.name()),
             "run",
             List.of(CommonFields.FIRST_RUN.name()));
 

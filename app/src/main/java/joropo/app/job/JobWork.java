@@ -81,7 +81,7 @@ final class JobWork {
         this.begun = begun;
         care = position.care();
         log = off.stream().map(StripPart::removed).toList();
-        cards = new JobCards(all, off, texts, families);
+        cards = new JobCards(all, off, texts, position.medium(), families);
         read = ReadFields.of(cards.fields(), texts, shop);
         standing = all;
         items = all.stream()

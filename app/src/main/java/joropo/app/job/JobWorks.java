@@ -52,6 +52,7 @@ class JobWorks {
     JobCards cards(JobState state) {
         Map<String, Typed> texts = new HashMap<>();
         state.texts().values().forEach(texts::putAll);
-        return new JobCards(state.items(), state.beside().order(), texts, families);
+        return new JobCards(
+                state.items(), state.beside().order(), texts, state.position().medium(), families);
     }
 }

@@ -57,6 +57,11 @@ class Looks {
     }
 
     @Transactional(readOnly = true)
+    List<WaitsForPart> waiting() {
+        return looks.waiting(MOST_TIMES);
+    }
+
+    @Transactional(readOnly = true)
     List<TimeUp> timesUp() {
         Instant now = clock.instant();
         return looks.timesUp(now.minus(NEWS), now, MOST_TIMES);

@@ -32,6 +32,9 @@ interface LooksMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
+    /** Open jobs with a part that cannot be had, by the last word on it. */
+    List<WaitsForPart> waiting(int most);
+
     /** Times of open jobs that ended since. */
     List<TimeUp> timesUp(@Param("since") Instant since, @Param("now") Instant now, @Param("most") int most);
 }

@@ -43,6 +43,7 @@ class TodayController {
         model.addAttribute("due", Paged.of(1, store.due()));
         model.addAttribute("looks", jobs.looksDue());
         model.addAttribute("timesUp", jobs.timesUp());
+        model.addAttribute("waiting", jobs.waitingForParts());
         model.addAttribute("rising", watches.rising());
         model.addAttribute("toRead", watches.due());
         model.addAttribute("concessions", jobs.concessions(1));

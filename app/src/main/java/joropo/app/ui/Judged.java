@@ -15,7 +15,7 @@ public enum Judged {
     TICK("done", "done, take care", "not done", "not done", "wrong");
 
     /** Rules that somebody ticks off. */
-    private static final Set<String> TICKS = Set.of("innocent", "safe", "closed", "filled");
+    private static final Set<String> TICKS = Set.of("innocent", "safe", "closed", "filled", "greased");
 
     private final String pass;
     private final String caution;

@@ -25,7 +25,7 @@ import org.springframework.web.servlet.ModelAndView;
 class RefusedPages {
     private static final Logger LOG = LoggerFactory.getLogger(RefusedPages.class);
     private static final String FULL =
-            "The store could not be written: the disk may be full, or busy. " + "Nothing of this was stored.";
+            "The store could not be written: the disk may be full, read-only or busy. " + "Nothing of this was stored.";
 
     @ExceptionHandler
     Object refused(RefusedInput refused, HttpServletRequest request) {

@@ -51,7 +51,7 @@ class AssemblyCardsIT {
         JobMaker.keep(number, Stage.DECIDE, "boxStyle", "PTFE_GRAPHITE", "boxOrder", "SHAFT");
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/jobs/" + number + "/set");
-        page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
+        Filling.unfold(page);
         Filling.fill(page, "vaneGaps", "0.52 0.55 0.58 0.56 0.54 0.51");
         assertThat(page.locator("#rail")).containsText("Still wanted: target, tolerance");
         Filling.fill(page, "vaneTarget", "0.7", "vaneTolerance", "0.1", "vaneShimOpens", "YES");
@@ -105,7 +105,7 @@ class AssemblyCardsIT {
                 "symptom DRIPPING levelSeen yes breatherSeen yes aboveSeen yes sealBuild CARTRIDGE".split(" "));
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/jobs/" + number + "/set");
-        page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
+        Filling.unfold(page);
         Filling.fill(page, "couplingRim", "0 0 0 0", "couplingFace", "0 0 0 0", "couplingFaceDiameter", "200");
         Filling.fill(page, "couplingFront", "250", "couplingBack", "750", "couplingSag", "0");
         assertThat(page.locator("#rail")).containsText("the position's speed");

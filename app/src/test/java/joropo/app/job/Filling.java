@@ -16,6 +16,11 @@ final class Filling {
 
     private Filling() {}
 
+    /** Opens every closed card of the page. */
+    static void unfold(Page page) {
+        page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
+    }
+
     /** @param idAndText each field that is there, and what is typed, chosen or ticked in it */
     static void fill(Page page, String... idAndText) {
         Map<String, String> texts = new LinkedHashMap<>();

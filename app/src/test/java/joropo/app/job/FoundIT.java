@@ -40,7 +40,7 @@ class FoundIT {
 
     private void at(String number, String stage) {
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage);
-        page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
+        Filling.unfold(page);
     }
 
     private JobWork work(String number) {

@@ -23,6 +23,7 @@ import org.junit.jupiter.api.Test;
 class JobSectionsIT {
     private static void at(Page page, String number, String stage) {
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage);
+        Filling.unfold(page);
     }
 
     private static Locator rail(Page page, String words) {

@@ -123,6 +123,7 @@ class NotSavedIT {
         if (how.equals("signed")) {
             number = JobMaker.readyToSign("IN");
             page.navigate(Workshop.address() + "/jobs/" + number + "/measure");
+            Filling.unfold(page);
             jobs.sign(number, JobMaker.person("jacinta"));
         } else {
             jobs.withdraw(number, "opened twice", JobMaker.person("jacinta"));

@@ -70,7 +70,7 @@ class RingJobIT {
 
     private static void at(Page page, String number, String stage) {
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage);
-        page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
+        Filling.unfold(page);
     }
 
     private static void keep(Page page, String next) {

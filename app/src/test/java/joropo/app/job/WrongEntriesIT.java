@@ -14,6 +14,7 @@ import joropo.app.family.Families;
 import joropo.app.family.Stage;
 import joropo.app.ui.Field;
 import joropo.app.ui.Field.Kind;
+import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -142,11 +143,12 @@ class WrongEntriesIT {
         Page page = Workshop.page("marisol");
         String number = JobMaker.madeSafe();
         page.navigate(Workshop.address() + "/jobs/" + number + "/" + stage.path());
-        page.evaluate("() => document.querySelectorAll('details.fold').forEach(d => { d.open = true; })");
+        Filling.unfold(page);
         List<Field<?>> fields = new JobCards(
                         List.of(new JobItem(1, PartKind.LIP_SEAL, "", null)),
                         List.of(),
                         Map.of(),
+                        Medium.OIL,
                         Workshop.bean(Families.class))
                 .fields(stage)
                 .filter(f -> WRONG.containsKey(f.kind()))

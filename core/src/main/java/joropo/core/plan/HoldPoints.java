@@ -1,5 +1,7 @@
 package joropo.core.plan;
 
+import java.util.Optional;
+import joropo.core.material.Medium;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
@@ -55,15 +57,30 @@ public final class HoldPoints {
                 "Go round once more, then tick.");
     }
 
-    /** Filled to level and free to breathe. */
-    public static Finding filled(boolean levelRight, boolean breatherFree) {
-        return ticked(
-                "filled",
-                "filled and breathing",
-                levelRight && breatherFree,
-                "Level and breather are ticked.",
-                "Level and breather are not both ticked.",
-                "Fill to level, prove the breather free.");
+    /**
+     * A liquid filled to its level and free to breathe, or grease by its amount with the relief open.
+     *
+     * @param level both ticks of a liquid, @param grease both of grease, @return empty: nothing is filled into air
+     */
+    public static Optional<Finding> filled(Medium medium, boolean level, boolean grease) {
+        if (medium == Medium.GREASE) {
+            return Optional.of(ticked(
+                    "greased",
+                    "greased, relief open",
+                    grease,
+                    "Grease and relief are ticked.",
+                    "Grease and relief are not both ticked.",
+                    "Grease a third to half of the space, or until it shows; open the relief."));
+        }
+        return !medium.isLiquid()
+                ? Optional.empty()
+                : Optional.of(ticked(
+                        "filled",
+                        "filled and breathing",
+                        level,
+                        "Level and breather are ticked.",
+                        "Level and breather are not both ticked.",
+                        "Fill to level, prove the breather free."));
     }
 
     private static Finding ticked(String id, String subject, boolean all, String done, String open, String remedy) {

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import joropo.core.assembly.ProvingInput.FirstRun;
 import joropo.core.assembly.ProvingInput.HandTurn;
+import joropo.core.material.Medium;
 import joropo.core.plan.HoldPoints;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -75,7 +77,22 @@ class AssemblyTest {
         assertThat(HoldPoints.sealIsTheCause(true, false, true).status()).isEqualTo(Status.MISSING);
         assertThat(HoldPoints.closed(true, true, true, true).status()).isEqualTo(Status.PASS);
         assertThat(HoldPoints.closed(true, true, true, false).status()).isEqualTo(Status.MISSING);
-        assertThat(HoldPoints.filled(true, true).status()).isEqualTo(Status.PASS);
-        assertThat(HoldPoints.filled(false, true).status()).isEqualTo(Status.MISSING);
+        assertThat(HoldPoints.filled(Medium.OIL, true, false))
+                .get()
+                .extracting(Finding::status)
+                .isEqualTo(Status.PASS);
+        assertThat(HoldPoints.filled(Medium.OIL, false, true))
+                .get()
+                .extracting(Finding::status)
+                .isEqualTo(Status.MISSING);
+        assertThat(HoldPoints.filled(Medium.GREASE, true, false))
+                .get()
+                .extracting(Finding::status)
+                .isEqualTo(Status.MISSING);
+        assertThat(HoldPoints.filled(Medium.GREASE, false, true))
+                .get()
+                .extracting(Finding::status)
+                .isEqualTo(Status.PASS);
+        assertThat(HoldPoints.filled(Medium.AIR, false, false)).isEmpty();
     }
 }
