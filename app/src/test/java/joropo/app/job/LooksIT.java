@@ -65,8 +65,8 @@ class LooksIT {
         assertThat(fitter.get("/").body()).contains("Time is up", "static hold", "job " + number);
         jdbc.update(
                 "insert into part_entry (job_id, part, state, count, size, reason, follow_up, person_id, entered_at)"
-                        + " select id, 'seal', 'UNOBTAINABLE', 1, '45x62x8', 'none to be had', 'ordered, back in May', 1,"
-                        + " '2026-11-01T07:00:00.000Z' from job where number = ?",
+                        + " select id, 'seal', 'UNOBTAINABLE', 1, '45x62x8', 'none to be had', 'ordered, back in May',"
+                        + " 1, '2026-11-01T07:00:00.000Z' from job where number = ?",
                 number);
         assertThat(fitter.get("/").body()).contains("Waiting for a part", "45x62x8", "ordered, back in May");
     }

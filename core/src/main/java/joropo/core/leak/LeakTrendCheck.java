@@ -107,8 +107,7 @@ public final class LeakTrendCheck {
     private @Nullable LocalDate day(@Nullable Double sinceEpoch) {
         return sinceEpoch == null || Math.abs(sinceEpoch - lastDay()) > FARTHEST_DAYS
                 ? null
-                : last.plusSeconds((long) Math.floor((sinceEpoch - lastDay()) * DAY_S + SLACK))
-                        .toLocalDate();
+                : last.plusSeconds(Math.round((sinceEpoch - lastDay()) * DAY_S)).toLocalDate();
     }
 
     private @Nullable Double perRunningHour() {
