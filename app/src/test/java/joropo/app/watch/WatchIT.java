@@ -21,6 +21,16 @@ import org.springframework.jdbc.core.JdbcTemplate;
 class WatchIT {
     private final JdbcTemplate jdbc = Workshop.bean(JdbcTemplate.class);
 
+    private static Visitor known;
+
+    /** Signing in is dear: once for all. */
+    private static synchronized Visitor fitter() throws Exception {
+        if (known == null) {
+            known = new Visitor(Workshop.address()).signIn("marisol");
+        }
+        return known;
+    }
+
     private int counted(long watch) {
         return jdbc.queryForObject("select count(*) from leak_entry where watch_id = ?", Integer.class, watch);
     }
@@ -64,9 +74,7 @@ class WatchIT {
         long watch = WatchMaker.watch("BOTTLE", "bottleMl", "400");
         WatchMaker.read(watch, 7, "28");
         WatchMaker.read(watch, 1, "60");
-        String page = new Visitor(Workshop.address())
-                .signIn("marisol")
-                .post(
+        String page = fitter().post(
                         "/watches/" + watch + "/entries",
                         "figure",
                         figure == null ? "" : figure,
@@ -90,7 +98,7 @@ class WatchIT {
         long watch = WatchMaker.watch("BOTTLE", "bottleMl", "900");
         WatchMaker.read(watch, 7, "28");
         WatchMaker.read(watch, 1, "60");
-        var fitter = new Visitor(Workshop.address()).signIn("marisol");
+        var fitter = fitter();
         for (int i = 0; i < 2; i++) {
             fitter.post("/watches/" + watch + "/entries", "figure", "0.09 L", "sent", "once-" + watch);
         }
@@ -106,7 +114,7 @@ class WatchIT {
         long watch = WatchMaker.watch("DROPS", "allowance", "10");
         WatchMaker.read(watch, 14, "4");
         WatchMaker.read(watch, 7, "12 drops in 30 s");
-        var fitter = new Visitor(Workshop.address()).signIn("marisol");
+        var fitter = fitter();
         assertThat(fitter.get("/watches/" + watch).body()).contains("24 drops/min", "It loses more than it may.");
         Long entry = jdbc.queryForObject("select max(id) from leak_entry where watch_id = ?", Long.class, watch);
         String strike = "/watches/" + watch + "/entries/" + entry + "/strike";
@@ -143,13 +151,13 @@ class WatchIT {
                 .isVisible();
         Workshop.close(page);
 
-        byte[] paper = new Visitor(Workshop.address()).signIn("marisol").bytes("/watches/" + watch + "/chart.pdf");
+        byte[] paper = fitter().bytes("/watches/" + watch + "/chart.pdf");
         try (var document = Loader.loadPDF(paper)) {
             assertThat(new PDFTextStripper().getText(document))
                     .contains("seal sheet 2", "It leaks more than it used to", "next Tuesday")
                     .contains("Watched machine");
         }
-        byte[] label = new Visitor(Workshop.address()).signIn("marisol").bytes("/watches/" + watch + "/label.pdf");
+        byte[] label = fitter().bytes("/watches/" + watch + "/label.pdf");
         try (var document = Loader.loadPDF(label)) {
             assertThat(new PDFTextStripper().getText(document)).contains("caught in a bottle", "every 7 days");
         }
@@ -160,7 +168,7 @@ class WatchIT {
         long watch = WatchMaker.watch("LEVEL", "allowance", "1", "tank", "BARRIER");
         WatchMaker.read(watch, 10, "120");
         WatchMaker.read(watch, 5, "126");
-        var fitter = new Visitor(Workshop.address()).signIn("marisol");
+        var fitter = fitter();
         assertThat(fitter.get("/watches/" + watch).body())
                 .contains("It loses more than it may.", "comes in past the inner face");
         String refused = fitter.post("/watches/" + watch + "/terms", "area", "", "every", "x", "allowance", "-2")
@@ -198,17 +206,14 @@ class WatchIT {
                         + " '2026-01-01T00:00:00.000Z')",
                 watch,
                 "other-shop-" + watch);
-        assertThat(new Visitor(Workshop.address())
-                        .signIn("marisol")
-                        .get("/watches/" + watch)
-                        .body())
+        assertThat(fitter().get("/watches/" + watch).body())
                 .contains("The entries do not follow each other", "Strike the wrong one.");
     }
 
     @Test
     void aBeginThatLacksSomethingKeepsTheRest() throws Exception {
         long position = WatchMaker.position();
-        var fitter = new Visitor(Workshop.address()).signIn("marisol");
+        var fitter = fitter();
         String page = fitter.post(
                         "/watches/new",
                         Map.of("position", Long.toString(position), "name", "glass", "area", "hall", "allowance", "two")
