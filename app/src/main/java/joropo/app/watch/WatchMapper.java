@@ -15,6 +15,7 @@ interface WatchMapper {
 
     Optional<WatchLine> line(long id);
 
+    /** The first of them: nobody hangs more at one shaft. */
     List<WatchLine> atPosition(long positionId);
 
     List<Long> liveAt(long positionId);
