@@ -516,7 +516,8 @@ class BenchRun {
                 .append(String.format(".%n"));
         out.append(String.format(
                 Locale.ROOT,
-                "%nBeside %,d jobs, 2,000 lots and 5,000 leak watches of 200 readings (`./joropo demo --jobs %d`), against the demo alone, "
+                "%nBeside %,d jobs, 2,000 lots and 5,000 leak watches of 200 readings (`./joropo demo --jobs %d`), "
+                        + "against the demo alone, "
                         + "side by side (aim: at "
                         + "most twice, p99 under 100 ms); resident memory after it %.0f MiB (aim: under 350):%n%n"
                         + "| request | median ms, demo | median ms, very many | times | p99 ms, very many |%n"
