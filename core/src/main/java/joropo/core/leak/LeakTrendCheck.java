@@ -3,6 +3,7 @@ package joropo.core.leak;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import joropo.core.leak.LeakEvent.Seen;
@@ -78,7 +79,7 @@ public final class LeakTrendCheck {
                         .map(r -> LeakTrendResult.Rate.of(r, ml))
                         .toList())
                 .alarm(alarm != null && alarm.isRinging())
-                .lastPerDay(judged.isEmpty() ? null : judged.get(judged.size() - 1))
+                .lastPerDay(worstStanding().map(r -> judged(r.perDay())).orElse(null))
                 .mlPerRunningHour(perRunningHour())
                 .levelMl(in.kind() == LeakKind.BOTTLE ? series.level() : null)
                 .bottleFullOn(bottleFull().orElse(null))
@@ -174,6 +175,17 @@ public final class LeakTrendCheck {
                 .isPresent();
     }
 
+    /** The greatest of those that stand. */
+    private Optional<LeakRate> worstStanding() {
+        return series.standing().stream().max(Comparator.comparingDouble(r -> judged(r.perDay())));
+    }
+
+    private boolean isPast(double allowance) {
+        return worstStanding()
+                .filter(r -> judged(r.perDay()) > allowance + SLACK)
+                .isPresent();
+    }
+
     private Finding allowance() {
         String subject = "rate against allowance";
         if (isRunning()) {
@@ -184,7 +196,8 @@ public final class LeakTrendCheck {
                     "It runs out in a stream.",
                     "Call somebody now. Stop it safely, isolate, then look.");
         }
-        if (judged.isEmpty()) {
+        LeakRate r = worstStanding().orElse(null);
+        if (r == null) {
             return Finding.missing(
                     "allowance",
                     subject,
@@ -193,8 +206,7 @@ public final class LeakTrendCheck {
                             : "Nothing settled yet: what was read so far is running in, or not alike.",
                     "Read it again.");
         }
-        LeakRate r = settled.get(settled.size() - 1);
-        double rate = judged.get(judged.size() - 1);
+        double rate = judged(r.perDay());
         if (in.allowance() == null) {
             return in.isRegulated() && rate * r.days() > 0
                     ? valued(lawful(Status.FAIL), rate)
@@ -283,12 +295,13 @@ public final class LeakTrendCheck {
         }
         Double crosses = trend.crosses(in.allowance(), trend.slope());
         LocalDate on = day(crosses);
-        if (on == null || judged.get(judged.size() - 1) > in.allowance() + SLACK) {
+        boolean past = isPast(in.allowance());
+        if (on == null || past) {
             return Optional.of(guide(
                     "forecast",
                     Status.PASS,
                     subject,
-                    on == null ? "It does not rise towards its allowance." : "It is past its allowance already.",
+                    past ? "It is past its allowance already." : "It does not rise towards its allowance.",
                     ""));
         }
         double days = crosses - now();
@@ -320,7 +333,9 @@ public final class LeakTrendCheck {
             return Finding.missing("data", subject, unknown, "Set it right, and read it.");
         }
         List<LeakRate> rates = series.rates();
-        if (!rates.isEmpty() && rates.get(rates.size() - 1).unlike()) {
+        if (in.kind() != LeakKind.DROPS
+                && !rates.isEmpty()
+                && rates.get(rates.size() - 1).unlike()) {
             return guide(
                     "data",
                     Status.REMEASURE,

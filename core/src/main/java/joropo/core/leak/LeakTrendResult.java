@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param crossesOn when the line passes the allowance, at the latest in a hundred years; absent: it does not climb
  * @param crossesFrom earliest in eight of ten, @param crossesTo latest; absent: perhaps not at all
  * @param mlPerRunningHour the last settled rate by the machine's counter; absent: not read at both ends, or it stood
- * @param lastPerDay the last settled rate, @param levelMl what is in the bottle
+ * @param lastPerDay the rate that stands against the allowance, @param levelMl what is in the bottle
  */
 @RecordBuilder
 public record LeakTrendResult(

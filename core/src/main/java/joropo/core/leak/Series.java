@@ -1,7 +1,9 @@
 package joropo.core.leak;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import joropo.core.leak.LeakEvent.Seen;
 import joropo.core.leak.LeakEvent.Type;
 import joropo.core.units.RefusedInput;
@@ -16,6 +18,9 @@ final class Series {
     private static final double LIQUID_K = 0.5;
     /** Of at most one drop, the middle. */
     private static final double NO_DROP = 0.5;
+
+    /** Read so shortly before it was topped up, nothing was lost between. */
+    private static final double AT_ONCE_DAYS = 1.0 / 24;
 
     private static final double SLACK = 1e-9;
 
@@ -126,7 +131,7 @@ final class Series {
         Double figure = figure(e);
         if (e.is(Type.TOPPED_UP)) {
             if (!gathers) {
-                gap |= figure == null;
+                gap |= figure == null || base != null && LeakRate.days(base.time(), e.time()) > AT_ONCE_DAYS;
                 from(figure == null ? null : e, figure == null ? 0 : figure);
             }
             return;
@@ -192,12 +197,30 @@ final class Series {
         };
     }
 
-    /** Drops of a standing shaft say nothing of a turning one: what stands apart from the last look is set aside. */
+    /** Drops of a standing shaft say nothing of a turning one: where it was read turning, that is what is followed. */
     private void alike() {
-        if (rates.isEmpty() || rates.get(rates.size() - 1).to().running() == null) {
-            return;
+        boolean turned = rates.stream().anyMatch(r -> Boolean.TRUE.equals(r.to().running()));
+        if (turned) {
+            rates.replaceAll(r -> Boolean.FALSE.equals(r.to().running()) ? r.asUnlike() : r);
         }
-        Boolean now = rates.get(rates.size() - 1).to().running();
-        rates.replaceAll(r -> r.to().running() == null || r.to().running().equals(now) ? r : r.asUnlike());
+    }
+
+    /**
+     * Rates that stand against the allowance: the newest settled one, and of drops the newest in each state, since one
+     * look at a standing shaft does not end what was counted on a turning one.
+     */
+    List<LeakRate> standing() {
+        Map<String, LeakRate> newest = new LinkedHashMap<>();
+        for (LeakRate r : rates) {
+            if (in.kind() == LeakKind.DROPS ? !r.runIn() : r.isSettled()) {
+                Boolean state = in.kind() == LeakKind.DROPS ? r.to().running() : null;
+                if (Boolean.TRUE.equals(state)) {
+                    newest.remove(String.valueOf((Object) null));
+                }
+                newest.remove(String.valueOf(state));
+                newest.put(String.valueOf(state), r);
+            }
+        }
+        return List.copyOf(newest.values());
     }
 }
