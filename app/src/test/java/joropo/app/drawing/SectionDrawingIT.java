@@ -47,7 +47,8 @@ class SectionDrawingIT {
                 const frame = svg.getBoundingClientRect();
                 const turned = frame.height > frame.width;
                 const over = (a, b, slackX, slackY) => a.left + slackX < b.right - slackX
-                  && b.left + slackX < a.right - slackX && a.top + slackY < b.bottom - slackY && b.top + slackY < a.bottom - slackY;
+                  && b.left + slackX < a.right - slackX
+                  && a.top + slackY < b.bottom - slackY && b.top + slackY < a.bottom - slackY;
                 const boxes = [...svg.querySelectorAll('text')].map(t => [t.textContent, t.getBoundingClientRect()]);
                 boxes.forEach(([text, b], i) => {
                   if (b.left < frame.left - 1 || b.right > frame.right + 1 || b.bottom > frame.bottom + 1)

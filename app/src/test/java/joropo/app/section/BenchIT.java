@@ -25,7 +25,8 @@ class BenchIT {
     private static final String GROOVED = """
             {"name": "grooved", "shaftDiameterMm": 45, "boreDiameterMm": 62,
              "spaces": [{"medium": "AIR"}, {"medium": "OIL"}],
-             "boreItems": [{"type": "SEAL", "id": "s1", "fromMm": 2, "widthMm": 8, "outsideDiameterMm": 62, "mainLip": "IN"},
+             "boreItems": [{"type": "SEAL", "id": "s1", "fromMm": 2, "widthMm": 8,
+               "outsideDiameterMm": 62, "mainLip": "IN"},
               {"type": "SHOULDER", "id": "h1", "fromMm": 14}],
              "shaftItems": [{"type": "RUNNING_SURFACE", "fromMm": 0, "toMm": 30},
               {"type": "WEAR_GROOVE", "fromMm": 6, "toMm": 7, "depthMm": 0.05}]}""";
