@@ -126,7 +126,7 @@ public final class Workshop {
 
     private static synchronized Browser browser() {
         if (browser == null) {
-            String chromium = System.getenv().getOrDefault("JOROPO_CHROMIUM", "/usr/bin/chromium");
+            String chromium = System.getenv().getOrDefault("JOROPO_CHROMIUM", "/usr/bin/chromium-headless-shell");
             browser = Playwright.create(
                             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
                     .chromium()
