@@ -21,8 +21,15 @@ public final class BoltCircle {
         return svg(sequence, List.of(), sequence.get(0), prefix);
     }
 
-    /** @param done bolts that are tightened in this pass, @param next the one that is to be tightened now, 0: none */
+    /**
+     * Nothing for a single one: it has no order.
+     *
+     * @param done bolts that are tightened in this pass, @param next the one that is to be tightened now, 0: none
+     */
     public static String svg(List<Integer> sequence, List<Integer> done, int next, String prefix) {
+        if (sequence.size() == 1) {
+            return "";
+        }
         int bolts = sequence.size();
         var svg = new Svg(prefix);
         svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section bolts\" viewBox=\"0 0 " + Svg.n(SIZE) + " "

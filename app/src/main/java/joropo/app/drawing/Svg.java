@@ -5,7 +5,7 @@ import joropo.core.plan.PartKind;
 
 /** Writes SVG 1.1 that page and printer both take: no style, no script, no link but to its own clips and patterns. */
 final class Svg {
-    static final double CHARACTER_MONO = 0.6;
+    static final double CHARACTER_MONO = 0.65;
     static final double CHARACTER_CONDENSED = 0.5;
     private static final double POINT_DRAWN_IN = 0.2;
 

@@ -13,7 +13,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class TrackDrawing {
     private static final double WIDTH = 480;
-    private static final double HEIGHT = 250;
     private static final double SURFACE_Y = 118;
     private static final double TOP_Y = 46;
     private static final double LEFT = 46;
@@ -22,7 +21,9 @@ public final class TrackDrawing {
     private static final double LEAST_NOTCH = 3;
     private static final double SLEEVE_HIGH = 9;
     private static final double LARGEST = 22;
-    private static final double SHIFT_Y = 196;
+    private static final double BELOW_SURFACE = 30;
+    private static final double BELOW_TRACK = 64;
+    private static final double NOTES_BELOW = 48;
     private static final double NUMBER = 13.5;
     private static final double NAME = 13;
 
@@ -30,6 +31,8 @@ public final class TrackDrawing {
     private final Svg svg;
     private final double from;
     private final double scale;
+    private final double shiftY;
+    private final double height;
 
     private TrackDrawing(TrackPicture drawn, String prefix) {
         this.drawn = drawn;
@@ -39,6 +42,10 @@ public final class TrackDrawing {
         double most = DoubleStream.of(seen).max().orElse(10);
         this.scale = Math.min(LARGEST, (RIGHT - LEFT) / Math.max(most - least, 4));
         this.from = least - ((RIGHT - LEFT) / scale - (most - least)) / 2;
+        this.shiftY = SURFACE_Y
+                + (drawn.track() == null ? BELOW_SURFACE : BELOW_TRACK)
+                + (drawn.sleeve() == null ? 0 : SLEEVE_HIGH);
+        this.height = shiftY + NOTES_BELOW + 6;
     }
 
     private DoubleStream places() {
@@ -66,11 +73,11 @@ public final class TrackDrawing {
     }
 
     private String draw() {
-        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 480 250\" role=\"img\" "
-                + "focusable=\"false\" color=\"#17332c\" aria-labelledby=\""
+        svg.raw("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"section\" viewBox=\"0 0 480 " + Svg.n(height)
+                + "\" role=\"img\" focusable=\"false\" color=\"#17332c\" aria-labelledby=\""
                 + svg.id("t") + "\">");
         svg.raw("<title id=\"" + svg.id("t") + "\">Running surface along the shaft, outside left</title>");
-        svg.rect(Ink.PAPER, 0, 0, WIDTH, HEIGHT);
+        svg.rect(Ink.PAPER, 0, 0, WIDTH, height);
         svg.rect(Ink.SHAFT, 0, TOP_Y, WIDTH, SURFACE_Y - TOP_Y);
         if (drawn.ground() != null) {
             ground(drawn.ground());
@@ -105,7 +112,7 @@ public final class TrackDrawing {
                                 : Stream.of("the lip is clear when moved by " + mm(drawn.requiredMm())),
                         drawn.notes().stream())
                 .toList();
-        svg.words(Ink.NAME, 14, 244, NAME, "start", String.join("; ", notes));
+        svg.words(Ink.NAME, 14, shiftY + NOTES_BELOW, NAME, "start", String.join("; ", notes));
         return svg.raw("</svg>").toString();
     }
 
@@ -177,8 +184,8 @@ public final class TrackDrawing {
 
     /** Arrows from where the old lip ran to as far as the new one may go. */
     private void shifts(double old) {
-        svg.path(Ink.HAIR, "M" + Svg.n(x(old)) + " " + Svg.n(SURFACE_Y) + "V" + Svg.n(SHIFT_Y + 8));
-        plated(x(old), SHIFT_Y + 24, drawn.datum() ? "old lip " + mm(old) : "old lip");
+        svg.path(Ink.HAIR, "M" + Svg.n(x(old)) + " " + Svg.n(SURFACE_Y) + "V" + Svg.n(shiftY + 8));
+        plated(x(old), shiftY + 24, drawn.datum() ? "old lip " + mm(old) : "old lip");
         arrow(old, 1, drawn.inwardMm(), "inward");
         arrow(old, -1, drawn.outwardMm(), "outward");
     }
@@ -191,14 +198,14 @@ public final class TrackDrawing {
         if (possible > 0) {
             svg.path(
                     Ink.MARK,
-                    "M" + Svg.n(x(old)) + " " + Svg.n(SHIFT_Y) + "H" + Svg.n(end) + "m" + (-side * 7) + " -5l"
-                            + side * 7 + " 5l" + (-side * 7) + " 5");
+                    "M" + Svg.n(x(old)) + " " + Svg.n(shiftY) + "H" + Svg.n(end) + "m" + (-side * 7) + " -5l" + side * 7
+                            + " 5l" + (-side * 7) + " 5");
         }
         boolean tooLittle = drawn.requiredMm() != null && possible < drawn.requiredMm() - 1e-9;
         String words = mm(possible) + " " + word + (tooLittle ? ": not enough" : "");
-        double width = Svg.width(words, NUMBER, Svg.CHARACTER_MONO);
+        double width = Svg.width(words, NAME, Svg.CHARACTER_CONDENSED);
         double at = side > 0 ? Math.min(end + 8, WIDTH - width - 4) : Math.max(end - 8, width + 4);
-        svg.number(Ink.NUMBER, at, SHIFT_Y + 5, NUMBER, side > 0 ? "start" : "end", words);
+        svg.words(Ink.NAME, at, shiftY + 5, NAME, side > 0 ? "start" : "end", words);
     }
 
     private void datum() {

@@ -206,8 +206,8 @@ public record JobPage(
                                     .allMatch(f -> !f.isTick() || !f.text().isBlank())
                     ? "done"
                     : fields.stream()
-                            .filter(f -> !f.text().isBlank() && !f.isChoice() && !f.isTick())
-                            .map(FieldView::text)
+                            .filter(f -> !f.text().isBlank() && !f.isTick() && !f.isGauge())
+                            .map(FieldView::said)
                             .collect(Collectors.joining(", "));
         }
 
@@ -258,6 +258,24 @@ public record JobPage(
 
         public boolean isTick() {
             return field.kind() == Field.Kind.TICK;
+        }
+
+        public boolean isGauge() {
+            return isChoice() && name().endsWith("Gauge");
+        }
+
+        /** Whether something is still to be entered where it is empty: its hint does not say what that means. */
+        public boolean isWanted() {
+            return !isNote() && field.kind() != Field.Kind.LINE && !hint().startsWith("empty: ");
+        }
+
+        /** What stands in it, a choice in its words. */
+        public String said() {
+            return choices.stream()
+                    .filter(c -> c.value().equals(text))
+                    .map(Field.Choice::words)
+                    .findFirst()
+                    .orElse(text);
         }
 
         public boolean isNote() {

@@ -145,7 +145,7 @@ class JobPages {
                 new Sheet(
                         cards(stage, work, shown, state.lastRevision(stage).isPresent()),
                         items(state, stage, work),
-                        work.asks(),
+                        work.asks(stage),
                         paper -> work.main()
                                 .picture(paper, numbered, next)
                                 .map(Picture::svg)
@@ -216,9 +216,14 @@ class JobPages {
         return out;
     }
 
-    /** @param kept whether the stage was saved before: what is done then folds to one line */
+    /**
+     * What is done folds to one line, and so does what a machine that is not safe yet cannot show.
+     *
+     * @param kept whether the stage was saved before: what was left empty then is not waited for
+     */
     private List<CardView> cards(Stage stage, JobWork work, Shown shown, boolean kept) {
-        List<String> asks = work.asks();
+        List<String> asks = work.asks(stage);
+        boolean tooEarly = stage == Stage.STRIP && !work.madeSafe();
         List<String> idle = work.idle();
         List<Panel> panels = work.panels(stage);
         Map<String, String> doubts = work.doubts();
@@ -235,7 +240,7 @@ class JobPages {
                     .toList();
             boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
             boolean closed = empty && !asks.contains(card.id()) && (card.folded() || idle.contains(card.id()))
-                    || kept && !empty && isDone(fields, open);
+                    || (empty ? tooEarly && item > 0 : (kept || isFull(fields)) && isDone(fields, open));
             List<Panel> under = Stream.concat(
                             panels.stream().filter(p -> p.card().equals(card.id())),
                             card.causes() ? causes.stream() : Stream.empty())
@@ -245,11 +250,17 @@ class JobPages {
         return out;
     }
 
+    private static boolean isFull(List<FieldView> fields) {
+        return fields.stream().noneMatch(f -> f.text().isBlank() && f.isWanted());
+    }
+
     /** Whether nothing of a card is wrong, suspected or wanting. @param open fields that something is found at */
     private static boolean isDone(List<FieldView> fields, Set<String> open) {
         return fields.stream()
-                .allMatch(f ->
-                        f.error() == null && f.doubt() == null && f.struck().isEmpty() && !open.contains(f.name()));
+                .allMatch(f -> f.error() == null
+                        && f.doubt() == null
+                        && (f.struck().isEmpty() || !f.text().isBlank())
+                        && !open.contains(f.name()));
     }
 
     private static FieldView field(Field<?> field, JobWork work, Map<String, String> doubts, Shown shown) {

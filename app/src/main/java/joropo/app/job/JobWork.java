@@ -377,10 +377,17 @@ final class JobWork {
                 .toList();
     }
 
-    /** Closed cards that something typed asks for. */
-    List<String> asks() {
-        return items.stream()
-                .flatMap(i -> i.work().asks().stream().map(c -> i.item().prefix() + c))
+    /** Closed cards that something typed asks for: once a machine is safe, what is found in it too. */
+    List<String> asks(Stage stage) {
+        Stream<String> found = stage == Stage.STRIP && madeSafe()
+                ? cards.of(stage).stream()
+                        .filter(c -> itemOf(c).isPresent() && !c.folded())
+                        .map(Card::id)
+                : Stream.empty();
+        return Stream.concat(
+                        items.stream().flatMap(i -> i.work().asks().stream()
+                                .map(c -> i.item().prefix() + c)),
+                        found)
                 .toList();
     }
 

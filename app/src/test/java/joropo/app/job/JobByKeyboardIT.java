@@ -104,7 +104,7 @@ class JobByKeyboardIT {
         keep(keys, "sign");
         keys.to("#remark").type("breather renewed").press("Tab").field("nextLook", "2026-12-24");
         keys.to("#go button.keep").press("Enter");
-        assertThat(page.locator("#go .rev")).hasText("saved as revision 1");
+        assertThat(page.locator("#go .rev")).hasText("revision 1");
         keys.field("password", "guasimo-marisol");
         assertThat(page.locator("#sign-head")).hasText("Signed");
 

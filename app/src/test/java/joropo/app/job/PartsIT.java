@@ -73,17 +73,17 @@ class PartsIT {
                 "yes");
         Page page = Workshop.page("marisol");
         page.navigate(url(number, Stage.INTAKE));
-        page.click("#parts > section > details summary");
-        page.click("#parts > section > details .decide-part button");
+        page.click("#parts .gauge > details summary");
+        page.click("#parts .gauge > details .decide-part button");
         assertThat(page.locator("#parts .wrong")).hasText("Needs a kind from the list.");
         page.selectOption("#new-kind", "SLINGER");
         page.fill("#new-size", "45");
         page.fill("#new-count", "two");
-        page.click("#parts > section > details .decide-part button");
+        page.click("#parts .gauge > details .decide-part button");
         assertThat(page.locator("#parts .wrong")).hasText("Needs a whole number of pieces.");
         assertThat(page.locator("#new-size")).hasValue("45");
         page.fill("#new-count", "1");
-        page.click("#parts > section > details .decide-part button");
+        page.click("#parts .gauge > details .decide-part button");
         assertThat(page.locator(".part-lines li.is-open")).containsText("slinger 45");
         assertThat(page.locator(".part-lines li.is-open")).containsText("none in the store");
 

@@ -88,13 +88,13 @@ class WholeJobIT {
         assertThat(page.locator(".ask-next b")).not().hasText(first);
         fill("signRAN_DRY", "SEEN");
         assertThat(page.locator("#causes .causes li").first()).containsText("ran low or dry before");
-        page.click("#parts > section > details summary");
+        page.click("#parts .gauge > details summary");
         page.selectOption("#new-kind", "LIP_SEAL");
         page.fill("#new-size", "45x65");
-        page.click("#parts > section > details .decide-part button");
+        page.click("#parts .gauge > details .decide-part button");
         assertThat(page.locator("#parts .wrong")).containsText("not understood as a seal size");
         page.fill("#new-size", "45-65-8");
-        page.click("#parts > section > details .decide-part button");
+        page.click("#parts .gauge > details .decide-part button");
         page.click("button[aria-label^='Lay out lip seal 45x65x8, batch W-1']");
         assertThat(page.locator("#part-line-lip-seal")).containsText("new, laid out, batch W-1, cured 1Q2025");
         keep("strip");

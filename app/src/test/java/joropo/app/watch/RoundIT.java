@@ -66,7 +66,8 @@ class RoundIT {
         stop(page, watches.get(7)).locator("summary").click();
         stop(page, watches.get(7)).locator("button[value=NOT_READ]").click();
         assertThat(page.locator("#away")).containsText("4 readings are kept in this phone");
-        assertThat(counted(watches)).isEqualTo(4);
+        // one may have arrived whose answer was lost by the cut
+        assertThat(counted(watches)).isBetween(4, 5);
 
         // meanwhile somebody else empties one of them
         new Visitor(Workshop.address())

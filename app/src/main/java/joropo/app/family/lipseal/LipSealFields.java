@@ -123,8 +123,9 @@ final class LipSealFields {
     static final Field<Double> GROUND_TO = Field.place("groundTo", "ground surface to");
     static final Field<SurfaceByEye> SURFACE =
             Field.choice("surface", "track on the shaft", SurfaceByEye.class, SurfaceByEye::words);
-    static final Field<SurfaceByEye> SURFACE_2 =
-            Field.choice("surface2", "seen there too", SurfaceByEye.class, SurfaceByEye::words);
+    static final Field<SurfaceByEye> SURFACE_2 = Field.choice(
+                    "surface2", "seen there too", SurfaceByEye.class, SurfaceByEye::words)
+            .hint("empty: nothing");
     static final Field<ShaftEnd> SHAFT_END = Field.choice("shaftEnd", "shaft's end", ShaftEnd.class, ShaftEnd::words);
     static final Field<Side> ENTERS_FROM = CommonFields.side("entersFrom", "shaft goes in from");
     static final Field<String> HOUSING = Field.choice(
@@ -187,8 +188,8 @@ final class LipSealFields {
     static final Field<Remedy> REMEDY = Field.choice("remedy", "what is done about it", Remedy.class, Remedy::words)
             .hint("nothing said: left as it is");
     static final Field<Double> SLEEVE_WALL =
-            Field.size("sleeveWall", "wall of the thin sleeve at hand").hint("empty: 0.3 mm");
-    static final Field<SealSize> SIZE = Field.sealSize("size", "size").hint("shaft x bore x width, such as 45x62x8");
+            Field.size("sleeveWall", "wall of the sleeve").hint("empty: 0.3 mm");
+    static final Field<SealSize> SIZE = Field.sealSize("size", "size").hint("such as 45x62x8");
     static final Field<Layout> LAYOUT = Field.choice("layout", "layout", Layout.class, Layout::words);
     static final Field<String> MATERIAL = Field.choice(
                     "material",
@@ -199,13 +200,13 @@ final class LipSealFields {
             .with(Own.MATERIALS);
     static final Field<CaseType> CASE_TYPE =
             Field.choice("caseType", "outside of the case", CaseType.class, CaseType::words);
-    static final Field<String> CHOOSE_WHY = Field.line("chooseWhy", "reason, where it is not the recommended one");
+    static final Field<String> CHOOSE_WHY = Field.line("chooseWhy", "reason, if another");
     static final Field<Side> MAIN_LIP = CommonFields.side("mainLip", "open side, with the spring, faces");
     static final Field<Mount> MOUNT = Field.choice(
                     "mount", "its case grips", Mount.class, Field.pairs("BORE", "the bore", "SHAFT", "the shaft"))
             .hint("empty: the bore");
     static final Field<Double> PLANNED_DEPTH =
-            Field.place("plannedDepth", "depth of its outer face").hint("empty: the target of the depth window");
+            Field.place("plannedDepth", "depth of its outer face").hint("empty: the target");
     static final Field<EdgeCover> EDGE_COVER = Field.choice(
                     "edgeCover", "edge on the way covered by", EdgeCover.class, EdgeCover::words)
             .hint("empty: nothing");
@@ -217,7 +218,7 @@ final class LipSealFields {
     static final Field<GreaseFeed> BETWEEN_FEED = Field.choice(
                     "betweenFeed", "grease is fed there by", GreaseFeed.class, GreaseFeed::words)
             .hint("empty: not fed");
-    static final Field<String> DECIDE_WHY = Field.line("decideWhy", "reason, where it differs from what was found");
+    static final Field<String> DECIDE_WHY = Field.line("decideWhy", "reason, if changed");
     static final Field<Boolean> SHAFT_IN_PLACE = Field.yesNo("shaftInPlace", "shaft's end is there while it is driven")
             .hint(NOT_SAID_NO);
     static final Field<Double> STANDS_OUT = Field.play("standsOut", "stands out of the face: shaft, dowels, studs")

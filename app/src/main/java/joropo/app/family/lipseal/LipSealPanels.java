@@ -29,7 +29,7 @@ import org.jspecify.annotations.Nullable;
 /** What a stage offers and shows beside its fields, from what follows of the texts of a lip seal. */
 final class LipSealPanels {
     private static final int MOST_SIZES = 6;
-    private static final int BEST = 2;
+    private static final int BEST = 1;
     private static final int BEST_REMEDIES = 2;
     private static final String DESTROYED =
             "Every removed seal counts as destroyed: have the new one in hand before you pull.";
