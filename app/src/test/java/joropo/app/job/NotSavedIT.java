@@ -105,7 +105,9 @@ class NotSavedIT {
         try {
             assertThatExceptionOfType(DataAccessException.class).isThrownBy(() -> {
                 for (int row = 0; row < 10_000; row++) {
-                    writer.update("insert into act (at, person_name, what) values ('x', 'x', ?)", "x".repeat(3000));
+                    writer.update(
+                            "insert into act (at, person_name, what) values ('2026-11-01T08:00:00Z', 'x', ?)",
+                            "x".repeat(3000));
                 }
             });
             page.fill("#stopDepth", "10.5");

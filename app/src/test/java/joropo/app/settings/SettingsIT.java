@@ -64,6 +64,7 @@ class SettingsIT {
         assertThat(page.locator("table").first()).containsText("Shop micrometer 7");
 
         page.navigate(address + "/jobs/26-0005/measure");
+        page.click("summary:has-text('Shaft at the lip')");
         page.selectOption("#shaftGauge", new SelectOption().setLabel("Shop micrometer 7"));
         assertThat(page.locator("#rail")).containsText("gauge ±0.012");
         assertThat(page.locator("#rail")).containsText("Shop micrometer 7 was due on 31 Jan 2026.");
