@@ -2,15 +2,18 @@ package joropo.app.card;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import joropo.app.job.SnapshotBuilder;
 import joropo.core.units.LengthUnit;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Prints one empty card in the background after the start, since the first one takes seconds. */
+/** Prints one empty card in the background after the first start of this process, since the first one takes seconds. */
 @Component
 class CardWarmUp {
+    private static final AtomicBoolean WARM = new AtomicBoolean();
+
     private final CardService cards;
 
     CardWarmUp(CardService cards) {
@@ -19,6 +22,9 @@ class CardWarmUp {
 
     @EventListener(ApplicationReadyEvent.class)
     void warmUp() {
+        if (WARM.getAndSet(true)) {
+            return;
+        }
         var thread = new Thread(
                 () -> cards.pdf(
                         SnapshotBuilder.builder()
