@@ -36,6 +36,7 @@ record EntryForm(
         String mass,
         String note,
         String sent,
+        String unit,
         boolean kept) {
     static EntryForm of(Map<String, String> form) {
         return new EntryForm(
@@ -49,11 +50,19 @@ record EntryForm(
                 form.getOrDefault("mass", "").strip(),
                 form.getOrDefault("note", "").strip(),
                 form.getOrDefault("sent", "").strip(),
+                form.getOrDefault("unit", "").strip(),
                 form.getOrDefault("kept", "").equals("true"));
     }
 
-    /** @param errors gets one sentence at each field that is refused, @return what can be read of it */
-    NewEntry read(Watched watched, LengthUnit unit, Instant now, Map<String, String> errors) {
+    /**
+     * What can be read of it. A bare level is in the unit that the page showed when it was typed, which may be long
+     * ago.
+     *
+     * @param own unit of the person, where the form does not tell, @param errors gets one sentence at each field that
+     *     is refused
+     */
+    NewEntry read(Watched watched, LengthUnit own, Instant now, Map<String, String> errors) {
+        LengthUnit shown = word(LengthUnit.values(), unit).orElse(own);
         LeakWatch w = watched.watch();
         Type type = word(Type.values(), act).orElse(Type.READING);
         Seen seen = word(Seen.values(), act).orElse(Seen.READ);
@@ -65,7 +74,7 @@ record EntryForm(
                         "figure",
                         figure,
                         errors,
-                        t -> LeakFigure.parse(w.kind(), t, unit, w.shotG(), watched.figures())))
+                        t -> LeakFigure.parse(w.kind(), t, shown, w.shotG(), watched.figures())))
                 .temperatureC(read("temperature", temperature, errors, t -> Quantity.parse(t, Unit.CELSIUS)
                         .base()))
                 .runningHours(read("hours", hours, errors, t -> Quantity.parse(t, Unit.HOUR)

@@ -25,7 +25,7 @@
   }
   async function deliver(item, again) {
     const late = Date.now() - Date.parse(item.at) > 3000;
-    const body = new URLSearchParams({ figure: item.figure, act: item.act, sent: item.sent, at: item.at, kept: String(late), _csrf: token });
+    const body = new URLSearchParams({ figure: item.figure, unit: item.unit, act: item.act, sent: item.sent, at: item.at, kept: String(late), _csrf: token });
     const answer = await fetch("/watches/" + item.watch + "/round", { method: "POST", body, redirect: "manual", headers: { "X-Round": "true" } });
     if (answer.status === 404) return "refused";
     if (answer.status !== 200 && answer.status !== 422) {
@@ -55,7 +55,7 @@
     form.figure.value = "";
     const next = line.nextElementSibling && line.nextElementSibling.querySelector("input[name=figure]");
     if (next) next.focus();
-    queue.add({ watch: id, figure, act, said, at: new Date().toISOString(), sent: crypto.randomUUID ? crypto.randomUUID() : Date.now() + "-" + Math.random() });
+    queue.add({ watch: id, figure, unit: form.unit.value, act, said, at: new Date().toISOString(), sent: crypto.randomUUID ? crypto.randomUUID() : Date.now() + "-" + Math.random() });
   }, true);
   // what somebody else has read comes in without touching what is being typed
   async function show() {

@@ -164,6 +164,18 @@ class WatchIT {
     }
 
     @Test
+    void aLevelIsInTheUnitThatThePageShowedWhenItWasTyped() throws Exception {
+        long watch = WatchMaker.watch("LEVEL", "area", "inch walk", "tank", "BARRIER");
+        var fitter = fitter();
+        fitter.post("/account/unit", "unit", "INCH");
+        String round = fitter.get("/round?area=inch+walk").body();
+        fitter.post("/account/unit", "unit", "MM");
+        assertThat(round).contains("placeholder=\"in\"", "name=\"unit\" value=\"INCH\"");
+        fitter.post("/watches/" + watch + "/round", "figure", "4.5", "unit", "INCH", "sent", "inch-" + watch);
+        assertThat(fitter.get("/watches/" + watch).body()).contains("114.3 mm");
+    }
+
+    @Test
     void termsAreChangedByAFormThatKeepsWhatWasTypedAndAWatchEndsWithAReason() throws Exception {
         long watch = WatchMaker.watch("LEVEL", "allowance", "1", "tank", "BARRIER");
         WatchMaker.read(watch, 10, "120");
