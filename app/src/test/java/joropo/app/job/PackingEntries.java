@@ -69,6 +69,7 @@ public final class PackingEntries {
         entries.fill("boxPressureMpa", "0.6", "boxTemperatureC", "60", "boxFluid", "WATER_COLD");
         keep("strip");
         entries.at("strip").fill("isolated", "yes", "locked", "yes", "pressureOff", "yes");
+        entries.page().locator("#boxOldRings").waitFor(); // opens by itself once it is safe
         entries.fill("boxOldRings", "5", "boxUnderSleeve", "NO");
         keep("measure");
         entries.at("measure").fill("boxDepth", "120", "boxLantern", "24", "boxSlot", "12", "boxPortFrom", "54");

@@ -96,7 +96,9 @@ public final class SealEntries {
         entries.fill("symptom", "DRIPPING", "levelSeen", "yes", "breatherSeen", "yes", "aboveSeen", "yes");
         entries.fill("sealBuild", build, "sealFluid", "WATER_HOT", "sealPressureMpa", "0.4", "sealTemperatureC", "80");
         keep("strip");
-        entries.at("strip").fill("isolated", "yes", "locked", "yes", "pressureOff", "yes", "sealClipsIn", "3");
+        entries.at("strip").fill("isolated", "yes", "locked", "yes", "pressureOff", "yes");
+        entries.page().locator("#sealClipsIn").waitFor(); // opens by itself once it is safe
+        entries.fill("sealClipsIn", "3");
         if (byHand) {
             entries.fill("sealOldScribe", "47.5");
         }
