@@ -200,7 +200,7 @@ final class LipSealFields {
             .with(Own.MATERIALS);
     static final Field<CaseType> CASE_TYPE =
             Field.choice("caseType", "outside of the case", CaseType.class, CaseType::words);
-    static final Field<String> CHOOSE_WHY = Field.line("chooseWhy", "reason, if another");
+    static final Field<String> CHOOSE_WHY = Field.line("chooseWhy", "why not the first");
     static final Field<Side> MAIN_LIP = CommonFields.side("mainLip", "open side, with the spring, faces");
     static final Field<Mount> MOUNT = Field.choice(
                     "mount", "its case grips", Mount.class, Field.pairs("BORE", "the bore", "SHAFT", "the shaft"))
@@ -218,7 +218,7 @@ final class LipSealFields {
     static final Field<GreaseFeed> BETWEEN_FEED = Field.choice(
                     "betweenFeed", "grease is fed there by", GreaseFeed.class, GreaseFeed::words)
             .hint("empty: not fed");
-    static final Field<String> DECIDE_WHY = Field.line("decideWhy", "reason, if changed");
+    static final Field<String> DECIDE_WHY = Field.line("decideWhy", "why not as found");
     static final Field<Boolean> SHAFT_IN_PLACE = Field.yesNo("shaftInPlace", "shaft's end is there while it is driven")
             .hint(NOT_SAID_NO);
     static final Field<Double> STANDS_OUT = Field.play("standsOut", "stands out of the face: shaft, dowels, studs")
