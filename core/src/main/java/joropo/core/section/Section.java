@@ -58,6 +58,8 @@ public record Section(
         @Nullable Section asFound) {
     private static final int MOST_ITEMS = 400;
     private static final double MOST_RPM = 1e6;
+    /** Too little to be seen or read (mm). */
+    private static final double HAIR_MM = 1e-6;
 
     public Section {
         long sealing = boreItems == null
@@ -131,6 +133,25 @@ public record Section(
         return true;
     }
 
+    /**
+     * Parts in the order in which they stand, outside first. Two that seal and were read in one place are set a hair
+     * apart: that they cannot have stood so is found where the places were read, it refuses no arrangement.
+     */
+    public static List<BoreItem> lined(List<BoreItem> items) {
+        List<BoreItem> out = new ArrayList<>();
+        Double last = null;
+        for (BoreItem item : items.stream()
+                .sorted(Comparator.comparing(BoreItem::fromMm))
+                .toList()) {
+            BoreItem stands = item instanceof BoreItem.Sealing && last != null && item.fromMm() <= last
+                    ? item.at(Length.snap(last + HAIR_MM))
+                    : item;
+            last = item instanceof BoreItem.Sealing ? stands.fromMm() : last;
+            out.add(stands);
+        }
+        return out;
+    }
+
     private static boolean whole(List<?> items) {
         return items.stream().noneMatch(Objects::isNull);
     }
@@ -161,10 +182,9 @@ public record Section(
     /** The same section with this seal alone at another place. */
     public Section withSealAt(String id, double fromMm, @Nullable Double uncertaintyMm) {
         return with(
-                boreItems.stream()
+                lined(boreItems.stream()
                         .map(i -> i instanceof BoreItem.Seal s && s.id().equals(id) ? s.at(Length.snap(fromMm)) : i)
-                        .sorted(Comparator.comparing(BoreItem::fromMm))
-                        .toList(),
+                        .toList()),
                 shaftItems,
                 uncertaintyMm);
     }

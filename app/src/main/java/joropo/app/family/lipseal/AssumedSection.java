@@ -135,7 +135,6 @@ record AssumedSection(
             items.removeIf(BoreItem.Bearing.class::isInstance);
         }
         items.addAll(logged);
-        items.sort(Comparator.comparing(BoreItem::fromMm));
         ShopGauge depthGauge = read.gauge(LipSealFields.DEPTH_GAUGE);
         Double before = read.get(CommonFields.PLAY_BEFORE);
         Double afterwards = read.get(CommonFields.PLAY_MEASURED);
@@ -153,7 +152,7 @@ record AssumedSection(
                         pair
                                 ? List.of(outside(position, read), PairPlaces.between(), inside(position, read))
                                 : List.of(outside(position, read), inside(position, read)))
-                .boreItems(items)
+                .boreItems(Section.lined(items))
                 .shaftItems(onShaft)
                 .axialPlayMm(afterwards == null || isSeated(read) ? before : afterwards)
                 .growthMm(read.get(LipSealFields.GROWTH))
@@ -278,7 +277,7 @@ record AssumedSection(
         return new AssumedSection(
                 SectionBuilder.builder(section)
                         .spaces(spaces)
-                        .boreItems(items)
+                        .boreItems(Section.lined(items))
                         .shaftItems(shaft)
                         .build(),
                 among,

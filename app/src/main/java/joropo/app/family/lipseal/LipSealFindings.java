@@ -20,6 +20,7 @@ import joropo.core.lipseal.NewSealCheck;
 import joropo.core.lipseal.PairPlaces;
 import joropo.core.lipseal.PairRoom;
 import joropo.core.lipseal.PressFitCheck;
+import joropo.core.lipseal.SealsInOnePlace;
 import joropo.core.lipseal.ShaftEntry;
 import joropo.core.lipseal.ShaftSeat;
 import joropo.core.lipseal.SheetsAgainstSection;
@@ -191,6 +192,9 @@ final class LipSealFindings {
             add(Stage.DECIDE, PairRoom.judge(seal.widthMm(), read.get(LipSealFields.STOP_DEPTH), section.depthU()));
         }
         arranged();
+        if (!work.alike().isAlone()) {
+            SealsInOnePlace.judge(section, work.entry().among().id()).ifPresent(f -> add(Stage.DECIDE, f));
+        }
         if (work.decidedSection() != null) {
             work.decidedSection().findings().stream()
                     .filter(work::concerns)

@@ -57,6 +57,7 @@ final class LipSealPicture {
             Map.entry("interference", LipSealFields.CASE_TYPE),
             Map.entry("D1", LipSealFields.MAIN_LIP),
             Map.entry("D2", LipSealFields.MAIN_LIP),
+            Map.entry("one-place", LipSealFields.PLANNED_DEPTH),
             Map.entry("S2", LipSealFields.PLANNED_DEPTH),
             Map.entry("S4", LipSealFields.GROUND_FROM),
             Map.entry("S5", LipSealFields.PLANNED_DEPTH),
@@ -102,7 +103,7 @@ final class LipSealPicture {
                 "bore-bore-wear",
                 "offset");
         put(Spot.LIP, "D1", "D2", "S4", "S4-fitted", "found", "choice", "pressure", "lip-temperature");
-        put(Spot.BACK, "S2", "S2-fitted", "tilt", "D9");
+        put(Spot.BACK, "one-place", "S2", "S2-fitted", "tilt", "D9");
         put(Spot.STOP, "S6", "held", "pair");
         put(Spot.OUTSIDE, "D6");
         put(Spot.INSIDE, "play", "hand-turn", "fluid");

@@ -69,19 +69,29 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
 
     /**
      * All of an entry, outermost first. One whose depth nobody has said stands as far out as those outward of it leave
-     * room for, and never in the place of the next one inward.
+     * room for, and never in the place of the next one inward; the innermost inward of all that were read.
      */
     static List<Standing> placed(List<Standing> all) {
         List<Standing> outward =
                 all.stream().sorted(Comparator.comparingInt(Standing::index)).toList();
         List<Standing> out = new ArrayList<>();
         double limit = Double.POSITIVE_INFINITY;
+        double innermost = all.stream()
+                .filter(s -> s.placed && s.index > 0)
+                .mapToDouble(s -> s.seal.toMm())
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
         for (int i = 0; i < outward.size(); i++) {
             Standing one = outward.get(i);
             double room = outward.subList(i + 1, outward.size()).stream()
                     .mapToDouble(s -> s.seal.widthMm())
                     .sum();
-            Standing stands = one.placed || i == 0 ? one : one.at(Math.min(room, limit - one.seal.widthMm()));
+            Standing stands = one.placed
+                    ? one
+                    : one.at(
+                            i == 0
+                                    ? Math.max(one.seal.fromMm(), innermost)
+                                    : Math.min(room, limit - one.seal.widthMm()));
             out.add(0, stands);
             limit = stands.seal.fromMm();
         }
