@@ -8,11 +8,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
+import java.util.stream.Stream;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.job.Job;
+import joropo.app.job.JobEntry;
 import joropo.app.job.JobListsService;
 import joropo.app.job.JobService;
 import joropo.app.job.JobSheets;
@@ -21,6 +24,7 @@ import joropo.app.section.BenchService;
 import joropo.app.section.SectionRole;
 import joropo.app.section.SectionText;
 import joropo.core.plan.PartState;
+import joropo.core.plan.Step;
 import joropo.core.units.LengthUnit;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
@@ -411,12 +415,17 @@ class DemoJobs {
                         "chooseWhy",
                         "No room for a pair, and this one lasted two seasons."));
         settle(number, who);
-        PLAN.subList(0, 10).forEach(step -> jobs.finishStep(number, step, null, null, who));
+        keep(number, Stage.FIT, who, texts("newOutside", "52.2", "newWidth", "8"));
+        tick(number, who, PLAN.subList(0, 10));
         type(
                 number,
                 Stage.FIT,
                 who,
                 texts(
+                        "newOutside",
+                        "52.2",
+                        "newWidth",
+                        "8",
                         "fitGauge",
                         "DEPTH_MICROMETER",
                         "depth12",
@@ -579,8 +588,29 @@ class DemoJobs {
                         "depth9",
                         fixed(target),
                         "gaugeCircle",
-                        fixed(bore - 8)));
-        steps.forEach(step -> jobs.finishStep(number, step, null, null, who));
+                        fixed(bore - 8),
+                        "newOutside",
+                        fixed(bore + (bore <= 50 ? 0.22 : 0.27)),
+                        "newWidth",
+                        fixed(width)));
+        tick(number, who, steps);
+    }
+
+    /** Taken apart step by step, then these of the plan; what was put in for a time is counted out in time. */
+    private void tick(String number, Person who, List<String> steps) {
+        List<Step> apart = jobs.steps(number, Stage.STRIP);
+        apart.forEach(s -> jobs.finishStep(number, s.id(), null, null, who));
+        List<Step> plan = jobs.steps(number, Stage.FIT);
+        for (String step : steps) {
+            if (plan.stream().anyMatch(s -> s.id().equals(step) && s.countsOut())) {
+                Stream.of(apart, plan)
+                        .flatMap(List::stream)
+                        .map(Step::countsIn)
+                        .filter(Objects::nonNull)
+                        .forEach(t -> jobs.enter(number, JobEntry.Kind.TEMPORARY, t, false, who));
+            }
+            jobs.finishStep(number, step, null, null, who);
+        }
     }
 
     private void settle(String number, Person who) {

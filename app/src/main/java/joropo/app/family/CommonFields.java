@@ -5,6 +5,7 @@ import java.util.List;
 import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
+import joropo.core.material.Medium;
 import joropo.core.assembly.Fasteners;
 import joropo.core.assembly.ProvingInput;
 import joropo.core.assembly.TorquePlanInput;
@@ -184,6 +185,13 @@ public final class CommonFields {
                 : read.unit(BOLT_TORQUE) == LengthUnit.INCH
                         ? TorquePlanInput.TorqueUnit.LBF_FT
                         : TorquePlanInput.TorqueUnit.NM;
+    }
+
+    /** What is ticked of a machine that is filled: with a liquid to its level, with grease by its amount, else nothing. */
+    public static List<Field<?>> filled(Medium medium) {
+        return medium == Medium.GREASE
+                ? List.of(GREASE_IN, RELIEF_OPEN)
+                : medium.isLiquid() ? List.of(LEVEL_RIGHT, BREATHER_FREE) : List.of();
     }
 
     /** A gauge of the shop for one use. */

@@ -58,7 +58,18 @@ public interface Work {
     }
 
     /**
-     * Why a step cannot be ticked as done: a figure it reads is not there, or says that it is not done; empty: it can.
+     * What a step names: figures, answers and counts that have to be on the sheets before it is done; none: it names
+     * nothing that is asked there.
+     *
+     * @param step as the plan of this item has it
+     */
+    default List<Field<?>> names(Step step) {
+        return List.of();
+    }
+
+    /**
+     * Why a step cannot be ticked as done though all that it names is there: what was read says that it is not done;
+     * empty: it can.
      *
      * @param step as the plan of this item has it
      */

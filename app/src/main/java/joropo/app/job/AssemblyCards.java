@@ -85,8 +85,11 @@ final class AssemblyCards {
     private static final Field<String> VANE_PACK =
             Field.line("vanePack", "shims in it now").hint("0.5 0.2");
 
+    /** What tells that a coupling was read. */
+    static final String ALIGNED_BY = "couplingRim";
+
     private static final Field<String> RIM =
-            Field.line("couplingRim", "rim at 0, 90, 180, 270").hint("in is +; 0 on top");
+            Field.line(ALIGNED_BY, "rim at 0, 90, 180, 270").hint("in is +; 0 on top");
     private static final Field<String> FACE =
             Field.line("couplingFace", "face at 0, 90, 180, 270").hint("rotor held one way");
     private static final Field<Double> FACE_DIAMETER = Field.size("couplingFaceDiameter", "face read on a diameter of");

@@ -10,14 +10,15 @@ import org.jspecify.annotations.Nullable;
  * What stands beside the sheets of a job, as far as it was read: asking for what was not read is a mistake in the
  * program, never an empty list.
  *
- * @param steps of the plan that were done, @param ticks bolts tightened, @param undoneTurns what was taken back of
- *     them, in words, @param parts of the parts list, @param removed what came off, in its order: always read, since
+ * @param steps of the plan that were done, @param ticks bolts tightened, @param things put in for a time and fasteners,
+ *     as they stand now, @param parts of the parts list, @param removed what came off, in its order: always read, since
  *     what follows rests on it
  */
 @RecordBuilder
 record Beside(
         @Nullable List<StepDone> steps,
         @Nullable List<TorqueProgress.Tick> ticks,
+        @Nullable List<JobEntry> things,
         @Nullable Entered entered,
         @Nullable Earlier earlier,
         @Nullable OnList parts,
@@ -25,8 +26,8 @@ record Beside(
         @Nullable Ending ending) {
     /** What may be read of it. */
     enum Group {
-        STEPS,
-        TICKS,
+        /** What was ticked and counted: steps, bolts, things. */
+        MARKS,
         ENTERED,
         EARLIER,
         PARTS,
@@ -35,11 +36,8 @@ record Beside(
         static final Set<Group> ALL = EnumSet.allOf(Group.class);
     }
 
-    /**
-     * What was entered by hand. @param things as they stand now, @param undoneTurns of the wrench that were taken back,
-     * in words
-     */
-    record Entered(List<JobEntry> things, List<JobTimer> timers, List<String> undoneTurns) {}
+    /** What was entered by hand. @param undoneTurns of the wrench that were taken back, in words */
+    record Entered(List<JobTimer> timers, List<String> undoneTurns) {}
 
     /**
      * What earlier jobs left here. @param notes newest first, @param last what was fitted last, item by item, none:
@@ -77,6 +75,11 @@ record Beside(
     @Override
     public List<TorqueProgress.Tick> ticks() {
         return read(ticks);
+    }
+
+    @Override
+    public List<JobEntry> things() {
+        return read(things);
     }
 
     @Override

@@ -139,12 +139,10 @@ final class CommonCards {
     }
 
     private static Optional<Card> filled(Medium medium) {
-        Field<?>[] ticks = medium == Medium.GREASE
-                ? new Field<?>[] {CommonFields.GREASE_IN, CommonFields.RELIEF_OPEN}
-                : new Field<?>[] {CommonFields.LEVEL_RIGHT, CommonFields.BREATHER_FREE};
-        return medium == Medium.GREASE || medium.isLiquid()
-                ? Optional.of(Card.of("filled", "Filled", Shape.TICKS, ticks).atOnce("Both done"))
-                : Optional.empty();
+        List<Field<?>> ticks = CommonFields.filled(medium);
+        return ticks.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Card.of("filled", "Filled", Shape.TICKS, ticks).atOnce("Both done"));
     }
 
     private static List<Card> sign() {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
@@ -45,6 +46,9 @@ final class CommonWork {
             CommonFields.CONCESSION_FALLBACK,
             CommonFields.CONCESSION_LOOK);
 
+    /** Fields of every job that a step names, by its rule. */
+    static final Map<String, List<String>> NAMED_BY = Map.of("aligned", List.of(AssemblyCards.ALIGNED_BY));
+
     /** Fields in which findings are answered. */
     static final Map<String, String> ANSWERED_IN = Map.ofEntries(
             Map.entry("innocent", CommonFields.LEVEL_SEEN.name()),
@@ -54,6 +58,16 @@ final class CommonWork {
             Map.entry("play", CommonFields.PLAY_MEASURED.name()),
             Map.entry("torque-figure", CommonFields.BOLT_TORQUE.name()),
             Map.entry("torque-threads", CommonFields.FIGURE_FOR.name()),
+            Map.entry("torque-sequence", CommonFields.BOLTS.name()),
+            Map.entry("torque-left-hand", CommonFields.LEFT_HAND.name()),
+            Map.entry("torque-wrench", CommonFields.WRENCH_LENGTH.name()),
+            Map.entry("torque-closure", CommonFields.TRIAL_SEATING.name()),
+            Map.entry("impact", CommonFields.IMPACT.name()),
+            Map.entry("lining", CommonFields.LOCK_LINED.name()),
+            Map.entry("pack", CommonFields.PLAY_MEASURED.name()),
+            Map.entry("before-pack", CommonFields.PLAY_BEFORE.name()),
+            Map.entry("bearings", CommonFields.PLAY_MEASURED.name()),
+            Map.entry("before-bearings", CommonFields.PLAY_BEFORE.name()),
             Map.entry("locking", CommonFields.LOCKING.name()),
             Map.entry("closed", CommonFields.TIGHTENED.name()),
             Map.entry("hand-turn", CommonFields.HAND_TURN.name()),
@@ -298,12 +312,12 @@ final class CommonWork {
                     .build());
         } catch (RefusedInput e) {
             errors.put(
-                    key + fieldOf(e.errors().get(0).field()), e.errors().get(0).message());
+                    key + torqueField(e.errors().get(0).field()), e.errors().get(0).message());
             return null;
         }
     }
 
-    private static String fieldOf(String input) {
+    private static String torqueField(String input) {
         return switch (input) {
             case "bolts" -> CommonFields.BOLTS.name();
             case "torqueUnit" -> CommonFields.TORQUE_UNIT.name();

@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.family.Card;
 import joropo.app.family.Families;
@@ -73,8 +75,25 @@ final class JobCards {
                 .stream().map(c -> c.under(item.prefix())).toList();
     }
 
+    /** Fields of an item that adding a set of items fills: they say which one it is, nobody read them. */
+    Set<String> saidBySet(JobItem item) {
+        return families.need(item.kind()).sets().stream()
+                .flatMap(s -> s.members().stream())
+                .flatMap(m -> m.texts().keySet().stream())
+                .map(f -> item.prefix() + f)
+                .collect(Collectors.toSet());
+    }
+
     Stream<Field<?>> fields(Stage stage) {
         return of(stage).stream().flatMap(c -> c.fields().stream());
+    }
+
+    /** The stage on which a field stands; Intake where it stands on none. */
+    Stage stageOf(String field) {
+        return Arrays.stream(Stage.values())
+                .filter(s -> fields(s).anyMatch(f -> f.name().equals(field)))
+                .findFirst()
+                .orElse(Stage.INTAKE);
     }
 
     /** Every field of every stage. */

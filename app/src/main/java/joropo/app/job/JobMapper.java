@@ -88,6 +88,11 @@ interface JobMapper {
 
     List<StageDraft> drafts(long jobId);
 
+    /** Findings that have a number, as {@link Numbers} takes them. */
+    String numbered(long jobId);
+
+    void setNumbered(@Param("jobId") long jobId, @Param("numbered") String numbered);
+
     /** @return 0 when the job is not open any more: then nothing is saved */
     int saveDraft(
             @Param("jobId") long jobId,
@@ -96,7 +101,8 @@ interface JobMapper {
             @Param("numbered") @Nullable String numbered,
             @Param("personId") long personId);
 
-    List<StepDone> steps(long jobId);
+    /** What was ticked and counted, each sort in its order. */
+    List<Mark> marks(long jobId);
 
     int insertStep(
             @Param("jobId") long jobId,
@@ -133,7 +139,6 @@ interface JobMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
-    List<TorqueProgress.Tick> ticks(long jobId);
 
     int insertTick(
             @Param("jobId") long jobId,
@@ -188,6 +193,7 @@ interface JobMapper {
             boolean aside,
             String texts,
             Status verdict,
+            long personId,
             String personName,
             Instant savedAt) {}
 

@@ -180,12 +180,21 @@ public record JobPage(
      */
     public record Setting(double nm, String figure, String other, String wrench) {}
 
-    /** One journal of the shaft line. */
-    public record StageView(Stage stage, StatusMark sign, boolean kept) {}
+    /** One journal of the shaft line. @param wants what is still to be typed there, none while somebody is at it */
+    public record StageView(Stage stage, StatusMark sign, boolean kept, List<String> wants) {}
 
-    /** One card with its figures and what is shown under it. @param item its number, 0: of the job itself */
+    /**
+     * One card with its figures and what is shown under it. @param item its number, 0: of the job itself, @param
+     * contradicted ticks that something else contradicts, by field: what
+     */
     public record CardView(
-            Card card, int item, boolean folded, List<FieldView> fields, List<Figure> figures, List<Panel> panels) {
+            Card card,
+            int item,
+            boolean folded,
+            List<FieldView> fields,
+            List<Figure> figures,
+            List<Panel> panels,
+            Map<String, String> contradicted) {
         public String id() {
             return card.id();
         }
@@ -212,17 +221,25 @@ public record JobPage(
         }
 
         public String atOnce() {
-            return card.atOnce();
+            return leftOut().isEmpty() ? card.atOnce() : "The rest is done";
         }
 
-        /** What its one act sends; empty where there is none, or all is ticked. */
+        /** What its one act sends; empty where there is none, or nothing that it may tick. */
         public String take() {
-            return atOnce().isEmpty()
+            return card.atOnce().isEmpty()
                     ? ""
                     : fields.stream()
-                            .filter(FieldView::isTick)
+                            .filter(f -> f.isTick() && !contradicted.containsKey(f.name()))
                             .map(f -> f.name() + "=yes")
                             .collect(Collectors.joining(";"));
+        }
+
+        /** What its one act does not tick, and why; empty: it ticks all. */
+        public String leftOut() {
+            return fields.stream()
+                    .filter(f -> f.isTick() && contradicted.containsKey(f.name()))
+                    .map(f -> f.label() + ": " + contradicted.get(f.name()))
+                    .collect(Collectors.joining("; "));
         }
     }
 
@@ -301,8 +318,8 @@ public record JobPage(
 
     /**
      * A step of the plan. @param before its tick from when it said something else, absent: none, @param ready whether
-     * every hold point before it is done, @param stopped why it cannot be ticked as things are, empty: it can, @param
-     * carried numbers of the steps that are done with it in one act
+     * every hold point before it is done, @param stopped what it waits for as things are, absent: nothing, @param
+     * answered where it is done by an answer, absent: it is ticked, @param carried numbers of the steps that are done with it in one act
      */
     public record StepView(
             int number,
@@ -310,7 +327,8 @@ public record JobPage(
             @Nullable StepDone done,
             @Nullable StepDone before,
             boolean ready,
-            String stopped,
+            @Nullable Waiting stopped,
+            @Nullable Stage answered,
             List<Integer> carried) {
         /** What is done with it, in words; empty: nothing. */
         public String with() {

@@ -94,7 +94,7 @@ class JobPages {
                 echo.rail(),
                 echo.plan(),
                 lists.whole(state, stage, work, person),
-                new Counted(state.beside().entered().things(), torque(state, stage, work)),
+                new Counted(state.beside().things(), torque(state, stage, work)),
                 new End(
                         stage == Stage.SIGN && state.isOpen()
                                 ? JobRules.openBeforeSigning(state, work, person, clock.instant())
@@ -110,14 +110,9 @@ class JobPages {
 
     /** As much of it as an answer to a keystroke shows. */
     JobPage echo(JobState state, Stage stage, JobWork work, Shown shown, Person person) {
-        List<JobFinding> found = work.findingsTo(stage);
-        List<Finding> findings = found.stream().map(JobFinding::finding).toList();
-        Numbers numbers = Numbers.of(state.job().numbered()).with(findings);
+        Shows shows = state.isSigned() ? frozen(state) : new Shows.Living(state, work);
         boolean editable = state.isOpen() && person.mayWork();
-        List<Finding> numbered = numbers.inOrder(findings);
-        List<StepView> steps = stage == Stage.FIT
-                ? steps(state, work, work.plan())
-                : stage == Stage.STRIP ? steps(state, work, work.stripping()) : List.of();
+        List<StepView> steps = stage == Stage.FIT || stage == Stage.STRIP ? steps(state, stage, work, shows) : List.of();
         String next = steps.stream()
                 .filter(s -> s.done() == null && s.ready())
                 .findFirst()
@@ -128,7 +123,7 @@ class JobPages {
                         state.job(),
                         state.position(),
                         stage,
-                        stages(state, work),
+                        stages(state, stage, work, shows),
                         editable,
                         state.isOpen() ? JobRules.held(stage, state, work).orElse(null) : null,
                         editable ? families.kinds() : List.of(),
@@ -143,16 +138,19 @@ class JobPages {
                                 .map(i -> i.calledAmong(allOf(state.job())))
                                 .toList()),
                 new Sheet(
-                        cards(stage, work, shown, state.lastRevision(stage).isPresent()),
-                        items(state, stage, work),
+                        cards(
+                                stage,
+                                work,
+                                shown,
+                                shows,
+                                stage == Stage.SET ? JobRules.contradicted(state, work) : Map.of(),
+                                state.lastRevision(stage).isPresent()),
+                        items(state, stage, work, shows),
                         work.asks(stage),
-                        paper -> work.main()
-                                .picture(paper, numbered, next)
-                                .map(Picture::svg)
-                                .orElse(""),
+                        paper -> shows.picture(paper, stage, next),
                         work.main().section().isPresent(),
                         state.sections()),
-                rail(state, work, found, numbers),
+                rail(state, shows.found(stage)),
                 new Plan(
                         stage == Stage.STRIP ? "Taking apart" : "Fitting plan",
                         steps,
@@ -168,7 +166,7 @@ class JobPages {
     }
 
     /** Each with the worst of this stage; none for a job that has but one and never had more. */
-    private Items items(JobState state, Stage stage, JobWork work) {
+    private Items items(JobState state, Stage stage, JobWork work, Shows shows) {
         List<JobWork.Named> all = work.items();
         List<ItemView> standing = all.size() < 2
                 ? List.of()
@@ -177,7 +175,7 @@ class JobPages {
                                 i.item().number(),
                                 i.name(),
                                 i.item().kind().words(),
-                                show.mark(work.verdict(stage, i.item())),
+                                show.mark(shows.verdict(stage, i.item())),
                                 Objects.requireNonNullElse(i.work().part(), "")))
                         .toList();
         return new Items(
@@ -190,47 +188,62 @@ class JobPages {
                         .toList());
     }
 
-    private Rail rail(JobState state, JobWork work, List<JobFinding> found, Numbers numbers) {
+    private Rail rail(JobState state, List<Shows.Found> found) {
         List<RailLine> open = new ArrayList<>();
         List<RailLine> right = new ArrayList<>();
-        for (JobFinding f : found) {
-            String field = work.fieldOf(f.finding());
-            (f.status() == Status.PASS ? right : open)
+        for (Shows.Found f : found) {
+            (f.finding().status() == Status.PASS ? right : open)
                     .add(new RailLine(
-                            show.line(numbers.of(f.finding()), f.finding()),
-                            "/jobs/" + state.job().number() + "/" + f.stage().path() + "#" + field,
-                            f.stage().title()));
+                            show.line(f.number(), f.finding()),
+                            f.at().isEmpty() ? "" : "/jobs/" + state.job().number() + "/" + f.at(),
+                            Stage.ofPath(f.at().replaceAll("#.*", ""))
+                                    .map(Stage::title)
+                                    .orElse("")));
         }
         return new Rail(open, right);
     }
 
-    private List<StageView> stages(JobState state, JobWork work) {
+    /** What each still wants shows where it is left, not where somebody is at it. */
+    private List<StageView> stages(JobState state, Stage at, JobWork work, Shows shows) {
         List<StageView> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             boolean kept = state.lastRevision(stage).isPresent();
             Status status = stage == Stage.SIGN
                     ? state.isSigned() ? Status.PASS : Status.MISSING
-                    : kept || !state.sheet(stage).isEmpty() ? work.verdict(stage) : Status.MISSING;
-            out.add(new StageView(stage, show.mark(status), kept));
+                    : shows.verdict(stage);
+            boolean left = state.isOpen() && stage != at && stage != Stage.SIGN && (kept || state.isTyped(stage));
+            out.add(new StageView(
+                    stage,
+                    show.mark(status),
+                    kept,
+                    left ? JobRules.stillWanted(stage, state, work) : List.of()));
         }
         return out;
+    }
+
+    private Shows frozen(JobState state) {
+        return new Shows.Frozen(
+                json.readSnapshot(Objects.requireNonNull(state.beside().ending().signature())
+                        .snapshot()),
+                state);
     }
 
     /**
      * What is done folds to one line, and so does what a machine that is not safe yet cannot show.
      *
-     * @param kept whether the stage was saved before: what was left empty then is not waited for
+     * @param contradicted ticks that one act must not set, by field, @param kept whether the stage was saved before: what was left empty then is not waited for
      */
-    private List<CardView> cards(Stage stage, JobWork work, Shown shown, boolean kept) {
+    private List<CardView> cards(
+            Stage stage, JobWork work, Shown shown, Shows shows, Map<String, String> contradicted, boolean kept) {
         List<String> asks = work.asks(stage);
         boolean tooEarly = stage == Stage.STRIP && !work.madeSafe();
         List<String> idle = work.idle();
-        List<Panel> panels = work.panels(stage);
+        List<Panel> panels = shows.panels(stage);
         Map<String, String> doubts = work.doubts();
-        List<Panel> causes = CausesPanel.of(stage, work);
+        List<Panel> causes = shows.isLiving() ? CausesPanel.of(stage, work) : List.of();
         Set<String> open = work.findings().stream()
                 .filter(f -> f.stage() == stage && f.status().compareTo(Status.CAUTION) < 0)
-                .map(f -> work.fieldOf(f.finding()))
+                .map(work::fieldOf)
                 .collect(Collectors.toSet());
         List<CardView> out = new ArrayList<>();
         for (Card card : work.cards().of(stage)) {
@@ -245,7 +258,7 @@ class JobPages {
                             panels.stream().filter(p -> p.card().equals(card.id())),
                             card.causes() ? causes.stream() : Stream.empty())
                     .toList();
-            out.add(new CardView(card, item, closed, fields, work.figures(card.id()), under));
+            out.add(new CardView(card, item, closed, fields, shows.figures(card.id()), under, contradicted));
         }
         return out;
     }
@@ -306,7 +319,7 @@ class JobPages {
 
     /** In the unit of the wrench at hand first; none while no plan can be made. */
     private static List<TorqueView> torque(JobState state, Stage stage, JobWork work) {
-        return stage != Stage.SET
+        return stage != Stage.SET || state.isSigned()
                 ? List.of()
                 : work.joints().stream()
                         .map(j -> torque(
@@ -376,8 +389,12 @@ class JobPages {
         return Length.show(value, value < 10 ? 2 : 1) + " " + unit.symbol();
     }
 
-    private static List<StepView> steps(JobState state, JobWork work, List<Step> plan) {
-        Map<String, StepDone> done = state.done(plan);
+    private static List<StepView> steps(JobState state, Stage stage, JobWork work, Shows shows) {
+        if (shows instanceof Shows.Frozen frozen) {
+            return frozen.steps(stage);
+        }
+        List<Step> plan = stage == Stage.STRIP ? work.stripping() : work.plan();
+        Map<String, StepDone> done = state.done(plan, work);
         Set<PartKind> laidOut = StepWith.laidOut(state, work);
         List<StepView> out = new ArrayList<>();
         for (Step step : plan) {
@@ -389,10 +406,11 @@ class JobPages {
                             .filter(t -> !done.containsKey(step.id()))
                             .orElse(null),
                     JobRules.stepHeldBy(plan, done.keySet(), step.id()).isEmpty(),
-                    work.stopped(step).orElse(""),
+                    StepStops.of(state, step, work).orElse(null),
+                    work.isAnswered(step) ? work.answeredAt(step) : null,
                     done.containsKey(step.id())
                             ? List.of()
-                            : StepWith.of(state, laidOut, plan, step)
+                            : StepWith.of(state, work, laidOut, plan, step)
                                     .numbers(plan, state.beside().order())));
         }
         return out;

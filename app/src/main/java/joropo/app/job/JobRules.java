@@ -2,14 +2,19 @@ package joropo.app.job;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import joropo.app.access.Person;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Stage;
+import joropo.app.family.Typed;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.readings.Misreading;
 import joropo.core.verdict.Status;
@@ -44,6 +49,70 @@ final class JobRules {
                 : Optional.empty();
     }
 
+    /** What has to be typed on a stage before it is whole, by name of the field: in words what is missing. */
+    static Map<String, String> wanted(Stage stage, JobState state, JobWork work) {
+        Map<String, Typed> texts = state.sheet(stage);
+        Map<String, String> out = new LinkedHashMap<>();
+        work.cards()
+                .fields(stage)
+                .filter(f -> f.needed()
+                        && texts.getOrDefault(f.name(), Typed.NOTHING).isBlank())
+                .forEach(f -> out.put(f.name(), "This is needed."));
+        out.putAll(work.wanted(stage));
+        return out;
+    }
+
+    /**
+     * What a stage still wants, in words as its box and the signature say it: fields that are needed or cannot be read,
+     * or anything at all where nothing was entered, ticked or saved.
+     */
+    static List<String> stillWanted(Stage stage, JobState state, JobWork work) {
+        boolean untouched = !state.isTyped(stage) && state.lastRevision(stage).isEmpty();
+        boolean ticked = untouched
+                && stage == Stage.FIT
+                && !state.done(work.plan(), work).isEmpty();
+        if (untouched && !ticked) {
+            return List.of("nothing was entered.");
+        }
+        Map<String, String> wanted = wanted(stage, state, work);
+        return Stream.concat(
+                        work.cards()
+                                .fields(stage)
+                                .filter(f -> wanted.containsKey(f.name()))
+                                .map(f -> f.label() + " is wanted."),
+                        work.cards()
+                                .fields(stage)
+                                .filter(f -> work.errors().containsKey(f.name()))
+                                .map(f -> f.label() + " cannot be read as it stands."))
+                .toList();
+    }
+
+    /** Ticks that something else contradicts, by name of the field: what is still open. */
+    static Map<String, String> contradicted(JobState state, JobWork work) {
+        Map<String, String> out = new LinkedHashMap<>();
+        int bolts = TorqueProgress.all(work, state).stream()
+                .mapToInt(TorqueProgress::left)
+                .sum();
+        if (bolts > 0) {
+            out.put(
+                    CommonFields.TIGHTENED.name(),
+                    bolts + (bolts == 1 ? " turn" : " turns") + " of the wrench not ticked");
+        }
+        for (JobEntry open :
+                state.beside().things().stream().filter(JobEntry::isOpen).toList()) {
+            out.putIfAbsent(
+                    open.kind() == JobEntry.Kind.TEMPORARY
+                            ? CommonFields.COUNTED_OUT.name()
+                            : CommonFields.LOCKED_UP.name(),
+                    open.what() + (open.kind() == JobEntry.Kind.TEMPORARY ? " still in" : " still on trial"));
+        }
+        state.beside().log().stream()
+                .filter(p -> p.isMissing() && (p.kind() == PartKind.COVER || p.kind() == PartKind.PLUG))
+                .findFirst()
+                .ifPresent(p -> out.put(CommonFields.GUARDS_BACK.name(), p.name() + " not back yet"));
+        return out;
+    }
+
     /** Why the parts cannot be ticked as laid out; empty when they can. */
     static Optional<String> partsHeld(JobState state, JobWork work) {
         List<PartLine> open =
@@ -68,15 +137,13 @@ final class JobRules {
     static List<String> openBeforeSigning(JobState state, JobWork work, Person person, Instant now) {
         List<String> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
-            if (stage != Stage.SIGN && state.lastRevision(stage).isEmpty()) {
-                out.add(stage.title() + " has not been kept yet.");
-            } else if (stage != Stage.SIGN && state.hasUnkept(stage)) {
-                out.add(stage.title() + " has typing that was not kept.");
+            if (stage != Stage.SIGN) {
+                stillWanted(stage, state, work).forEach(w -> out.add(stage.title() + ": " + w));
             }
         }
         held(Stage.SIGN, state, work).map(Held::why).ifPresent(out::add);
         partsHeld(state, work).ifPresent(why -> out.add("Parts list: " + why + "."));
-        Set<String> done = state.done(work.plan()).keySet();
+        Set<String> done = state.done(work.plan(), work).keySet();
         List<Step> steps = work.plan().stream()
                 .filter(s -> s.hold() && !done.contains(s.id()))
                 .toList();
@@ -93,7 +160,7 @@ final class JobRules {
             out.add("Torque plan: " + bolts + (bolts == 1 ? " turn of the wrench is" : " turns of the wrench are")
                     + " not ticked.");
         }
-        state.beside().entered().things().stream()
+        state.beside().things().stream()
                 .filter(JobEntry::isOpen)
                 .map(JobEntry::openWords)
                 .forEach(out::add);
@@ -117,17 +184,19 @@ final class JobRules {
     private static Optional<String> concession(JobWork work, Person person) {
         long failing =
                 work.findings().stream().filter(f -> f.status() == Status.FAIL).count();
-        if (failing == 0) {
-            return Optional.empty();
-        }
-        String what = failing + (failing == 1 ? " finding does" : " findings do") + " not hold: ";
-        if (work.read().get(CommonFields.CONCESSION) == null) {
-            return Optional.of(what + "mend it, or a lead writes a concession.");
+        boolean written = work.read().get(CommonFields.CONCESSION) != null;
+        String what = failing == 0
+                ? ""
+                : failing + (failing == 1 ? " finding does" : " findings do") + " not hold: ";
+        if (!written) {
+            return failing == 0
+                    ? Optional.empty()
+                    : Optional.of(what + "mend it, or a lead writes a concession.");
         }
         if (CommonWork.CONCESSION.stream().anyMatch(f -> work.read().get(f) == null)) {
             return Optional.of(
                     "The concession does not say yet why it is accepted, what is expected, the fallback and the "
-                            + "next look.");
+                            + "next look" + (failing == 0 ? ": write that, or clear it, for nothing fails." : "."));
         }
         return person.isLead() ? Optional.empty() : Optional.of(what + "with a concession only a lead signs.");
     }

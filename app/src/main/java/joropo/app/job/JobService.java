@@ -211,6 +211,12 @@ public class JobService {
                 .orElse(Stage.SIGN);
     }
 
+    /** Steps of taking apart, or of the fitting plan. @param stage Make safe or Fit */
+    public List<Step> steps(String number, Stage stage) {
+        JobWork work = works.of(store.load(number));
+        return stage == Stage.STRIP ? work.stripping() : work.plan();
+    }
+
     /**
      * Ticks a step, or skips it with a reason.
      *
@@ -230,13 +236,15 @@ public class JobService {
         if (ticked.isOfTheList()) {
             throw new RefusedInput(step, "is done when its part is back in the list below");
         }
-        if (ticked.isOfProving() && skippedWhy == null) {
-            throw new RefusedInput(step, "is done when it is answered at " + Stage.PROVE.title());
+        if (work.isAnswered(ticked) && skippedWhy == null) {
+            throw new RefusedInput(
+                    step,
+                    "is done when it is answered at " + work.answeredAt(ticked).title());
         }
         if (read != null && !read.equals(ticked.instruction())) {
             throw new RefusedInput(step, "says something else by now: read it again");
         }
-        Set<String> done = state.done(plan).keySet();
+        Set<String> done = state.done(plan, work).keySet();
         if (skippedWhy != null && (skippedWhy.isBlank() || skippedWhy.length() > LONGEST_REASON)) {
             throw new RefusedInput(step, "skipping needs a written reason, up to " + LONGEST_REASON + " characters");
         }
@@ -249,8 +257,8 @@ public class JobService {
                     throw new RefusedInput(step, stage.why());
                 });
         if (skippedWhy == null) {
-            work.stopped(ticked).ifPresent(why -> {
-                throw new RefusedInput(step, why);
+            StepStops.of(state, ticked, work).ifPresent(waiting -> {
+                throw new RefusedInput(step, waiting.why());
             });
         }
         if (step.equals("parts") && skippedWhy == null && !done.contains(step)) {
@@ -259,7 +267,7 @@ public class JobService {
             });
         }
         var with = skippedWhy == null && !done.contains(step)
-                ? StepWith.of(state, StepWith.laidOut(state, work), plan, ticked)
+                ? StepWith.of(state, work, StepWith.laidOut(state, work), plan, ticked)
                 : StepWith.NOTHING;
         store.finishStep(
                 number, ticked, skippedWhy == null ? null : skippedWhy.strip(), with.steps(), with.back(), person);
@@ -273,7 +281,9 @@ public class JobService {
                 .filter(s -> s.id().equals(step))
                 .findFirst()
                 .orElseThrow(() -> new RefusedInput(step, "is no step of this plan"));
-        if (!undone.isTicked() || state.done(List.of(undone)).isEmpty()) {
+        if (undone.isOfTheList()
+                || work.isAnswered(undone)
+                || state.newestTick(undone).filter(t -> t.undoneWhy() == null).isEmpty()) {
             throw new RefusedInput(step, "is not ticked: there is nothing to take back");
         }
         if (why.isBlank() || why.length() > LONGEST_REASON) {
@@ -357,7 +367,7 @@ public class JobService {
      * open
      */
     public void sign(String number, Person person) {
-        JobState state = store.load(number);
+        JobState state = sheets.keepAll(number);
         if (state.job().state() == Job.State.SIGNED) {
             return;
         }

@@ -1,10 +1,12 @@
 package joropo.app.job;
 
 import java.security.SecureRandom;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
@@ -14,11 +16,16 @@ import joropo.app.ui.Field;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.TransactionException;
 
 /** The sheets of a job as people type into them: each stage read once, saved once. */
 @Service
 public class JobSheets {
+    private static final Logger LOG = LoggerFactory.getLogger(JobSheets.class);
     private static final int LONGEST_REASON = 200;
     /** Every field has room for far less and says so; a text beyond this is not stored at all. */
     private static final int LONGEST_STORED = 20_000;
@@ -60,13 +67,51 @@ public class JobSheets {
         }
     }
 
+    /** A stage as somebody opens it: what they typed on the others is kept, for they have left them. */
     public JobPage page(String number, Stage stage, Person person) {
-        return page(store.load(number), stage, person);
+        JobState state = store.load(number);
+        return page(state.isOpen() && person.mayWork() ? left(state, stage, person) : state, stage, person);
     }
 
     private JobPage page(JobState state, Stage stage, Person person) {
         var shown = new Shown(newTab(), state.seq(stage), state.sheet(stage), Map.of(), person.unit(), List.of());
         return pages.page(state, stage, works.of(state), shown, person);
+    }
+
+    /** Where the store takes nothing, the page opens all the same: what was typed is there as a draft. */
+    private JobState left(JobState state, Stage stage, Person person) {
+        try {
+            return keepLeft(
+                    state,
+                    d -> d.stage() != stage && d.personId() == person.id());
+        } catch (DataAccessException | TransactionException e) {
+            LOG.warn("Not kept on leaving: job {}", state.job().number(), e);
+            return state;
+        }
+    }
+
+    /** Keeps every sheet as it stands, whoever typed it last. */
+    JobState keepAll(String number) {
+        JobState state = store.load(number);
+        return state.isOpen() ? keepLeft(state, d -> true) : state;
+    }
+
+    /** Nothing of a stage is kept that still waits for a hold: it stays as it was typed. */
+    private JobState keepLeft(JobState state, Predicate<JobMapper.StageDraft> which) {
+        List<Stage> left = Arrays.stream(Stage.values())
+                .filter(s -> state.newestDraft(s).filter(which).isPresent())
+                .toList();
+        JobWork work = works.of(state);
+        List<Stage> kept = left.stream()
+                .filter(s -> JobRules.held(s, state, work).isEmpty())
+                .toList();
+        kept.forEach(s -> store.keepLeft(state.job().number(), s, state.sheet(s), work.verdicts(s)));
+        boolean numbered = Numbers.of(state.job().numbered()).with(work.findings()).text()
+                .equals(state.job().numbered());
+        if (!numbered) {
+            store.number(state.job(), work.findings());
+        }
+        return kept.isEmpty() && numbered ? state : store.load(state.job().number());
     }
 
     /** Saves what was typed and says what follows from it; nothing is refused here, errors stand at their fields. */
@@ -119,13 +164,7 @@ public class JobSheets {
         boolean aside = state.aside(stage).stream().anyMatch(d -> d.tab().equals(posted.tab()));
         JobWork work = aside ? works.of(state) : saved.work();
         Map<String, Typed> texts = state.sheet(stage);
-        Map<String, String> missing = new LinkedHashMap<>();
-        work.cards()
-                .fields(stage)
-                .filter(f -> f.needed()
-                        && texts.getOrDefault(f.name(), Typed.NOTHING).isBlank())
-                .forEach(f -> missing.put(f.name(), "This is needed."));
-        missing.putAll(work.wanted(stage));
+        Map<String, String> missing = new LinkedHashMap<>(JobRules.wanted(stage, state, work));
         missing.putAll(saved.retyped().errors());
         boolean refused = work.cards().fields(stage).anyMatch(f -> work.errors().containsKey(f.name()));
         if (refused

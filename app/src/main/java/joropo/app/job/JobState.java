@@ -29,19 +29,6 @@ record JobState(
     private static final List<String> FROM_SET_TO_MEASURE =
             List.of(CommonFields.PLAY_LOW.name(), CommonFields.PLAY_HIGH.name());
 
-    /** Fields of proving that answer for a step, by its rule. */
-    private static final Map<String, List<String>> ANSWERED_BY = Map.of(
-            "turn",
-            List.of(CommonFields.HAND_TURN.name()),
-            "fill",
-            List.of(
-                    CommonFields.LEVEL_RIGHT.name(),
-                    CommonFields.BREATHER_FREE.name(),
-                    CommonFields.GREASE_IN.name(),
-                    CommonFields.RELIEF_OPEN.name()),
-            "run",
-            List.of(CommonFields.FIRST_RUN.name()));
-
     static JobState of(
             Job job, Position position, List<Typing> typing, JobSections sections, Beside beside, TextsJson json) {
         return of(
@@ -146,16 +133,24 @@ record JobState(
                 .toList();
     }
 
-    /** Whether there is typing of this stage that was not kept yet. */
-    boolean hasUnkept(Stage stage) {
-        return drafts.stream().anyMatch(d -> d.stage() == stage && !d.aside() && isNewer(d, revisions));
+    /** Typing of this stage that was not kept yet, the newest that does not stand aside. */
+    Optional<JobMapper.StageDraft> newestDraft(Stage stage) {
+        return drafts.stream()
+                .filter(d -> d.stage() == stage && !d.aside() && isNewer(d, revisions))
+                .reduce((older, newer) -> newer);
+    }
+
+    /** Whether anything stands on a sheet. */
+    boolean isTyped(Stage stage) {
+        return sheet(stage).values().stream().anyMatch(t -> !t.isBlank());
     }
 
     /**
-     * The steps of this plan that are done, by id: a tick counts as long as the step says what it said then and nobody
-     * took it back; a part is back when the list of parts says so, and what is proved when it is answered there.
+     * The steps of this plan that are done, by id: a tick counts as long as the step says what it said then, nobody
+     * took it back, and what it names is there; a part is back when the list of parts says so, and what is answered on
+     * a sheet is done when it is answered there.
      */
-    Map<String, StepDone> done(List<Step> plan) {
+    Map<String, StepDone> done(List<Step> plan, JobWork work) {
         Map<String, StepDone> out = new LinkedHashMap<>();
         List<StripPart> order = beside.order();
         plan.stream().filter(Step::isOfTheList).forEach(s -> {
@@ -164,28 +159,33 @@ record JobState(
                 out.put(s.id(), StepDone.done(s.id(), s.instruction(), part.backBy(), part.backAt()));
             }
         });
-        plan.stream().filter(Step::isOfProving).forEach(s -> answered(s).ifPresent(t -> out.put(s.id(), t)));
-        plan.stream().filter(s -> !s.isOfTheList()).forEach(s -> newestTick(s)
-                .filter(t -> t.undoneWhy() == null)
-                .filter(t -> t.act().isEmpty() || t.act().equals(s.instruction()))
+        plan.stream()
+                .filter(work::isAnswered)
+                .forEach(s -> answered(s, work).ifPresent(t -> out.put(s.id(), t)));
+        plan.stream().filter(s -> !s.isOfTheList()).forEach(s -> standingTick(s)
+                .filter(t -> t.skippedWhy() != null
+                        || !work.isAnswered(s) && StepStops.of(this, s, work).isEmpty())
                 .ifPresent(t -> out.put(s.id(), t)));
         return out;
     }
 
-    /** What the sheet of proving answers for a step, by whoever typed it last. */
-    private Optional<StepDone> answered(Step step) {
-        Map<String, Typed> sheet = sheet(Stage.PROVE);
-        boolean all = ANSWERED_BY.getOrDefault(step.rule(), List.of("")).stream()
-                .noneMatch(field -> sheet.getOrDefault(field, Typed.NOTHING).isBlank());
-        Optional<StepDone> kept = lastRevision(Stage.PROVE)
+    /** What a sheet answers for a step, by whoever typed it last. */
+    private Optional<StepDone> answered(Step step, JobWork work) {
+        Stage at = work.answeredAt(step);
+        Optional<StepDone> kept = lastRevision(at)
                 .map(r -> StepDone.done(step.id(), step.instruction(), r.personName(), r.keptAt()));
-        return !all
+        return work.waitsFor(step).isPresent()
                 ? Optional.empty()
-                : drafts.stream()
-                        .filter(d -> d.stage() == Stage.PROVE && !d.aside() && isNewer(d, revisions))
-                        .reduce((older, newer) -> newer)
+                : newestDraft(at)
                         .map(d -> StepDone.done(step.id(), step.instruction(), d.personName(), d.savedAt()))
                         .or(() -> kept);
+    }
+
+    /** The newest tick of a step, while the step says what it said then and nobody took it back. */
+    Optional<StepDone> standingTick(Step step) {
+        return newestTick(step)
+                .filter(t -> t.undoneWhy() == null)
+                .filter(t -> t.act().isEmpty() || t.act().equals(step.instruction()));
     }
 
     /** The newest tick of a step, whatever the step said then. */

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.family.Families;
+import joropo.app.family.JobFinding;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.job.Beside.Earlier;
@@ -42,7 +43,6 @@ import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
-import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -221,6 +221,7 @@ class JobStore {
                 older,
                 json.write(texts),
                 verdicts.stage(),
+                person.id(),
                 person.fullName(),
                 after(now.lastRevision(stage)));
         if (jobs.saveDraft(
@@ -242,16 +243,42 @@ class JobStore {
     }
 
     /** A finding that comes up for the first time gets its number; absent where none does. */
-    private static @Nullable String numbered(Job job, List<Finding> findings) {
+    private @Nullable String numbered(Job job, List<JobFinding> findings) {
         Numbers had = Numbers.of(job.numbered());
-        Numbers has = had.with(findings);
-        return has == had ? null : has.text();
+        if (had.with(findings) == had) {
+            return null;
+        }
+        Numbers now = Numbers.of(jobs.numbered(job.id())); // somebody else may have been given some meanwhile
+        return now.with(findings).text();
+    }
+
+    /** Findings that are shown for the first time get their numbers. @return all that has one */
+    @Transactional
+    public Numbers number(Job job, List<JobFinding> findings) {
+        String numbered = numbered(job, findings);
+        if (numbered == null) {
+            return Numbers.of(job.numbered());
+        }
+        jobs.setNumbered(job.id(), numbered);
+        return Numbers.of(numbered);
+    }
+
+    /** Keeps what somebody left on a sheet; nothing where it was typed further meanwhile. */
+    @Transactional
+    public void keepLeft(String number, Stage stage, Map<String, Typed> texts, Verdicts verdicts) {
+        JobState now = state(openJob(number), Set.of());
+        if (now.sheet(stage).equals(texts)) {
+            now.newestDraft(stage).ifPresent(d -> keep(now, stage, texts, verdicts, d.personId()));
+        }
     }
 
     /** Keeps a sheet as its next revision. */
     @Transactional
     public void keep(String number, Stage stage, Map<String, Typed> texts, Verdicts verdicts, Person person) {
-        JobState state = state(openJob(number), Set.of());
+        keep(state(openJob(number), Set.of()), stage, texts, verdicts, person.id());
+    }
+
+    private void keep(JobState state, Stage stage, Map<String, Typed> texts, Verdicts verdicts, long personId) {
         int revision = state.lastRevision(stage).map(Revision::revision).orElse(0) + 1;
         Instant newest = state.drafts().stream()
                 .filter(d -> d.stage() == stage)
@@ -267,7 +294,7 @@ class JobStore {
                 TextsJson.SCHEMA_VERSION,
                 verdicts,
                 numbered(state.job(), verdicts.findings()),
-                person.id(),
+                personId,
                 at);
         jobs.answered(state.job().id());
     }
@@ -289,8 +316,16 @@ class JobStore {
             Person person) {
         long job = openJob(number).id();
         back.forEach((part, state) -> lists.back(part.id(), state, "", person.id(), now()));
-        carried.forEach(s -> jobs.insertStep(job, s, person.id(), now(), null));
+        carried.forEach(s -> doStep(job, s, null, person));
+        doStep(job, step, skippedWhy, person);
+    }
+
+    /** What is put in with a step for a time is in from then on. */
+    private void doStep(long job, Step step, @Nullable String skippedWhy, Person person) {
         jobs.insertStep(job, step, person.id(), now(), skippedWhy);
+        if (step.countsIn() != null && skippedWhy == null) {
+            enter(job, JobEntry.Kind.TEMPORARY, step.countsIn(), JobEntry.State.IN, person);
+        }
     }
 
     /** Not done after all; the tick stays in the record. */
@@ -364,7 +399,10 @@ class JobStore {
     /** How a thing stands from now on; said twice it is said once. */
     @Transactional
     public void enter(String number, JobEntry.Kind kind, String what, JobEntry.State state, Person person) {
-        long job = openJob(number).id();
+        enter(openJob(number).id(), kind, what, state, person);
+    }
+
+    private void enter(long job, JobEntry.Kind kind, String what, JobEntry.State state, Person person) {
         if (JobEntry.now(jobs.entries(job)).stream()
                 .noneMatch(e -> e.kind() == kind && e.what().equals(what) && e.state() == state)) {
             jobs.insertEntry(job, kind, what, state, person.id(), now());
@@ -499,15 +537,11 @@ class JobStore {
     private Beside beside(Job job, Set<Group> groups) {
         var out = BesideBuilder.builder()
                 .removed(lists.removed(job.id()).stream().map(this::stripPart).toList());
-        if (groups.contains(Group.STEPS)) {
-            out.steps(jobs.steps(job.id()));
-        }
-        if (groups.contains(Group.TICKS)) {
-            out.ticks(jobs.ticks(job.id()));
+        if (groups.contains(Group.MARKS)) {
+            Mark.into(out, jobs.marks(job.id()));
         }
         if (groups.contains(Group.ENTERED)) {
-            out.entered(new Entered(
-                    JobEntry.now(jobs.entries(job.id())), lists.timers(job.id()), jobs.undoneTurns(job.id())));
+            out.entered(new Entered(lists.timers(job.id()), jobs.undoneTurns(job.id())));
         }
         if (groups.contains(Group.EARLIER)) {
             out.earlier(new Earlier(jobs.notes(job.positionId()), lists.lastSeals(job.positionId())));

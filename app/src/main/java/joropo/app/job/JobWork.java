@@ -24,6 +24,7 @@ import joropo.app.family.Work;
 import joropo.app.register.Position;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Errors;
+import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
 import joropo.core.diagnosis.DiagnosisResult;
@@ -49,12 +50,8 @@ final class JobWork {
             return name.isEmpty()
                     ? work.findings()
                     : work.findings().stream()
-                            .map(f -> new JobFinding(f.stage(), named(f.finding(), name)))
+                            .map(f -> f.ofItem(item.prefix(), name, work.part()))
                             .toList();
-        }
-
-        private Finding named(Finding f, String name) {
-            return (f.part() == null && work.part() != null ? f.withPart(work.part()) : f).ofItem(item.prefix(), name);
         }
     }
 
@@ -68,6 +65,7 @@ final class JobWork {
     private final Set<Stage> begun;
     private final Set<Care> care;
     private final List<StripLog.Removed> log;
+    private final Map<String, Typed> texts;
 
     private JobWork(
             Position position,
@@ -79,6 +77,7 @@ final class JobWork {
             Shop shop,
             Families families) {
         this.begun = begun;
+        this.texts = texts;
         care = position.care();
         log = off.stream().map(StripPart::removed).toList();
         cards = new JobCards(all, off, texts, position.medium(), families);
@@ -205,39 +204,55 @@ final class JobWork {
                 .toList();
     }
 
-    /** The worst of one stage. */
+    /** The worst of one stage; nothing is right on which nothing was typed. */
     Status verdict(Stage stage) {
-        return Finding.worst(findings.stream()
-                .filter(f -> f.stage() == stage)
-                .map(JobFinding::finding)
-                .toList());
+        return asRead(
+                begun.contains(stage),
+                findings.stream().filter(f -> f.stage() == stage).map(JobFinding::status));
+    }
+
+    /** Not measured at best while nothing was read. */
+    private static Status asRead(boolean read, Stream<Status> found) {
+        Status worst = found.reduce(Status::worse).orElse(Status.MISSING);
+        return read ? worst : worst.worse(Status.MISSING);
     }
 
     /** What is found as the job stands now. */
     Verdicts verdicts(Stage stage) {
-        return new Verdicts(
-                verdict(stage),
-                verdict(),
-                findingsTo(stage).stream().map(JobFinding::finding).toList());
+        return new Verdicts(verdict(stage), verdict(), findings);
     }
 
-    /** The worst of all stages on which something was typed. */
+    /** The worst of all stages on which something was typed; not measured while one of its items was not. */
     Status verdict() {
-        return Finding.worst(findings.stream()
-                .filter(f -> begun.contains(f.stage()))
-                .map(JobFinding::finding)
-                .toList());
+        boolean measured = items.stream().allMatch(i -> isTyped(Stage.MEASURE, i.item()));
+        return asRead(
+                measured,
+                findings.stream().filter(f -> begun.contains(f.stage())).map(JobFinding::status));
     }
 
-    /** The worst of what one stage found of one item. */
+    /** The worst of what one stage found of one item; not measured while nothing of it was typed there. */
     Status verdict(Stage stage, JobItem item) {
-        return items.stream()
-                .filter(i -> i.item().equals(item))
-                .flatMap(i -> i.work().findings().stream())
-                .filter(f -> f.stage() == stage)
-                .map(JobFinding::status)
-                .reduce(Status::worse)
-                .orElse(Status.PASS);
+        return asRead(
+                isTyped(stage, item),
+                items.stream()
+                        .filter(i -> i.item().equals(item))
+                        .flatMap(i -> i.work().findings().stream())
+                        .filter(f -> f.stage() == stage)
+                        .map(JobFinding::status));
+    }
+
+    /**
+     * Whether somebody typed of an item on a stage; one that is asked nothing there counts as typed. What a set of
+     * items said of it is no reading.
+     */
+    private boolean isTyped(Stage stage, JobItem item) {
+        List<Field<?>> asked = cards.of(stage, item).stream()
+                .flatMap(c -> c.fields().stream())
+                .filter(f -> !cards.saidBySet(item).contains(f.name()))
+                .toList();
+        return asked.isEmpty()
+                || asked.stream()
+                        .anyMatch(f -> !texts.getOrDefault(f.name(), Typed.NOTHING).isBlank());
     }
 
     /** By name of the field. */
@@ -245,15 +260,47 @@ final class JobWork {
         return errors;
     }
 
-    /** The field in which a finding is answered, as it stands on the sheet; empty: only its stage is known. */
-    String fieldOf(Finding finding) {
-        return items.stream()
-                .filter(i -> finding.id().startsWith(i.item().prefix()))
-                .max(Comparator.comparingInt(i -> i.item().prefix().length()))
-                .flatMap(i ->
-                        i.work().fieldOf(finding.rule()).map(f -> read(i.item()).onSheet(f)))
-                .or(() -> Optional.ofNullable(CommonWork.ANSWERED_IN.get(finding.id())))
+    /** The field in which a finding is answered, as it stands on the sheets; empty: no rule says which. */
+    String fieldOf(JobFinding finding) {
+        String id = finding.finding().id();
+        JobItem item = itemOf(id);
+        return ofTheJob(finding.stage(), id)
+                .or(() -> items.stream()
+                        .filter(i -> i.item().equals(item))
+                        .findFirst()
+                        .flatMap(i -> i.work().fieldOf(finding.finding().rule()).map(f -> read(item)
+                                .onSheet(f))))
+                .filter(f -> cards.fields().stream().anyMatch(x -> x.name().equals(f)))
                 .orElse("");
+    }
+
+    /** The field of a common card in which a finding is answered: by its rule, else by the card or key it begins with. */
+    private Optional<String> ofTheJob(Stage stage, String id) {
+        String key = id.matches("[tbh]\\d+-.*") ? id.substring(0, id.indexOf('-') + 1) : "";
+        return Optional.ofNullable(CommonWork.ANSWERED_IN.get(id.substring(key.length())))
+                .map(f -> key + f)
+                .or(() -> cards.common(stage).stream()
+                        .filter(c -> key.isEmpty() ? id.startsWith(c.id() + "-") : c.id().startsWith(key))
+                        .findFirst()
+                        .map(c -> c.fields().get(0).name()));
+    }
+
+    /**
+     * Where a finding is answered, as a link has it: stage and field. Where its field stands on another stage than the
+     * one it was found on, that one; where no rule says which, the first field that is asked of its item there.
+     */
+    String answeredAt(JobFinding finding) {
+        String field = fieldOf(finding);
+        if (!field.isEmpty()) {
+            return cards.stageOf(field).path() + "#" + field;
+        }
+        JobItem item = itemOf(finding.finding().id());
+        return Stream.of(finding.stage())
+                .flatMap(s -> Stream.concat(cards.of(s, item).stream(), cards.of(s).stream()))
+                .flatMap(c -> c.fields().stream())
+                .map(f -> finding.stage().path() + "#" + f.name())
+                .findFirst()
+                .orElse(finding.stage().path() + "#main");
     }
 
     /** What is suspected of readings, by name of the field. */
@@ -307,13 +354,50 @@ final class JobWork {
 
     /** Why a step cannot be ticked as done, as its family has it; empty: it can. */
     Optional<String> stopped(Step step) {
+        return ofItem(step).stopped(step);
+    }
+
+    private Work ofItem(Step step) {
         JobItem item = itemOf(step.id());
         return items.stream()
                 .filter(i -> i.item().equals(item))
-                .flatMap(i -> i.work().plan().stream()
-                        .filter(s -> s.under(item.prefix()).id().equals(step.id()))
-                        .flatMap(s -> i.work().stopped(s).stream()))
-                .findFirst();
+                .map(ItemWork::work)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Fields that a step names, as they stand on the sheets. */
+    private List<Field<?>> named(Step step) {
+        ReadFields of = read(itemOf(step.id()));
+        List<String> names = Stream.concat(
+                        ofItem(step).names(step).stream().map(f -> of.onSheet(f.name())),
+                        CommonWork.NAMED_BY.getOrDefault(step.rule(), List.of()).stream())
+                .toList();
+        return cards.fields().stream().filter(f -> names.contains(f.name())).toList();
+    }
+
+    /** What a step names and is not there; empty: nothing is missing. */
+    Optional<Waiting> waitsFor(Step step) {
+        List<Field<?>> absent =
+                named(step).stream().filter(f -> read.get(f) == null).toList();
+        if (absent.isEmpty()) {
+            return Optional.empty();
+        }
+        Stage at = cards.stageOf(absent.get(0).name());
+        return Optional.of(new Waiting(
+                "Waits for: " + absent.stream().map(Field::label).collect(Collectors.joining(", ")) + ".",
+                absent.get(0).name(),
+                at.path()));
+    }
+
+    /** Whether it is done when what it names is answered on a sheet, rather than by a tick. */
+    boolean isAnswered(Step step) {
+        return step.isOfProving() && !named(step).isEmpty();
+    }
+
+    /** The sheet on which it is answered. */
+    Stage answeredAt(Step step) {
+        return cards.stageOf(named(step).get(0).name());
     }
 
     /** Joints that have to be tight before something closes the way to them. */

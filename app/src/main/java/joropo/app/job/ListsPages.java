@@ -157,10 +157,8 @@ class ListsPages {
         if (stage != Stage.INTAKE) { // whether the parts are in hand may hold it
             out.add(Group.PARTS);
         }
-        switch (stage) {
-            case STRIP, FIT -> out.add(Group.STEPS);
-            case SET -> out.add(Group.TICKS);
-            default -> {}
+        if (stage == Stage.STRIP || stage == Stage.FIT || stage == Stage.SET) {
+            out.add(Group.MARKS);
         }
         return out;
     }

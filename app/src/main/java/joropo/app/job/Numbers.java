@@ -2,17 +2,19 @@ package joropo.app.job;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Collectors;
+import joropo.app.family.JobFinding;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 
 /**
- * Numbers that findings keep while their job lives: one is given to a finding when it is first more than right. @param
- * keys what has had one, in the order in which it came up
+ * Numbers that findings keep while their job lives, in page, picture, card and record: one is given to a finding when
+ * it is first more than right. @param keys what has had one, in the order in which it came up
  */
 record Numbers(List<String> keys) {
     private static final String BETWEEN = "\n";
+
     /** @param stored as {@link #text} gives it */
     static Numbers of(String stored) {
         return new Numbers(stored.isEmpty() ? List.of() : Arrays.asList(stored.split(BETWEEN)));
@@ -22,34 +24,30 @@ record Numbers(List<String> keys) {
         return String.join(BETWEEN, keys);
     }
 
-    /** With a number for each that has none yet and is not right. */
-    Numbers with(List<Finding> findings) {
+    /** With a number for each that has none yet and is not right. @param findings of all stages, in working order */
+    Numbers with(List<JobFinding> findings) {
         List<String> out = new ArrayList<>(keys);
         findings.stream()
-                .filter(f -> f.status() != Status.PASS)
-                .map(Numbers::key)
-                .filter(k -> !out.contains(k))
+                .filter(f -> f.status() != Status.PASS && of(f) == 0)
+                .map(JobFinding::key)
                 .distinct()
                 .forEach(out::add);
         return out.size() == keys.size() ? this : new Numbers(out);
     }
 
     /** From 1; 0 where it has none. */
-    int of(Finding finding) {
-        return keys.indexOf(key(finding)) + 1;
+    int of(JobFinding finding) {
+        return keys.indexOf(finding.key()) + 1;
     }
 
     /** By number, so that the first has number 1. */
-    List<Finding> inOrder(List<Finding> findings) {
+    List<Finding> inOrder(List<JobFinding> findings) {
         return keys.stream()
                 .map(k -> findings.stream()
-                        .filter(f -> key(f).equals(k))
-                        .min((a, b) -> a.status().compareTo(b.status()))
+                        .filter(f -> f.key().equals(k))
+                        .min(Comparator.comparing(JobFinding::status))
+                        .map(JobFinding::finding)
                         .orElse(Finding.GONE))
-                .collect(Collectors.toList());
-    }
-
-    private static String key(Finding f) {
-        return f.id() + (f.part() == null ? "" : "@" + f.part());
+                .toList();
     }
 }

@@ -21,7 +21,7 @@ final class SignedSum {
     static List<String> of(JobState state, JobWork work) {
         List<String> out = new ArrayList<>();
         work.items().forEach(i -> fitted(i, work.items().size() > 1, out));
-        Set<String> done = state.done(work.plan()).keySet();
+        Set<String> done = state.done(work.plan(), work).keySet();
         List<Step> holds = work.plan().stream().filter(Step::hold).toList();
         if (!holds.isEmpty()) {
             out.add(holds.stream().filter(s -> done.contains(s.id())).count() + " of " + holds.size()

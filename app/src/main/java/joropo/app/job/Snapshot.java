@@ -3,6 +3,10 @@ package joropo.app.job;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
+import java.util.stream.IntStream;
+import joropo.app.family.JobFinding;
+import joropo.app.family.Stage;
+import joropo.app.ui.Figure;
 import joropo.core.verdict.Finding;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param items each of them where there are several, @param remedy what is done about the running surface, @param parts
  *     what has to be in hand, @param counted what was put in for a time or tightened, and how it stands, @param
  *     stripped what came off and what became of it; all unknown to older records
+ * @param places where each finding stands in the job, in the order of the findings, @param figures what was computed on
+ *     the cards; both unknown to older records
  * @param drawing the section as SVG, @param wayRound the sentence that says which way the seal faces
  * @param signer absent while the job is open, @param signedAt likewise
  */
@@ -31,6 +37,8 @@ public record Snapshot(
         @Nullable String target,
         List<Sheet> sheets,
         List<Finding> findings,
+        @Nullable List<Place> places,
+        @Nullable List<OnCard> figures,
         String drawing,
         @Nullable List<Item> items,
         @Nullable List<String> parts,
@@ -47,6 +55,8 @@ public record Snapshot(
     private static final int A_MOMENT = 20;
 
     public Snapshot {
+        places = places == null ? List.of() : List.copyOf(places);
+        figures = figures == null ? List.of() : List.copyOf(figures);
         items = items == null ? List.of() : List.copyOf(items);
         parts = parts == null ? List.of() : List.copyOf(parts);
         counted = counted == null ? List.of() : List.copyOf(counted);
@@ -62,6 +72,28 @@ public record Snapshot(
             left += steps.get(count++).length();
         }
         return count;
+    }
+
+    /**
+     * Where a finding stands. @param number that it had while the job lived, 0: none, @param stage whose readings it rests
+     * on, @param at stage and field in which it is answered, as a link has them
+     */
+    public record Place(int number, Stage stage, String at) {}
+
+    /** What was computed from the readings of a card. */
+    public record OnCard(String card, List<Figure> figures) {}
+
+    /** Its findings, each with its place; of an older record, which did not know it, at the first stage. */
+    List<JobFinding> found() {
+        return IntStream.range(0, findings.size())
+                .mapToObj(i -> new JobFinding(
+                        places.isEmpty() ? Stage.INTAKE : places.get(i).stage(), findings.get(i)))
+                .toList();
+    }
+
+    /** The number of one of its findings, 0: none. */
+    public int number(int finding) {
+        return places.isEmpty() ? 0 : places.get(finding).number();
     }
 
     /** One stage as it was kept. */
@@ -89,8 +121,9 @@ public record Snapshot(
         }
     }
 
-    /** One step of the plan, done, skipped or open. */
+    /** One step of the plan, done, skipped or open. @param stripping whether it was of taking apart, absent: not known */
     public record StepLine(
+            @Nullable Boolean stripping,
             String act,
             boolean hold,
             String caution,

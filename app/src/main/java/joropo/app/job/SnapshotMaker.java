@@ -2,6 +2,7 @@ package joropo.app.job;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -29,7 +30,6 @@ import joropo.core.plan.Step;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Unit;
-import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -41,10 +41,8 @@ class SnapshotMaker {
 
     Snapshot of(JobState state, JobWork work, @Nullable String signer, @Nullable Instant signedAt) {
         Summary summary = work.main().summary();
-        var shown = work.findingsTo(Stage.SIGN).stream()
-                .map(JobFinding::finding)
-                .filter(f -> state.isOpen() || f.status() != Status.MISSING || signer != null)
-                .toList();
+        List<JobFinding> shown = work.findingsTo(Stage.SIGN);
+        Numbers numbers = Numbers.of(state.job().numbered()).with(work.findings());
         return SnapshotBuilder.builder()
                 .number(state.job().number())
                 .machine(state.position().machineName())
@@ -58,9 +56,13 @@ class SnapshotMaker {
                 .wayRound(summary.wayRound())
                 .target(depth(summary))
                 .sheets(sheets(state, work))
-                .findings(shown)
+                .findings(shown.stream().map(JobFinding::finding).toList())
+                .places(shown.stream()
+                        .map(f -> new Snapshot.Place(numbers.of(f), f.stage(), work.answeredAt(f)))
+                        .toList())
+                .figures(figures(work))
                 .drawing(work.main()
-                        .picture(Paper.SHEET, shown, null)
+                        .picture(Paper.SHEET, numbers.inOrder(shown), null)
                         .map(Picture::svg)
                         .orElse(""))
                 .items(
@@ -71,7 +73,7 @@ class SnapshotMaker {
                         .map(SnapshotMaker::words)
                         .toList())
                 .counted(Stream.of(
-                                state.beside().entered().things().stream().map(SnapshotMaker::words),
+                                state.beside().things().stream().map(SnapshotMaker::words),
                                 state.beside().entered().undoneTurns().stream(),
                                 state.beside().steps().stream()
                                         .filter(t -> t.undoneWhy() != null)
@@ -86,6 +88,14 @@ class SnapshotMaker {
                 .signer(signer)
                 .signedAt(signedAt)
                 .build();
+    }
+
+    private static List<Snapshot.OnCard> figures(JobWork work) {
+        return Arrays.stream(Stage.values())
+                .flatMap(s -> work.cards().of(s).stream())
+                .map(c -> new Snapshot.OnCard(c.id(), work.figures(c.id())))
+                .filter(c -> !c.figures().isEmpty())
+                .toList();
     }
 
     /** How deep it was to go and how deep it was read to stand; absent where neither is known. */
@@ -212,12 +222,13 @@ class SnapshotMaker {
 
     private static List<StepLine> steps(JobState state, JobWork work) {
         List<Step> stripping = work.stripping();
-        Map<String, StepDone> done = new HashMap<>(state.done(stripping));
-        done.putAll(state.done(work.plan()));
+        Map<String, StepDone> done = new HashMap<>(state.done(stripping, work));
+        done.putAll(state.done(work.plan(), work));
         return Stream.concat(stripping.stream().filter(s -> done.containsKey(s.id())), work.plan().stream())
                 .map(s -> {
                     StepDone d = done.get(s.id());
                     return new StepLine(
+                            s.isStripping(),
                             s.instruction(),
                             s.hold(),
                             s.caution(),

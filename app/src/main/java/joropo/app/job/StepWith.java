@@ -24,11 +24,11 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
     private static final String DEPTH = "depth";
 
     /** @param laidOut kinds of which a new one is laid out */
-    static StepWith of(JobState state, Set<PartKind> laidOut, List<Step> plan, Step hold) {
+    static StepWith of(JobState state, JobWork work, Set<PartKind> laidOut, List<Step> plan, Step hold) {
         if (!hold.hold()) {
             return NOTHING;
         }
-        Set<String> done = state.done(plan).keySet();
+        Set<String> done = state.done(plan, work).keySet();
         List<Step> before = plan.subList(0, plan.indexOf(hold)).stream()
                 .filter(s -> !done.contains(s.id()))
                 .toList();
@@ -46,7 +46,12 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
                 }
             }
         }
-        return new StepWith(before.stream().filter(Step::isTicked).toList(), back);
+        return new StepWith(
+                before.stream()
+                        .filter(s -> !s.isOfTheList() && !work.isAnswered(s))
+                        .filter(s -> StepStops.of(state, s, work).isEmpty())
+                        .toList(),
+                back);
     }
 
     /** Numbers in the plan of what is carried along. */

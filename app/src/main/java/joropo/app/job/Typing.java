@@ -16,6 +16,7 @@ record Typing(
         boolean aside,
         String texts,
         Status verdict,
+        long personId,
         String personName,
         Instant at) {
     boolean isDraft() {
@@ -23,7 +24,7 @@ record Typing(
     }
 
     JobMapper.StageDraft draft() {
-        return new JobMapper.StageDraft(stage, tab, seq, aside, texts, verdict, personName, at);
+        return new JobMapper.StageDraft(stage, tab, seq, aside, texts, verdict, personId, personName, at);
     }
 
     Revision kept() {

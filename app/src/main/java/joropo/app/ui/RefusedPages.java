@@ -6,6 +6,7 @@ import joropo.core.units.RefusedInput;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -27,6 +28,10 @@ class RefusedPages {
     private static final String FULL =
             "The store could not be written: the disk may be full, read-only or busy. " + "Nothing of this was stored.";
 
+    private static final String FAULT =
+            "This is a fault of the program, not yours: what was sent does not go together with what is stored. "
+                    + "Nothing of this was stored.";
+
     @ExceptionHandler
     Object refused(RefusedInput refused, HttpServletRequest request) {
         return said(HttpStatus.CONFLICT, Errors.sentence(refused.errors().get(0).message()), request);
@@ -45,6 +50,13 @@ class RefusedPages {
     @ExceptionHandler
     Object noFile(MultipartException none, HttpServletRequest request) {
         return said(HttpStatus.BAD_REQUEST, "A file is needed here, and none has come whole. Send it again.", request);
+    }
+
+    /** A rule of the database that a page let through is a fault of this program, and never the disk's. */
+    @ExceptionHandler
+    Object inconsistent(DataIntegrityViolationException failed, HttpServletRequest request) {
+        LOG.error("Not stored: {} {}", request.getMethod(), request.getRequestURI(), failed);
+        return said(HttpStatus.INTERNAL_SERVER_ERROR, FAULT, request);
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})

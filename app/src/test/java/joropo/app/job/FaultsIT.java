@@ -37,7 +37,7 @@ class FaultsIT {
 
     private static List<String> done(String number) {
         JobState state = Workshop.bean(JobStore.class).load(number);
-        return List.copyOf(state.done(work(number).plan()).keySet());
+        return List.copyOf(state.done(work(number).plan(), work(number)).keySet());
     }
 
     @Test

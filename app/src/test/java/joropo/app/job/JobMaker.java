@@ -121,7 +121,12 @@ final class JobMaker {
                 "depth6",
                 "2.5",
                 "depth9",
-                "2.5");
+                "2.5",
+                "newOutside",
+                "62.15",
+                "newWidth",
+                "8");
+        strip(number);
         tickAll(number);
         keep(
                 number,
@@ -140,12 +145,34 @@ final class JobMaker {
         return number;
     }
 
-    /** Every step that a person ticks, one after the other. */
+    /** Every step that a person ticks, one after the other; what was put in for a time is counted out in time. */
     static void tickAll(String number) {
-        Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(number)).plan().stream()
-                .filter(Step::isTicked)
+        JobWork work = Workshop.bean(JobWorks.class)
+                .of(Workshop.bean(JobStore.class).load(number));
+        for (Step step : work.plan()) {
+            if (step.countsOut()) {
+                countOut(number);
+            }
+            if (!step.isOfTheList() && !work.isAnswered(step)) {
+                Workshop.bean(JobService.class).finishStep(number, step.id(), null, null, person("marisol"));
+            }
+        }
+    }
+
+    /** Steps of taking apart, those before this one too. */
+    static void strip(String number) {
+        JobWork work = Workshop.bean(JobWorks.class)
+                .of(Workshop.bean(JobStore.class).load(number));
+        work.stripping()
                 .forEach(
                         s -> Workshop.bean(JobService.class).finishStep(number, s.id(), null, null, person("marisol")));
+    }
+
+    static void countOut(String number) {
+        Workshop.bean(JobStore.class).load(number).beside().things().stream()
+                .filter(JobEntry::isOpen)
+                .forEach(t -> Workshop.bean(JobService.class)
+                        .enter(number, t.kind(), t.what(), false, person("marisol")));
     }
 
     /** The seal was driven and reads as deep as its plan says. */

@@ -116,7 +116,9 @@ public final class FittingPlan {
         if (in.among().leads()) {
             greases();
         }
-        step("edges", named(edges()), "An edge nicks the lip where nobody sees it.");
+        steps.add(new Step(
+                        "edges", when, named(edges()), "An edge nicks the lip where nobody sees it.", false, "", null, "")
+                .countingIn(edgesCovered()));
     }
 
     /** The work on the shaft, and the hold that proves it. */
@@ -204,6 +206,15 @@ public final class FittingPlan {
                             + ". A gun and a cloth of its own for each.",
                     "Greases that do not mix run out together.");
         }
+    }
+
+    /** What is put over an edge for a time; absent while that is not said. */
+    private @Nullable String edgesCovered() {
+        return in.cover() != null
+                ? in.cover() == EdgeCover.SLEEVE
+                        ? "assembly sleeve"
+                        : in.cover().isTemporary() ? in.cover().words() : null
+                : in.shaftEnd() != null && in.shaftEnd().compareTo(ShaftEnd.SHARP) > 0 ? "cover of the edge" : null;
     }
 
     private String edges() {
@@ -396,11 +407,17 @@ public final class FittingPlan {
     }
 
     private void after() {
-        hold(
-                "shaft",
-                "Shaft or housing guided on with its edges covered, slowly past the lip; temporary things counted out.",
-                "What stays inside comes out through the seal.",
-                "Heavy parts hang in a sling, never on the lip.");
+        steps.add(new Step(
+                        "shaft",
+                        when,
+                        "Shaft or housing guided on with its edges covered, slowly past the lip; temporary things "
+                                + "counted out.",
+                        "What stays inside comes out through the seal.",
+                        true,
+                        "Heavy parts hang in a sling, never on the lip.",
+                        null,
+                        "")
+                .countingOut());
         step("print", "Look at the first print of the lip all round, where it can be seen.", "");
         when = Step.When.PROVE;
         String running = section.rotation() == null

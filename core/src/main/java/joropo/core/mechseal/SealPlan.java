@@ -97,7 +97,7 @@ public record SealPlan(
                     "adjusted",
                     When.PREPARE,
                     (impeller ? "Impeller clearance and the" : "The")
-                            + " distance between shaft ends set and read, the rotor in its place.",
+                            + " distance between shaft ends set, the rotor in its place.",
                     "That moves the rotor: the seal is set after it."));
         }
         if (isCartridge()) {
@@ -204,24 +204,25 @@ public record SealPlan(
                     "Any other sum moves it, and the seal with it.",
                     ""));
         }
+        out.add(step("aligned", When.CLOSE, "Coupling in line, read with all feet tight.", "", ""));
         out.add(hold(
                 "turn",
-                When.CLOSE,
+                When.PROVE,
                 "Turn the shaft by hand" + (turnOnly.isEmpty() ? "" : ", only " + turnOnly)
                         + ": even, no scrape, no click.",
                 turnOnly.isEmpty() ? "What scrapes by hand is gone in a minute." : "The other way tears its drive."));
         out.add(step(
                 "air",
-                When.CLOSE,
+                When.PROVE,
                 "Air into the chamber, to 0.2 MPa or as the maker says; soapy water at the gland.",
                 "It finds a nicked ring before the pump is full.",
                 "Air under pressure throws what lets go: stand aside."));
         out.add(new Step(
                 "start",
-                When.CLOSE,
+                When.PROVE,
                 (dual ? "Barrier on at its figure first. " : "")
                         + "Chamber full, vented at its highest point, flush on at its figure, ports to the drawing, "
-                        + "unused ones plugged; alignment and guards done.",
+                        + "unused ones plugged; guards back.",
                 "A seal that starts dry is dead in a minute.",
                 true,
                 "Start and the first minutes from outside the line of the coupling.",

@@ -65,7 +65,8 @@ public record RingPlan(
                     prepare,
                     "Cover threads, ports and edges that a ring must pass, the thread of the rod's end too. Count what "
                             + "covers them in.",
-                    "A ring that crosses a bare thread is cut."));
+                    "A ring that crosses a bare thread is cut.")
+                    .countingIn("covers of threads, ports, edges"));
         }
         Step.When fit = Step.When.FIT.at(order);
         out.add(step(
@@ -182,11 +183,12 @@ public record RingPlan(
                 "carry",
                 close,
                 "Carry rod or cover square and slowly past each ring. Count the covers out.",
-                "A heavy part that hangs cuts what it passes."));
+                "A heavy part that hangs cuts what it passes.")
+                .countingOut());
         out.add(hold("draw", close, "Draw the joint to contact evenly, crosswise.", "The ring seals, not the force."));
         out.add(new Step(
                 "prove",
-                close,
+                Step.When.PROVE,
                 "Bleed slowly, move it end to end without load, then hold at both ends: look at the "
                         + "rod, watch the drift.",
                 "A wet rod is the rod's ring, drift the piston's.",

@@ -239,7 +239,7 @@ public record ChevronSet(
                 "The pressure spreads the set, not the gland."));
         out.add(new Step(
                 "prove",
-                Step.When.CLOSE,
+                Step.When.PROVE,
                 "Bleed slowly, move it end to end without load, then hold: the rod stays dry.",
                 "Air under pressure burns with the oil.",
                 true,

@@ -230,19 +230,25 @@ public record PackingPlan(
                     "Packing settles only when it is moved."));
             return;
         }
-        out.add(hold("turn", close, "Turn the shaft by hand: it turns freely.", "What binds by hand burns by motor."));
+        if (!gland.home) {
+            out.add(step(
+                    "contact",
+                    close,
+                    "Nuts to contact, then a sixth of a turn. It has to leak at first.",
+                    "Packing that is pulled tight at once burns."));
+        }
+        out.add(hold(
+                "turn",
+                Step.When.PROVE,
+                "Turn the shaft by hand: it turns freely.",
+                "What binds by hand burns by motor."));
         if (gland.home) {
             underSleeve(out);
             return;
         }
-        out.add(step(
-                "contact",
-                close,
-                "Nuts to contact, then a sixth of a turn. It has to leak at first.",
-                "Packing that is pulled tight at once burns."));
         out.add(new Step(
                 "run-in",
-                close,
+                Step.When.PROVE,
                 "Run it in: one flat on each nut in turn, ten to fifteen minutes between, until it has settled at "
                         + Length.show(result.settledDropsPerMinute().from(), 0) + " to "
                         + Length.show(result.settledDropsPerMinute().to(), 0) + " drops in a minute.",
@@ -267,7 +273,7 @@ public record PackingPlan(
     private static void underSleeve(List<Step> out) {
         out.add(step(
                 "under-sleeve",
-                Step.When.CLOSE,
+                Step.When.PROVE,
                 "At a standstill, wipe the sleeve's end dry, chalk it, and look where it wets first.",
                 "What creeps under the sleeve looks like a packing leak, and no gland stops it."));
     }

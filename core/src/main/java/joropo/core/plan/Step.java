@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param caution what can hurt, empty when nothing
  * @param part the part of the section that goes in with it, absent when none does
  * @param tools what to have in hand, and who or what holds against it or supports the job; empty when nothing special
+ * @param countsIn what is put in with it for a time and counted in; absent: nothing, @param countsOut whether it says
+ *     that all such things are out again
  */
 public record Step(
         String id,
@@ -24,7 +26,22 @@ public record Step(
         boolean hold,
         String caution,
         @Nullable String part,
-        String tools) {
+        String tools,
+        @Nullable String countsIn,
+        boolean countsOut) {
+    /** A step that counts nothing. */
+    public Step(
+            String id,
+            When when,
+            String instruction,
+            String why,
+            boolean hold,
+            String caution,
+            @Nullable String part,
+            String tools) {
+        this(id, when, instruction, why, hold, caution, part, tools, null, false);
+    }
+
     /** The parts of a job that every kind of seal has. */
     public enum Phase {
         /** Taken apart. */
@@ -35,7 +52,7 @@ public record Step(
         FIT,
         /** Closed, filled, run. */
         CLOSE,
-        /** What is answered where the job is proved: it is done when it is answered there. */
+        /** Proved: what is answered on a sheet is done when it is answered there. */
         PROVE
     }
 
@@ -65,14 +82,9 @@ public record Step(
         return when.phase == Phase.STRIP;
     }
 
-    /** Whether it is done when its question is answered where the job is proved. */
+    /** Whether it belongs to proving: where it names what is asked on a sheet, it is done when that is answered. */
     public boolean isOfProving() {
         return when.phase == Phase.PROVE;
-    }
-
-    /** Whether a person ticks it, rather than a list or an answer. */
-    public boolean isTicked() {
-        return !isOfTheList() && !isOfProving();
     }
 
     /** Whether it is done when the list of what came off says that its part is back. */
@@ -91,7 +103,16 @@ public record Step(
     }
 
     public Step withCaution(String newCaution) {
-        return new Step(id, when, instruction, why, hold, newCaution, part, tools);
+        return new Step(id, when, instruction, why, hold, newCaution, part, tools, countsIn, countsOut);
+    }
+
+    /** @param thing that is put in with it for a time; absent: nothing is */
+    public Step countingIn(@Nullable String thing) {
+        return new Step(id, when, instruction, why, hold, caution, part, tools, thing, countsOut);
+    }
+
+    public Step countingOut() {
+        return new Step(id, when, instruction, why, hold, caution, part, tools, countsIn, true);
     }
 
     /** The same step of one item among several. @param prefix that tells the item apart, empty for the first */
@@ -99,6 +120,15 @@ public record Step(
         return prefix.isEmpty()
                 ? this
                 : new Step(
-                        prefix + id, when, instruction, why, hold, caution, part == null ? null : prefix + part, tools);
+                        prefix + id,
+                        when,
+                        instruction,
+                        why,
+                        hold,
+                        caution,
+                        part == null ? null : prefix + part,
+                        tools,
+                        countsIn,
+                        countsOut);
     }
 }

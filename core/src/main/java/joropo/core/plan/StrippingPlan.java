@@ -134,6 +134,7 @@ public final class StrippingPlan {
                 "Plug the bore behind, with a rag or a card, and count it in.",
                 "Chips and dirt fall in, and what stays inside comes out through the new seal.",
                 "");
+        steps.set(steps.size() - 1, steps.get(steps.size() - 1).countingIn("rag or card in the bore"));
     }
 
     private void step(String id, String instruction, String why, String caution) {

@@ -15,9 +15,7 @@ import joropo.app.drawing.SectionPicture;
 import joropo.app.drawing.SectionPictureBuilder;
 import joropo.app.drawing.TrackDrawing;
 import joropo.app.drawing.TrackPictureBuilder;
-import joropo.app.family.CommonFields;
 import joropo.app.family.lipseal.AssumedSection.Assumed;
-import joropo.app.ui.Field;
 import joropo.core.lipseal.LipSealRules;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult.Band;
@@ -34,38 +32,6 @@ import org.jspecify.annotations.Nullable;
 /** The picture of a job: its section with the findings tied to their places. */
 final class LipSealPicture {
     private static final Map<String, Spot> SPOTS = new HashMap<>();
-    /** Fields in which findings are answered. */
-    static final Map<String, Field<?>> ANSWERED_IN = Map.ofEntries(
-            Map.entry("shaft-size", LipSealFields.SHAFT_A1),
-            Map.entry("shaft-slip", LipSealFields.SHAFT_A1),
-            Map.entry("shaft-gauge", CommonFields.SHAFT_GAUGE),
-            Map.entry("bore-size", LipSealFields.BORE_A1),
-            Map.entry("bore-slip", LipSealFields.BORE_A1),
-            Map.entry("bore-gauge", CommonFields.BORE_GAUGE),
-            Map.entry("shaft-temperature", CommonFields.PART_C),
-            Map.entry("bore-temperature", CommonFields.PART_C),
-            Map.entry("wear-groove", LipSealFields.GROOVE_DEPTH),
-            Map.entry("groove", LipSealFields.GROOVE_DEPTH),
-            Map.entry("looked", LipSealFields.SURFACE),
-            Map.entry("run-out", LipSealFields.RUNOUT_TIR),
-            Map.entry("unread", LipSealFields.RA),
-            Map.entry("edge", LipSealFields.ENTERS_FROM),
-            Map.entry("hot", LipSealFields.HOUSING),
-            Map.entry("choice", LipSealFields.LAYOUT),
-            Map.entry("remedy", LipSealFields.REMEDY),
-            Map.entry("fluid", LipSealFields.FLUID),
-            Map.entry("interference", LipSealFields.CASE_TYPE),
-            Map.entry("D1", LipSealFields.MAIN_LIP),
-            Map.entry("D2", LipSealFields.MAIN_LIP),
-            Map.entry("one-place", LipSealFields.PLANNED_DEPTH),
-            Map.entry("S2", LipSealFields.PLANNED_DEPTH),
-            Map.entry("S4", LipSealFields.GROUND_FROM),
-            Map.entry("S5", LipSealFields.PLANNED_DEPTH),
-            Map.entry("S6", LipSealFields.STOP_DEPTH),
-            Map.entry("S9-fitted", LipSealFields.DEPTHS.get(0)),
-            Map.entry("tilt", LipSealFields.DEPTHS.get(0)),
-            Map.entry("found", LipSealFields.FOUND_FACING));
-
     static {
         put(
                 Spot.TRACK,

@@ -358,7 +358,10 @@ final class LipSealWork implements Work {
 
     @Override
     public Optional<String> fieldOf(String rule) {
-        return Optional.ofNullable(LipSealPicture.ANSWERED_IN.get(rule)).map(Field::name);
+        boolean noneBetween = rule.matches("D4|D5") && alike().index() == 0; // asked of those further out
+        return noneBetween
+                ? Optional.of(LipSealFields.LAYOUT.name())
+                : LipSealAnswers.of(rule).map(Field::name);
     }
 
     @Override
@@ -409,14 +412,24 @@ final class LipSealWork implements Work {
         return fitting.plan();
     }
 
-    /** The depth is not ticked before it is read all round, nor where what was read will not do. */
+    @Override
+    public List<Field<?>> names(Step step) {
+        return switch (step.rule()) {
+            case "parts" -> List.of(LipSealFields.NEW_OUTSIDE, LipSealFields.NEW_WIDTH);
+            case "running-sleeve" -> List.of(LipSealFields.SLEEVE_PLACE_NEW);
+            case DEPTH_STEP -> List.copyOf(LipSealFields.DEPTHS);
+            case "turn" -> List.of(CommonFields.HAND_TURN);
+            case "fill" -> CommonFields.filled(facts.position().medium());
+            case "run" -> List.of(CommonFields.FIRST_RUN);
+            default -> List.of();
+        };
+    }
+
+    /** The depth is not ticked where what was read will not do. */
     @Override
     public Optional<String> stopped(Step step) {
         if (!step.rule().equals(DEPTH_STEP)) {
             return Optional.empty();
-        }
-        if (LipSealFields.DEPTHS.stream().anyMatch(f -> read().get(f) == null)) {
-            return Optional.of("Read the depth at 12, 3, 6 and 9 o'clock first: it is not read all round yet.");
         }
         return findings.stream()
                 .map(JobFinding::finding)

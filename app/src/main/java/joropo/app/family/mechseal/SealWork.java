@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import joropo.app.drawing.CartridgeDrawing;
 import joropo.app.drawing.Paper;
 import joropo.app.drawing.SealDrawing;
+import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Picture;
@@ -216,6 +217,11 @@ final class SealWork implements Work {
     }
 
     @Override
+    public Optional<String> fieldOf(String rule) {
+        return SealAnswers.of(rule).map(Field::name);
+    }
+
+    @Override
     public List<JobFinding> findings() {
         List<JobFinding> out = new ArrayList<>();
         (chamber == null ? List.of(ChamberCheck.unread()) : chamber.findings())
@@ -299,15 +305,26 @@ final class SealWork implements Work {
         return build != null && (!isSetByHand() || setting != null);
     }
 
-    /** A hold that reads a figure is not ticked before the figure is there. */
     @Override
-    public Optional<String> stopped(Step step) {
-        boolean depths =
-                step.id().equals("seat-depth") && SealFields.DEPTHS.stream().anyMatch(f -> read.get(f) == null);
-        boolean place = step.id().equals("place-again") && read.get(SealFields.PLACE) == null;
-        return depths
-                ? Optional.of("Read the seat's depth at 12, 3, 6 and 9 o'clock first: it is not read all round yet.")
-                : place ? Optional.of("Read the place of the unit first: it is not read yet.") : Optional.empty();
+    public List<Field<?>> names(Step step) {
+        return switch (step.rule()) {
+            case "old-scribe" -> List.of(SealFields.OLD_SCRIBE);
+            case "holders" -> List.of(SealFields.CLIPS_IN);
+            case "faces" -> List.of(SealFields.FACES_SEEN);
+            case "seat-depth" -> List.copyOf(SealFields.DEPTHS);
+            case "place-again" -> List.of(SealFields.PLACE);
+            case "clips-out" -> List.of(SealFields.CLIPS_OUT);
+            case "turn" -> List.of(CommonFields.HAND_TURN);
+            case "air" -> List.of(SealFields.AIR);
+            case "start" ->
+                List.of(
+                        SealFields.FULL,
+                        SealFields.VENTED,
+                        SealFields.FLUSH,
+                        SealFields.PORTS,
+                        CommonFields.GUARDS_BACK);
+            default -> List.of();
+        };
     }
 
     @Override

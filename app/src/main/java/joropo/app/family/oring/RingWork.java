@@ -21,6 +21,7 @@ import joropo.app.family.Picture;
 import joropo.app.family.Stage;
 import joropo.app.family.Summary;
 import joropo.app.family.Work;
+import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.core.oring.CounterfaceInput;
 import joropo.core.oring.CylinderHold;
@@ -113,6 +114,27 @@ final class RingWork implements Work {
                 .grooveMm(read.get(RingFields.GROOVE))
                 .widthMm(read.get(RingFields.WIDTH))
                 .build();
+    }
+
+    @Override
+    public Optional<String> fieldOf(String rule) {
+        Field<?> ofFace = ofFace(rule);
+        return ofFace == null ? RingAnswers.of(rule).map(Field::name) : Optional.of(ofFace.name());
+    }
+
+    /** What is read of the rod or bore that it runs on, or of the lands of a ring that lies still. */
+    private @Nullable Field<?> ofFace(String rule) {
+        boolean rod = read.runsOn(CounterfaceInput.Part.ROD);
+        boolean bore = read.runsOn(CounterfaceInput.Part.BORE);
+        return switch (rule) {
+            case "roughness" -> rod ? RingFields.ROD_RA : bore ? RingFields.BORE_RA : RingFields.RA;
+            case "score" -> rod ? RingFields.ROD_NO_MARK : bore ? RingFields.BORE_NO_MARK : RingFields.NO_MARK;
+            case "shape" -> rod ? RingFields.ROD_SHAPE : RingFields.BORE_SHAPE;
+            case "hardness" -> rod ? RingFields.ROD_HRC : RingFields.HARDNESS;
+            case "bend" -> RingFields.ROD_BEND;
+            case "chamfer" -> rod ? RingFields.ROD_LEAD_IN : RingFields.BORE_LEAD_IN;
+            default -> null;
+        };
     }
 
     @Override
@@ -225,6 +247,22 @@ final class RingWork implements Work {
     @Override
     public List<Step> plan() {
         return isReady() ? ringPlan().steps() : List.of();
+    }
+
+    /** What a hold of the cylinder tells, of those of its two sides that have a ring. */
+    @Override
+    public List<Field<?>> names(Step step) {
+        List<Field<?>> out = new ArrayList<>();
+        if (step.rule().equals("prove")) {
+            if (runs(CounterfaceInput.Part.ROD)) {
+                out.add(RingFields.ROD_WET);
+            }
+            if (runs(CounterfaceInput.Part.BORE)) {
+                out.add(RingFields.DRIFT);
+                out.add(RingFields.DRIFT_MINUTES);
+            }
+        }
+        return out;
     }
 
     @Override

@@ -14,6 +14,7 @@ import joropo.app.drawing.CuttingDrawing;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
 import joropo.app.drawing.RunInDrawing;
+import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Panel;
@@ -219,6 +220,11 @@ final class BoxWork implements Work {
     }
 
     @Override
+    public Optional<String> fieldOf(String rule) {
+        return BoxAnswers.of(rule).map(Field::name);
+    }
+
+    @Override
     public List<JobFinding> findings() {
         List<JobFinding> out = new ArrayList<>();
         if (result != null) {
@@ -307,6 +313,17 @@ final class BoxWork implements Work {
     @Override
     public List<Step> plan() {
         return isReady() ? packingPlan().steps() : List.of();
+    }
+
+    @Override
+    public List<Field<?>> names(Step step) {
+        return switch (step.rule()) {
+            case "rings-out" -> List.of(BoxFields.OLD_RINGS);
+            case "gland" -> List.copyOf(BoxFields.GAPS);
+            case "turn" -> List.of(CommonFields.HAND_TURN);
+            case "run-in" -> List.of(BoxFields.LOOKS);
+            default -> List.of();
+        };
     }
 
     @Override

@@ -15,6 +15,7 @@ import joropo.app.family.Stage;
 import joropo.app.family.Summary;
 import joropo.app.family.Work;
 import joropo.app.register.Position;
+import joropo.app.ui.Field;
 import joropo.core.packing.ChevronSet;
 import joropo.core.packing.ChevronSetBuilder;
 import joropo.core.packing.PackingPlan;
@@ -71,6 +72,11 @@ final class ChevronWork implements Work {
     }
 
     @Override
+    public Optional<String> fieldOf(String rule) {
+        return ChevronAnswers.of(rule).map(Field::name);
+    }
+
+    @Override
     public List<JobFinding> findings() {
         return set.findings().stream()
                 .map(f -> new JobFinding(OF_FITTING.contains(f.id()) ? Stage.FIT : Stage.DECIDE, f))
@@ -96,6 +102,16 @@ final class ChevronWork implements Work {
     @Override
     public List<Step> plan() {
         return isReady() ? set.steps() : List.of();
+    }
+
+    @Override
+    public List<Field<?>> names(Step step) {
+        return switch (step.rule()) {
+            case "parts" -> List.of(ChevronFamily.RINGS);
+            case "clean" -> List.of(ChevronFamily.RIM);
+            case "gland" -> List.of(ChevronFamily.TAKE_UP);
+            default -> List.of();
+        };
     }
 
     @Override
