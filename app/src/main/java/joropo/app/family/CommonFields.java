@@ -5,11 +5,11 @@ import java.util.List;
 import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
-import joropo.core.material.Medium;
 import joropo.core.assembly.Fasteners;
 import joropo.core.assembly.ProvingInput;
 import joropo.core.assembly.TorquePlanInput;
 import joropo.core.diagnosis.Cause;
+import joropo.core.material.Medium;
 import joropo.core.readings.Gauge;
 import joropo.core.shaft.Side;
 import joropo.core.units.Day;
@@ -187,7 +187,9 @@ public final class CommonFields {
                         : TorquePlanInput.TorqueUnit.NM;
     }
 
-    /** What is ticked of a machine that is filled: with a liquid to its level, with grease by its amount, else nothing. */
+    /**
+     * What is ticked of a machine that is filled: with a liquid to its level, with grease by its amount, else nothing.
+     */
     public static List<Field<?>> filled(Medium medium) {
         return medium == Medium.GREASE
                 ? List.of(GREASE_IN, RELIEF_OPEN)

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
@@ -312,7 +311,8 @@ final class CommonWork {
                     .build());
         } catch (RefusedInput e) {
             errors.put(
-                    key + torqueField(e.errors().get(0).field()), e.errors().get(0).message());
+                    key + torqueField(e.errors().get(0).field()),
+                    e.errors().get(0).message());
             return null;
         }
     }

@@ -193,7 +193,8 @@ public class JobListsService {
         }
         if (laidOut == 0) {
             throw new RefusedInput(
-                    "store", "waits: nothing that is still open lies in the store, in full number and in " + "its date");
+                    "store",
+                    "waits: nothing that is still open lies in the store, in full number and in " + "its date");
         }
     }
 

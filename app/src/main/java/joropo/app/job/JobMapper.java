@@ -139,7 +139,6 @@ interface JobMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
-
     int insertTick(
             @Param("jobId") long jobId,
             @Param("t") TorqueProgress.Tick tick,

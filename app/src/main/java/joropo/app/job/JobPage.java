@@ -319,7 +319,8 @@ public record JobPage(
     /**
      * A step of the plan. @param before its tick from when it said something else, absent: none, @param ready whether
      * every hold point before it is done, @param stopped what it waits for as things are, absent: nothing, @param
-     * answered where it is done by an answer, absent: it is ticked, @param carried numbers of the steps that are done with it in one act
+     * answered where it is done by an answer, absent: it is ticked, @param carried numbers of the steps that are done
+     * with it in one act
      */
     public record StepView(
             int number,

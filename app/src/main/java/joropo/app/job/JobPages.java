@@ -14,9 +14,7 @@ import joropo.app.drawing.BoltCircle;
 import joropo.app.family.Card;
 import joropo.app.family.CommonFields;
 import joropo.app.family.Families;
-import joropo.app.family.JobFinding;
 import joropo.app.family.Panel;
-import joropo.app.family.Picture;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.job.JobPage.AsideView;
@@ -47,7 +45,6 @@ import joropo.core.sizes.SealSize;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.Unit;
-import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -112,7 +109,8 @@ class JobPages {
     JobPage echo(JobState state, Stage stage, JobWork work, Shown shown, Person person) {
         Shows shows = state.isSigned() ? frozen(state) : new Shows.Living(state, work);
         boolean editable = state.isOpen() && person.mayWork();
-        List<StepView> steps = stage == Stage.FIT || stage == Stage.STRIP ? steps(state, stage, work, shows) : List.of();
+        List<StepView> steps =
+                stage == Stage.FIT || stage == Stage.STRIP ? steps(state, stage, work, shows) : List.of();
         String next = steps.stream()
                 .filter(s -> s.done() == null && s.ready())
                 .findFirst()
@@ -208,15 +206,11 @@ class JobPages {
         List<StageView> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             boolean kept = state.lastRevision(stage).isPresent();
-            Status status = stage == Stage.SIGN
-                    ? state.isSigned() ? Status.PASS : Status.MISSING
-                    : shows.verdict(stage);
+            Status status =
+                    stage == Stage.SIGN ? state.isSigned() ? Status.PASS : Status.MISSING : shows.verdict(stage);
             boolean left = state.isOpen() && stage != at && stage != Stage.SIGN && (kept || state.isTyped(stage));
             out.add(new StageView(
-                    stage,
-                    show.mark(status),
-                    kept,
-                    left ? JobRules.stillWanted(stage, state, work) : List.of()));
+                    stage, show.mark(status), kept, left ? JobRules.stillWanted(stage, state, work) : List.of()));
         }
         return out;
     }
@@ -231,7 +225,8 @@ class JobPages {
     /**
      * What is done folds to one line, and so does what a machine that is not safe yet cannot show.
      *
-     * @param contradicted ticks that one act must not set, by field, @param kept whether the stage was saved before: what was left empty then is not waited for
+     * @param contradicted ticks that one act must not set, by field, @param kept whether the stage was saved before:
+     *     what was left empty then is not waited for
      */
     private List<CardView> cards(
             Stage stage, JobWork work, Shown shown, Shows shows, Map<String, String> contradicted, boolean kept) {

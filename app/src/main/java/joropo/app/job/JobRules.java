@@ -185,13 +185,9 @@ final class JobRules {
         long failing =
                 work.findings().stream().filter(f -> f.status() == Status.FAIL).count();
         boolean written = work.read().get(CommonFields.CONCESSION) != null;
-        String what = failing == 0
-                ? ""
-                : failing + (failing == 1 ? " finding does" : " findings do") + " not hold: ";
+        String what = failing == 0 ? "" : failing + (failing == 1 ? " finding does" : " findings do") + " not hold: ";
         if (!written) {
-            return failing == 0
-                    ? Optional.empty()
-                    : Optional.of(what + "mend it, or a lead writes a concession.");
+            return failing == 0 ? Optional.empty() : Optional.of(what + "mend it, or a lead writes a concession.");
         }
         if (CommonWork.CONCESSION.stream().anyMatch(f -> work.read().get(f) == null)) {
             return Optional.of(

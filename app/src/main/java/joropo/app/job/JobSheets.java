@@ -81,9 +81,7 @@ public class JobSheets {
     /** Where the store takes nothing, the page opens all the same: what was typed is there as a draft. */
     private JobState left(JobState state, Stage stage, Person person) {
         try {
-            return keepLeft(
-                    state,
-                    d -> d.stage() != stage && d.personId() == person.id());
+            return keepLeft(state, d -> d.stage() != stage && d.personId() == person.id());
         } catch (DataAccessException | TransactionException e) {
             LOG.warn("Not kept on leaving: job {}", state.job().number(), e);
             return state;
@@ -106,7 +104,9 @@ public class JobSheets {
                 .filter(s -> JobRules.held(s, state, work).isEmpty())
                 .toList();
         kept.forEach(s -> store.keepLeft(state.job().number(), s, state.sheet(s), work.verdicts(s)));
-        boolean numbered = Numbers.of(state.job().numbered()).with(work.findings()).text()
+        boolean numbered = Numbers.of(state.job().numbered())
+                .with(work.findings())
+                .text()
                 .equals(state.job().numbered());
         if (!numbered) {
             store.number(state.job(), work.findings());

@@ -159,9 +159,7 @@ record JobState(
                 out.put(s.id(), StepDone.done(s.id(), s.instruction(), part.backBy(), part.backAt()));
             }
         });
-        plan.stream()
-                .filter(work::isAnswered)
-                .forEach(s -> answered(s, work).ifPresent(t -> out.put(s.id(), t)));
+        plan.stream().filter(work::isAnswered).forEach(s -> answered(s, work).ifPresent(t -> out.put(s.id(), t)));
         plan.stream().filter(s -> !s.isOfTheList()).forEach(s -> standingTick(s)
                 .filter(t -> t.skippedWhy() != null
                         || !work.isAnswered(s) && StepStops.of(this, s, work).isEmpty())
@@ -172,8 +170,8 @@ record JobState(
     /** What a sheet answers for a step, by whoever typed it last. */
     private Optional<StepDone> answered(Step step, JobWork work) {
         Stage at = work.answeredAt(step);
-        Optional<StepDone> kept = lastRevision(at)
-                .map(r -> StepDone.done(step.id(), step.instruction(), r.personName(), r.keptAt()));
+        Optional<StepDone> kept =
+                lastRevision(at).map(r -> StepDone.done(step.id(), step.instruction(), r.personName(), r.keptAt()));
         return work.waitsFor(step).isPresent()
                 ? Optional.empty()
                 : newestDraft(at)

@@ -33,7 +33,6 @@ import joropo.core.plan.Part;
 import joropo.core.plan.PartsBack;
 import joropo.core.plan.Step;
 import joropo.core.plan.StripLog;
-import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
@@ -251,8 +250,8 @@ final class JobWork {
                 .filter(f -> !cards.saidBySet(item).contains(f.name()))
                 .toList();
         return asked.isEmpty()
-                || asked.stream()
-                        .anyMatch(f -> !texts.getOrDefault(f.name(), Typed.NOTHING).isBlank());
+                || asked.stream().anyMatch(f -> !texts.getOrDefault(f.name(), Typed.NOTHING)
+                        .isBlank());
     }
 
     /** By name of the field. */
@@ -274,7 +273,9 @@ final class JobWork {
                 .orElse("");
     }
 
-    /** The field of a common card in which a finding is answered: by its rule, else by the card or key it begins with. */
+    /**
+     * The field of a common card in which a finding is answered: by its rule, else by the card or key it begins with.
+     */
     private Optional<String> ofTheJob(Stage stage, String id) {
         String key = id.matches("[tbh]\\d+-.*") ? id.substring(0, id.indexOf('-') + 1) : "";
         return Optional.ofNullable(CommonWork.ANSWERED_IN.get(id.substring(key.length())))

@@ -111,12 +111,15 @@ sealed interface Shows {
             return IntStream.range(0, found.size())
                     .filter(i -> found.get(i).stage().compareTo(stage) <= 0)
                     .boxed()
-                    .sorted(Comparator.<Integer, Status>comparing(i -> found.get(i).status())
+                    .sorted(Comparator.<Integer, Status>comparing(
+                                    i -> found.get(i).status())
                             .thenComparing(i -> found.get(i).stage() == stage ? 0 : 1))
                     .map(i -> new Found(
                             signed.number(i),
                             found.get(i).finding(),
-                            signed.places().isEmpty() ? "" : signed.places().get(i).at()))
+                            signed.places().isEmpty()
+                                    ? ""
+                                    : signed.places().get(i).at()))
                     .toList();
         }
 

@@ -75,8 +75,8 @@ public record Snapshot(
     }
 
     /**
-     * Where a finding stands. @param number that it had while the job lived, 0: none, @param stage whose readings it rests
-     * on, @param at stage and field in which it is answered, as a link has them
+     * Where a finding stands. @param number that it had while the job lived, 0: none, @param stage whose readings it
+     * rests on, @param at stage and field in which it is answered, as a link has them
      */
     public record Place(int number, Stage stage, String at) {}
 
@@ -121,7 +121,9 @@ public record Snapshot(
         }
     }
 
-    /** One step of the plan, done, skipped or open. @param stripping whether it was of taking apart, absent: not known */
+    /**
+     * One step of the plan, done, skipped or open. @param stripping whether it was of taking apart, absent: not known
+     */
     public record StepLine(
             @Nullable Boolean stripping,
             String act,

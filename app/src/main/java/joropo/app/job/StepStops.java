@@ -17,15 +17,11 @@ final class StepStops {
 
     /** Empty: it can. */
     static Optional<Waiting> of(JobState state, Step step, JobWork work) {
-        return work.waitsFor(step)
-                .or(() -> Stream.of(
-                                work.stopped(step),
-                                shims(state, step),
-                                tight(state, step, work),
-                                counted(state, step, work))
-                        .flatMap(Optional::stream)
-                        .findFirst()
-                        .map(Waiting::because));
+        return work.waitsFor(step).or(() -> Stream.of(
+                        work.stopped(step), shims(state, step), tight(state, step, work), counted(state, step, work))
+                .flatMap(Optional::stream)
+                .findFirst()
+                .map(Waiting::because));
     }
 
     private static Optional<String> shims(JobState state, Step step) {
@@ -54,11 +50,9 @@ final class StepStops {
             return Optional.empty();
         }
         List<Step> uncounted = Stream.of(work.stripping(), work.plan())
-                .flatMap(plan -> plan.stream()
-                        .filter(s -> s.countsIn() != null)
-                        .filter(s -> state.newestTick(s)
-                                .filter(t -> t.undoneWhy() == null)
-                                .isEmpty()))
+                .flatMap(plan -> plan.stream().filter(s -> s.countsIn() != null).filter(s -> state.newestTick(s)
+                        .filter(t -> t.undoneWhy() == null)
+                        .isEmpty()))
                 .toList();
         String in = state.beside().things().stream()
                 .filter(e -> e.kind() == JobEntry.Kind.TEMPORARY && e.isOpen())

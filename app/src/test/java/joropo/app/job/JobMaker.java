@@ -147,8 +147,8 @@ final class JobMaker {
 
     /** Every step that a person ticks, one after the other; what was put in for a time is counted out in time. */
     static void tickAll(String number) {
-        JobWork work = Workshop.bean(JobWorks.class)
-                .of(Workshop.bean(JobStore.class).load(number));
+        JobWork work =
+                Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(number));
         for (Step step : work.plan()) {
             if (step.countsOut()) {
                 countOut(number);
@@ -161,18 +161,17 @@ final class JobMaker {
 
     /** Steps of taking apart, those before this one too. */
     static void strip(String number) {
-        JobWork work = Workshop.bean(JobWorks.class)
-                .of(Workshop.bean(JobStore.class).load(number));
-        work.stripping()
-                .forEach(
-                        s -> Workshop.bean(JobService.class).finishStep(number, s.id(), null, null, person("marisol")));
+        JobWork work =
+                Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(number));
+        work.stripping().forEach(s -> Workshop.bean(JobService.class)
+                .finishStep(number, s.id(), null, null, person("marisol")));
     }
 
     static void countOut(String number) {
         Workshop.bean(JobStore.class).load(number).beside().things().stream()
                 .filter(JobEntry::isOpen)
-                .forEach(t -> Workshop.bean(JobService.class)
-                        .enter(number, t.kind(), t.what(), false, person("marisol")));
+                .forEach(t ->
+                        Workshop.bean(JobService.class).enter(number, t.kind(), t.what(), false, person("marisol")));
     }
 
     /** The seal was driven and reads as deep as its plan says. */

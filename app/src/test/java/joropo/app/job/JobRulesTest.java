@@ -93,9 +93,7 @@ class JobRulesTest {
         assertThat(standing(plan, tick(1, "faces outside"), tick(1, "faces inside")))
                 .as("turned and ticked again")
                 .containsExactly("s1");
-        assertThat(standing(plan, tick(3, "gone")))
-                .as("no step of this plan")
-                .isEmpty();
+        assertThat(standing(plan, tick(3, "gone"))).as("no step of this plan").isEmpty();
         assertThat(ticked(tick(1, "faces outside")).newestTick(plan.get(0)))
                 .get()
                 .extracting(StepDone::act)

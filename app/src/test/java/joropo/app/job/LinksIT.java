@@ -34,7 +34,8 @@ class LinksIT {
                     .of(Workshop.bean(JobStore.class).load(line.number()));
             for (JobFinding f : work.findings()) {
                 if (work.fieldOf(f).isEmpty()) {
-                    unknown.add(work.items().get(0).item().kind() + " " + f.stage() + " " + f.finding().id() + " " + f.finding().subject());
+                    unknown.add(work.items().get(0).item().kind() + " " + f.stage() + " "
+                            + f.finding().id() + " " + f.finding().subject());
                 }
             }
         }
@@ -57,7 +58,9 @@ class LinksIT {
             for (Element link : page.select("a.to-field")) {
                 String[] href = link.attr("href").split("#");
                 followed++;
-                if (href.length < 2 || pages.get(href[0]) == null || pages.get(href[0]).getElementById(href[1]) == null) {
+                if (href.length < 2
+                        || pages.get(href[0]) == null
+                        || pages.get(href[0]).getElementById(href[1]) == null) {
                     lost.add(link.attr("href") + " " + link.closest("li").text());
                 }
             }

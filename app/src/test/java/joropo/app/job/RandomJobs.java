@@ -10,11 +10,11 @@ import java.util.Map;
 import java.util.Random;
 import joropo.app.Visitor;
 import joropo.app.Workshop;
+import joropo.app.access.Person;
 import joropo.app.family.Families;
 import joropo.app.family.Stage;
 import joropo.app.job.JobSheets.Posted;
 import joropo.app.register.NewPosition;
-import joropo.app.access.Person;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
@@ -37,21 +37,98 @@ public final class RandomJobs {
     private static final int ARRANGED = 14;
     private static final int FIGURES = 24;
     private static final PartKind[] BESIDE = {
-        PartKind.RETAINING_RING, PartKind.BEARING, PartKind.WASHER, PartKind.SPACER, PartKind.SLINGER, PartKind.SHIM,
-        PartKind.COVER, PartKind.SLEEVE
+        PartKind.RETAINING_RING,
+        PartKind.BEARING,
+        PartKind.WASHER,
+        PartKind.SPACER,
+        PartKind.SLINGER,
+        PartKind.SHIM,
+        PartKind.COVER,
+        PartKind.SLEEVE
     };
     private static final String[] PLACES = {
-        "foundDepth", "stopDepth", "turningDepth", "plannedDepth", "cylDepth", "size", "groundFrom", "groundTo",
-        "depth12", "depth3", "depth6", "depth9", "leadInLength", "shaftA1", "boreA1", "cornerRadius", "grooveDepth",
-        "playBefore", "playMeasured"
+        "foundDepth",
+        "stopDepth",
+        "turningDepth",
+        "plannedDepth",
+        "cylDepth",
+        "size",
+        "groundFrom",
+        "groundTo",
+        "depth12",
+        "depth3",
+        "depth6",
+        "depth9",
+        "leadInLength",
+        "shaftA1",
+        "boreA1",
+        "cornerRadius",
+        "grooveDepth",
+        "playBefore",
+        "playMeasured"
     };
     private static final List<Medium> MEDIA = List.of(Medium.values());
     private static final String[] TEXTS = {
-        "0", "0", "1", "2", "2.00", "2", "6.95", "7.40", "8", "8", "10", "10.5", "12", "16", "16.00 16.02", "24", "30",
-        "44.96", "45", "45", "62", "62.015", "70", "102", "120", "-1", "-2", "-8", "0.05", "0.2", "0.3", "3.53", "5",
-        "45x62x8", "45x62x7", "50x72x8", "53.57x3.53", "200x3", "12 thou", "1 9/16\"", "1.575 in", "44,98", "0.5 0.2 2x0.1",
-        "0.00 0.02 0.05 0.03", "0 60 30 2; 12 40 28 3", "2026-12-24", "24 Dec 2026", "1/3", "", "", "x", "nought",
-        "1e9", "NaN", "999999", "<b>", "batch B-1, cured 1Q2025", "looked at, sound: lip soft, no cut", "rag", "top",
+        "0",
+        "0",
+        "1",
+        "2",
+        "2.00",
+        "2",
+        "6.95",
+        "7.40",
+        "8",
+        "8",
+        "10",
+        "10.5",
+        "12",
+        "16",
+        "16.00 16.02",
+        "24",
+        "30",
+        "44.96",
+        "45",
+        "45",
+        "62",
+        "62.015",
+        "70",
+        "102",
+        "120",
+        "-1",
+        "-2",
+        "-8",
+        "0.05",
+        "0.2",
+        "0.3",
+        "3.53",
+        "5",
+        "45x62x8",
+        "45x62x7",
+        "50x72x8",
+        "53.57x3.53",
+        "200x3",
+        "12 thou",
+        "1 9/16\"",
+        "1.575 in",
+        "44,98",
+        "0.5 0.2 2x0.1",
+        "0.00 0.02 0.05 0.03",
+        "0 60 30 2; 12 40 28 3",
+        "2026-12-24",
+        "24 Dec 2026",
+        "1/3",
+        "",
+        "",
+        "x",
+        "nought",
+        "1e9",
+        "NaN",
+        "999999",
+        "<b>",
+        "batch B-1, cured 1Q2025",
+        "looked at, sound: lip soft, no cut",
+        "rag",
+        "top",
         "bottom"
     };
     private final Visitor visitor;
@@ -68,7 +145,10 @@ public final class RandomJobs {
         random = new Random(seed);
     }
 
-    /** What was tried. @param opened pages, cards and frozen records, @param wrong those that did not open, with what led there */
+    /**
+     * What was tried. @param opened pages, cards and frozen records, @param wrong those that did not open, with what
+     * led there
+     */
     public record Tried(int jobs, int acts, int opened, List<String> wrong) {
         public String words() {
             return jobs + " jobs, " + acts + " acts, " + opened + " pages";
@@ -135,10 +215,12 @@ public final class RandomJobs {
         Person person = JobMaker.person("marisol");
         JobListsService lists = Workshop.bean(JobListsService.class);
         for (int n = 2 + random.nextInt(ARRANGED); n > 0 && wrong.isEmpty(); n--) {
-            List<StripPart> off = Workshop.bean(JobStore.class).load(job).beside().log();
+            List<StripPart> off =
+                    Workshop.bean(JobStore.class).load(job).beside().log();
             switch (random.nextInt(8)) {
                 case 0, 1, 2 -> {
-                    String kind = (random.nextInt(3) > 0 ? PartKind.LIP_SEAL : BESIDE[random.nextInt(BESIDE.length)]).name();
+                    String kind =
+                            (random.nextInt(3) > 0 ? PartKind.LIP_SEAL : BESIDE[random.nextInt(BESIDE.length)]).name();
                     tried("off " + kind, () -> lists.remove(job, kind, "", null, person));
                 }
                 case 3 -> {
@@ -156,9 +238,11 @@ public final class RandomJobs {
                         tried(part.name() + " " + back, () -> lists.back(job, part.id(), back, "sound", person));
                     }
                 }
-                case 5 -> tried("one more", () -> Workshop.bean(JobItems.class)
-                        .add(job, PartKind.LIP_SEAL, "", person));
-                case 6 -> tried("as found", () -> Workshop.bean(JobSectionService.class).planAsFound(job, person));
+                case 5 ->
+                    tried("one more", () -> Workshop.bean(JobItems.class).add(job, PartKind.LIP_SEAL, "", person));
+                case 6 ->
+                    tried("as found", () -> Workshop.bean(JobSectionService.class)
+                            .planAsFound(job, person));
                 default -> {
                     String prefix = random.nextBoolean() ? "" : "i2-";
                     Map<String, String> texts = new LinkedHashMap<>();
@@ -220,7 +304,8 @@ public final class RandomJobs {
         opened++;
         HttpResponse<String> answer = visitor.get(path);
         if (answer.statusCode() == 302) {
-            answer = visitor.get(answer.headers().firstValue("Location").orElseThrow().replaceAll("^https?://[^/]+", ""));
+            answer = visitor.get(
+                    answer.headers().firstValue("Location").orElseThrow().replaceAll("^https?://[^/]+", ""));
         }
         if (answer.statusCode() != 200) {
             wrong.add(answer.statusCode() + " of " + path + " " + said(answer));
@@ -230,7 +315,10 @@ public final class RandomJobs {
     }
 
     private static String said(HttpResponse<String> answer) {
-        return Jsoup.parse(answer.body()).text().replaceAll("^.*?(\\d{3})? ?Joropo", "").strip();
+        return Jsoup.parse(answer.body())
+                .text()
+                .replaceAll("^.*?(\\d{3})? ?Joropo", "")
+                .strip();
     }
 
     private void act(Document page, Stage stage) throws IOException, InterruptedException {
@@ -273,7 +361,8 @@ public final class RandomJobs {
 
     /** Some of its fields, each with what comes to mind; the rest stays as it stands. */
     private void type(FormElement form, Map<String, String> texts) {
-        List<Element> fields = form.select("input[name]:not([type=hidden]):not([type=file]), select[name], textarea[name]");
+        List<Element> fields =
+                form.select("input[name]:not([type=hidden]):not([type=file]), select[name], textarea[name]");
         if (fields.isEmpty()) {
             return;
         }
@@ -282,7 +371,9 @@ public final class RandomJobs {
             Element field = fields.size() <= most ? fields.get(n) : fields.get(random.nextInt(fields.size()));
             if (field.tagName().equals("select")) {
                 Elements options = field.select("option");
-                texts.put(field.attr("name"), options.get(random.nextInt(options.size())).attr("value"));
+                texts.put(
+                        field.attr("name"),
+                        options.get(random.nextInt(options.size())).attr("value"));
             } else if (field.attr("type").equals("checkbox")) {
                 texts.put(field.attr("name"), random.nextInt(4) == 0 ? "" : "yes");
             } else {

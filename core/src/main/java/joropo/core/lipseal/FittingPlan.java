@@ -117,7 +117,14 @@ public final class FittingPlan {
             greases();
         }
         steps.add(new Step(
-                        "edges", when, named(edges()), "An edge nicks the lip where nobody sees it.", false, "", null, "")
+                        "edges",
+                        when,
+                        named(edges()),
+                        "An edge nicks the lip where nobody sees it.",
+                        false,
+                        "",
+                        null,
+                        "")
                 .countingIn(edgesCovered()));
     }
 

@@ -61,11 +61,11 @@ public record RingPlan(
                     "Grooves, lands and lead-in clean and without a burr, by wood or plastic. No sharp tool.",
                     "A scratch in a groove leaks, and no ring heals it."));
             out.add(hold(
-                    "cover",
-                    prepare,
-                    "Cover threads, ports and edges that a ring must pass, the thread of the rod's end too. Count what "
-                            + "covers them in.",
-                    "A ring that crosses a bare thread is cut.")
+                            "cover",
+                            prepare,
+                            "Cover threads, ports and edges that a ring must pass, the thread of the rod's end too. Count what "
+                                    + "covers them in.",
+                            "A ring that crosses a bare thread is cut.")
                     .countingIn("covers of threads, ports, edges"));
         }
         Step.When fit = Step.When.FIT.at(order);
@@ -180,10 +180,10 @@ public record RingPlan(
                         + ", by colour too, clean, the right way round, no grease of a bearing on it.",
                 "It is the last time that it can be seen."));
         out.add(step(
-                "carry",
-                close,
-                "Carry rod or cover square and slowly past each ring. Count the covers out.",
-                "A heavy part that hangs cuts what it passes.")
+                        "carry",
+                        close,
+                        "Carry rod or cover square and slowly past each ring. Count the covers out.",
+                        "A heavy part that hangs cuts what it passes.")
                 .countingOut());
         out.add(hold("draw", close, "Draw the joint to contact evenly, crosswise.", "The ring seals, not the force."));
         out.add(new Step(

@@ -140,9 +140,8 @@ public record Section(
     public static List<BoreItem> lined(List<BoreItem> items) {
         List<BoreItem> out = new ArrayList<>();
         Double last = null;
-        for (BoreItem item : items.stream()
-                .sorted(Comparator.comparing(BoreItem::fromMm))
-                .toList()) {
+        for (BoreItem item :
+                items.stream().sorted(Comparator.comparing(BoreItem::fromMm)).toList()) {
             BoreItem stands = item instanceof BoreItem.Sealing && last != null && item.fromMm() <= last
                     ? item.at(Length.snap(last + HAIR_MM))
                     : item;

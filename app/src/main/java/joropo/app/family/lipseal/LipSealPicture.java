@@ -32,6 +32,7 @@ import org.jspecify.annotations.Nullable;
 /** The picture of a job: its section with the findings tied to their places. */
 final class LipSealPicture {
     private static final Map<String, Spot> SPOTS = new HashMap<>();
+
     static {
         put(
                 Spot.TRACK,
