@@ -77,6 +77,11 @@ public interface Work {
         return Optional.empty();
     }
 
+    /** How the old one came out, in words; empty: nobody said. */
+    default Optional<String> foundState() {
+        return Optional.empty();
+    }
+
     /** What ways beside the lip, that were opened and are closed again or not, let through. */
     default List<Finding> beside(List<Joint> opened) {
         return List.of();

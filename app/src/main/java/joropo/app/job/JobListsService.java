@@ -88,27 +88,54 @@ public class JobListsService {
         String size = form.getOrDefault("size", "").strip();
         int pieces = count.isEmpty() ? 1 : Integer.parseInt(count);
         Part ofThePlan = byHand(kind, size, person.unit(), pieces, name);
-        if (ofThePlan != null) {
-            lists.list(number, stage, ofThePlan, person);
-            return;
-        }
-        String id = "own-"
-                + (kind.name() + "-" + name + "-" + size)
-                        .toLowerCase(Locale.ROOT)
-                        .replaceAll("[^a-z0-9]+", "-");
         lists.list(
                 number,
                 stage,
-                new Part(
-                        id,
-                        pieces,
-                        kind,
-                        (name.isEmpty() ? kind.words() : name) + (size.isEmpty() ? "" : " " + size),
-                        size,
-                        null,
-                        "",
-                        kind.together()),
+                ofItsOwn(
+                        lines(store.load(number)),
+                        ofThePlan != null
+                                ? ofThePlan
+                                : new Part(
+                                        ownId(kind, name, size),
+                                        pieces,
+                                        kind,
+                                        (name.isEmpty() ? kind.words() : name) + (size.isEmpty() ? "" : " " + size),
+                                        size,
+                                        null,
+                                        "",
+                                        kind.together())),
                 person);
+    }
+
+    private static String ownId(PartKind kind, String name, String size) {
+        return "own-"
+                + (kind.name() + "-" + name + "-" + size)
+                        .toLowerCase(Locale.ROOT)
+                        .replaceAll("[^a-z0-9]+", "-");
+    }
+
+    /**
+     * A part beside those that are on the list: another one of its kind has a line of its own. @throws RefusedInput
+     * where the very same stands there
+     */
+    private static Part ofItsOwn(List<PartLine> lines, Part part) {
+        if (lines.stream()
+                .anyMatch(l -> l.part().kind() == part.kind()
+                        && l.part().name().equals(part.name())
+                        && l.part().size().equals(part.size()))) {
+            throw new RefusedInput(
+                    "part", "stands on the list already: write what this one is for as its name, or how many at once");
+        }
+        if (JobParts.line(lines, part.id()) == null) {
+            return part;
+        }
+        String own = ownId(part.kind(), part.name(), "");
+        String id = own;
+        for (int n = 2; JobParts.line(lines, id) != null; n++) {
+            id = own + "-" + n;
+        }
+        return new Part(
+                id, part.count(), part.kind(), part.name(), part.size(), part.material(), part.why(), part.together());
     }
 
     /** As the plan of its kind names it; absent: under a name of its own. */
@@ -178,7 +205,9 @@ public class JobListsService {
                     ? Optional.empty()
                     : lots.offers(line.part()).stream()
                             .findFirst()
-                            .filter(o -> o.offer().enough() && !o.offer().needsLead());
+                            .filter(o -> o.offer().enough()
+                                    && !o.offer().needsLead()
+                                    && o.offer().untold().isEmpty());
             if (first.isPresent()) {
                 decide(
                         number,
@@ -319,18 +348,21 @@ public class JobListsService {
         }
         if (to == StripPart.Back.BACK) {
             inItsOrder(state, part);
-            int seals = works.of(state)
-                    .main()
-                    .section()
-                    .map(w -> w.planned().seals().size())
-                    .orElse(0);
+            JobWork work = works.of(state);
+            int seals =
+                    work.main().section().map(w -> w.planned().seals().size()).orElse(0);
+            int newOnes = JobParts.of(state, work).stream()
+                    .filter(l -> l.part().kind() == PartKind.LIP_SEAL && l.state() == PartState.NEW && l.isSettled())
+                    .mapToInt(l -> l.part().count())
+                    .sum();
             if (part.kind() == PartKind.SHIM) {
                 countedBack(number, part, reason, person);
                 return;
             }
-            Reuse.refused(part.kind(), reason, seals).ifPresent(why -> {
-                throw new RefusedInput(at, why);
-            });
+            Reuse.refused(part.kind(), reason, seals, newOnes, foundState(state, work, part))
+                    .ifPresent(why -> {
+                        throw new RefusedInput(at, why);
+                    });
         }
         if (to == StripPart.Back.RENEWED) {
             inItsOrder(state, part);
@@ -338,6 +370,21 @@ public class JobListsService {
         if (part.back() != to || !part.backReason().equals(reason.strip())) {
             lists.back(number, partId, to, reason.strip(), person);
         }
+    }
+
+    /** How an old seal came out: as noted of it, and as its item's sheet has it. */
+    private static String foundState(JobState state, JobWork work, StripPart part) {
+        List<StripPart> seals = state.beside().log().stream()
+                .filter(p -> p.kind() == PartKind.LIP_SEAL)
+                .toList();
+        int fromInside = seals.size() - 1 - seals.indexOf(part);
+        String typed = work.items().stream()
+                .filter(i -> i.item().kind() == PartKind.LIP_SEAL)
+                .skip(Math.max(0, fromInside))
+                .findFirst()
+                .flatMap(i -> i.work().foundState())
+                .orElse("");
+        return part.text(StripPart.CONDITION) + " " + typed;
     }
 
     /** Last off, first on. @throws RefusedInput naming what goes back before it */

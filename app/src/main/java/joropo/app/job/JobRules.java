@@ -15,6 +15,7 @@ import joropo.app.family.JobFinding;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.core.plan.PartKind;
+import joropo.core.plan.PartState;
 import joropo.core.plan.Step;
 import joropo.core.readings.Misreading;
 import joropo.core.verdict.Status;
@@ -169,6 +170,17 @@ final class JobRules {
         if (!missing.isEmpty()) {
             out.add("Came off, and nobody has said what became of it: "
                     + missing.stream().map(StripPart::name).collect(Collectors.joining(", ")) + ".");
+        }
+        long oldSeals = state.beside().log().stream()
+                .filter(p -> p.kind() == PartKind.LIP_SEAL && p.back() == StripPart.Back.BACK)
+                .count();
+        long newSeals = JobParts.of(state, work).stream()
+                .filter(l -> l.part().kind() == PartKind.LIP_SEAL && l.state() == PartState.NEW && l.isSettled())
+                .mapToLong(l -> l.part().count())
+                .sum();
+        long places = work.main().section().map(s -> s.planned().seals().size()).orElse(Integer.MAX_VALUE);
+        if (oldSeals > 0 && newSeals > 0 && oldSeals + newSeals > places) {
+            out.add("Old seals stand as back in where new ones are laid out: say of each which it is.");
         }
         state.beside().entered().timers().stream()
                 .filter(t -> t.runs(now))

@@ -453,7 +453,7 @@ public class JobService {
         JobState state = store.load(number, Set.of());
         Revision found = store.revision(number, stage, revision);
         Map<String, Typed> texts = json.read(found.texts());
-        return new KeptSheet(found, SnapshotMaker.lines(stage, texts, works.of(state, stage, texts)));
+        return new KeptSheet(found, SnapshotMaker.keptLines(state.job(), stage, texts, works.of(state, stage, texts)));
     }
 
     /** What the card shows: the frozen job once it is signed, else the job as it stands. */

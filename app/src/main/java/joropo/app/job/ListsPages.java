@@ -196,10 +196,11 @@ class ListsPages {
         return new LotView(
                 lot.id(),
                 "batch " + lot.batch() + ", " + lot.place() + ", " + lot.onHand() + " there",
-                show.mark(offer.life().finding().status(), Judged.ARRANGEMENT),
-                offer.life().useBy() == null
-                        ? offer.life().finding().message()
-                        : "to be used by " + show.dayOf(offer.life().useBy()),
+                show.mark(offer.status(), Judged.ARRANGEMENT),
+                (offer.untold().isEmpty() ? "" : String.join(", ", offer.untold()) + " not told: look at it; ")
+                        + (offer.life().useBy() == null
+                                ? offer.life().finding().message()
+                                : "to be used by " + show.dayOf(offer.life().useBy())),
                 offer.needsLead(),
                 offer.enough());
     }

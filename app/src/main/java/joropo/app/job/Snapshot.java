@@ -91,6 +91,11 @@ public record Snapshot(
                 .toList();
     }
 
+    /** The number of one of its findings as a card prints it, empty: none. */
+    public String numberWords(int finding) {
+        return number(finding) == 0 ? "" : Integer.toString(number(finding));
+    }
+
     /** The number of one of its findings, 0: none. */
     public int number(int finding) {
         return places.isEmpty() ? 0 : places.get(finding).number();

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -157,6 +158,25 @@ class SnapshotMaker {
                         lines));
             }
         }
+        return out;
+    }
+
+    /** A sheet as it was kept: of what is asked no more, or of an item that was taken out since, too. */
+    static List<Line> keptLines(Job job, Stage stage, Map<String, Typed> texts, JobWork work) {
+        List<Line> out = new ArrayList<>(lines(stage, texts, work));
+        Set<String> shown = work.cards().fields(stage).map(Field::name).collect(Collectors.toCollection(HashSet::new));
+        for (JobItem gone : job.takenOut()) {
+            List<Card> cards = work.cards().of(stage, gone);
+            lines(cards, texts, work).stream()
+                    .map(l -> l.of(gone.calledAmong(job.items())))
+                    .forEach(out::add);
+            cards.forEach(c -> c.fields().forEach(f -> shown.add(f.name())));
+        }
+        texts.forEach((name, typed) -> {
+            if (!shown.contains(name) && !typed.isBlank()) {
+                out.add(new Line("asked no more", name, typed.text(), "", List.of()));
+            }
+        });
         return out;
     }
 

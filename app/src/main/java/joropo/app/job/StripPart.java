@@ -64,7 +64,7 @@ public record StripPart(
 
     private static final Field<String> MARK = Field.line("mark", "match mark");
     static final Field<String> MARKING = Field.line("marking", "marking read");
-    private static final Field<String> CONDITION = Field.line("condition", "condition");
+    static final Field<String> CONDITION = Field.line("condition", "condition");
 
     /** What may be noted of a part. */
     static final List<Field<?>> FIELDS = List.of(FACED, PLACE, THICKNESS, SHIMS, CLOCK, MARK, MARKING, CONDITION);

@@ -45,9 +45,15 @@ final class LotReader {
         return new LotReader(texts, unit, shop).lot();
     }
 
-    /** The texts of another lot like this one: all but its batch. */
-    static Map<String, String> like(Lot lot) {
+    /** What the next lot has from the one before: where it lies and who brought it, no word of what it is. */
+    static Map<String, String> beside(Lot lot) {
+        return Map.of("place", lot.place(), "source", lot.source());
+    }
+
+    /** The texts of a lot as they were written. */
+    static Map<String, String> texts(Lot lot) {
         Map<String, String> out = new LinkedHashMap<>();
+        out.put("batch", lot.batch());
         out.put("kind", lot.kind().name());
         out.put("name", lot.name());
         out.put("size", lot.size());

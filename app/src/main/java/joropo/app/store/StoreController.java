@@ -60,7 +60,7 @@ class StoreController {
         }
         Lot last = store.lot(another).lot();
         model.addAttribute("received", last);
-        return page(q, "receive", LotReader.like(last), Map.of(), model);
+        return page(q, "receive", LotReader.beside(last), Map.of(), model);
     }
 
     @PostMapping
@@ -77,7 +77,22 @@ class StoreController {
 
     @GetMapping("/{id:\\d+}")
     String lot(@PathVariable long id, Model model) {
-        return lotPage(id, Map.of(), Map.of(), model);
+        return lotPage(id, LotReader.texts(store.lot(id).lot()), Map.of(), model);
+    }
+
+    /** What was written wrong of a lot is written anew, with its reason. */
+    @PostMapping("/{id:\\d+}/correction")
+    String correct(
+            @PathVariable long id,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        try {
+            return "redirect:/store/" + store.correct(id, form, me.unit(), me);
+        } catch (RefusedInput e) {
+            model.addAttribute("correcting", true);
+            return lotPage(id, form, Errors.byField(e), model);
+        }
     }
 
     @GetMapping("/{id:\\d+}/label.pdf")
@@ -210,6 +225,11 @@ class StoreController {
         model.addAttribute("list", list);
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);
+        choices(model);
+        return "store/store";
+    }
+
+    private void choices(Model model) {
         model.addAttribute("kinds", PartKind.values());
         model.addAttribute(
                 "materials",
@@ -219,11 +239,11 @@ class StoreController {
                                         .map(m -> m.code()),
                                 Elastomer.all().stream().map(Elastomer::code))
                         .toList());
-        return "store/store";
     }
 
     private String lotPage(long id, Map<String, String> form, Map<String, String> errors, Model model) {
         model.addAttribute("shelved", store.lot(id));
+        choices(model);
         model.addAttribute("movements", store.movements(id));
         model.addAttribute("form", form);
         model.addAttribute("errors", errors);

@@ -22,6 +22,8 @@ interface StoreMapper {
 
     long insertLot(@Param("l") NewLot lot, @Param("personId") long personId, @Param("on") LocalDate on);
 
+    void withdrawLot(@Param("id") long id, @Param("why") String why);
+
     void insertMovement(
             @Param("lotId") long lotId,
             @Param("kind") Movement.Kind kind,

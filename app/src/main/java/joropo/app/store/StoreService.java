@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -183,6 +184,42 @@ public class StoreService {
         store.insertMovement(id, Movement.Kind.RECEIVED, lot.count(), null, "", person.id(), now());
         known.forget();
         return id;
+    }
+
+    /**
+     * Writes a lot anew that was written wrong: the one before is put away with the reason, what is on hand goes over.
+     * What was taken from it stays where it was written. @return number of the lot as it is now
+     *
+     * @throws RefusedInput naming each field that will not do, without a reason, or for a lot that is put away
+     */
+    @Transactional
+    public long correct(long id, Map<String, String> texts, LengthUnit unit, Person person) {
+        Lot was = lot(id).lot();
+        String why = texts.getOrDefault("why", "").strip();
+        if (was.withdrawnWhy() != null) {
+            throw new RefusedInput("why", "is put away: " + was.withdrawnWhy());
+        }
+        if (why.isEmpty() || why.length() > LONGEST_REASON) {
+            throw new RefusedInput("why", "needs what was wrong, up to " + LONGEST_REASON + " characters");
+        }
+        Map<String, String> asked = new HashMap<>(texts);
+        asked.put("count", String.valueOf(Math.max(1, was.onHand())));
+        NewLot lot = LotReader.read(asked, unit, settings.shop());
+        store.withdrawLot(id, "corrected: " + why);
+        mustBeNew(lot);
+        long now = store.insertLot(lot, person.id(), was.receivedOn());
+        if (was.onHand() > 0) {
+            store.insertMovement(
+                    id, Movement.Kind.COUNTED, -was.onHand(), null, "now lot " + now + ": " + why, person.id(), now());
+            store.insertMovement(
+                    now, Movement.Kind.RECEIVED, was.onHand(), null, "was lot " + id + ": " + why, person.id(), now());
+        }
+        if (was.inspection() != null) {
+            store.insertExtension(now, was.inspection(), person.id(), now());
+        }
+        known.forget();
+        people.record(person.name(), "corrected lot " + id + ", now lot " + now + ": " + why);
+        return now;
     }
 
     private void mustBeNew(NewLot lot) {

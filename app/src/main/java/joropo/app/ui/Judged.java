@@ -11,6 +11,13 @@ public enum Judged {
     SECOND_LIMIT("in limits", "past the limit, take care", "not measured", "too close for this gauge", "out of limits"),
     /** A whole sheet: what is past a first limit may be among it. */
     SHEET("in limits", "take care", "not measured", "too close for this gauge", "out of limits"),
+    /** A whole job that was signed, as its owner reads it. */
+    SIGNED(
+            "all in limits",
+            "in limits, take care",
+            "not all was read",
+            "not all could be told by the gauge",
+            "not all in limits, accepted by a concession"),
     ARRANGEMENT("right", "right, take care", "not known yet", "too close for this gauge", "wrong"),
     TICK("done", "done, take care", "not done", "not done", "wrong");
 

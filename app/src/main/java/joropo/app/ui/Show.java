@@ -59,6 +59,11 @@ public class Show {
         return Judged.of(f).word(f.status());
     }
 
+    /** The state of a signed job in words, as its owner reads it. */
+    public String signed(Status status) {
+        return Judged.SIGNED.word(status);
+    }
+
     /** The state of a whole sheet with its mark. */
     public StatusMark mark(Status status) {
         return mark(status, Judged.SHEET);

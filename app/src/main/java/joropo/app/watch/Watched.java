@@ -93,6 +93,11 @@ public record Watched(
                 : List.of(broken == null ? LeakTrendCheck.unread() : LeakTrendCheck.broken());
     }
 
+    /** Whether too few rates have settled for a rise to be told. */
+    public boolean isRiseUntold() {
+        return result != null && result.findings().stream().noneMatch(f -> f.id().equals("alarm"));
+    }
+
     public Status verdict() {
         return Finding.worst(findings());
     }

@@ -71,7 +71,8 @@ public final class LeakTrendCheck {
 
     private LeakTrendResult result() {
         boolean ml = in.kind().inMl();
-        List<Finding> findings = new ArrayList<>(List.of(allowance(), alarm()));
+        List<Finding> findings = new ArrayList<>(List.of(allowance()));
+        rise().ifPresent(findings::add);
         forecast().ifPresent(findings::add);
         findings.add(data());
         LeakTrendResultBuilder out = LeakTrendResultBuilder.builder()
@@ -267,12 +268,12 @@ public final class LeakTrendCheck {
         };
     }
 
-    private Finding alarm() {
-        String subject = "rise above its first rates";
+    /** Empty while there are too few rates for a rise to be told: what is not known is not right. */
+    private Optional<Finding> rise() {
         if (alarm == null) {
-            return guide(
-                    "alarm", Status.PASS, subject, "Fewer than five settled rates: a rise cannot be told yet.", "");
+            return Optional.empty();
         }
+        String subject = "rise above its first rates";
         Finding said = guide(
                 "alarm",
                 alarm.isRinging() ? Status.CAUTION : Status.PASS,
@@ -281,18 +282,14 @@ public final class LeakTrendCheck {
                         ? "It leaks more than it used to: the rises add up."
                         : "It stays about its first settled rates.",
                 alarm.isRinging() ? "Look at it, read it more often, get the parts." : "");
-        return valued(said, alarm.sum()).withLimits(atMost(alarm.rings()), 0);
+        return Optional.of(valued(said, alarm.sum()).withLimits(atMost(alarm.rings()), 0));
     }
 
     private Optional<Finding> forecast() {
-        if (in.allowance() == null || judged.isEmpty()) {
-            return Optional.empty();
+        if (in.allowance() == null || judged.isEmpty() || trend == null) {
+            return Optional.empty(); // without a trend nothing is foretold
         }
         String subject = "when it reaches its allowance";
-        if (trend == null) {
-            return Optional.of(guide(
-                    "forecast", Status.PASS, subject, "Fewer than four settled rates: there is no trend yet.", ""));
-        }
         Double crosses = trend.crosses(in.allowance(), trend.slope());
         LocalDate on = day(crosses);
         boolean past = isPast(in.allowance());

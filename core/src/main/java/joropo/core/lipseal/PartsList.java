@@ -2,8 +2,11 @@ package joropo.core.lipseal;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartKind;
+import joropo.core.section.CaseType;
 import joropo.core.surface.Remedy;
 import joropo.core.units.Length;
 import joropo.core.verdict.Status;
@@ -18,20 +21,43 @@ public final class PartsList {
 
     private PartsList() {}
 
+    private static final String PLAIN_SAID = "plain|single lip|without dust|no dust";
+
+    /** How the name of a lot says which layout it is; of a pair each is a plain one. */
+    private static final Map<Layout, String> LAYOUT_SAID = Map.of(
+            Layout.PLAIN,
+            PLAIN_SAID,
+            Layout.TANDEM,
+            PLAIN_SAID,
+            Layout.BACK_TO_BACK,
+            PLAIN_SAID,
+            Layout.DUST_LIP,
+            "(?<!without )(?<!no )(dust lip|excluder)",
+            Layout.PRESSURE,
+            "pressure",
+            Layout.PTFE,
+            "ptfe lip",
+            Layout.CASSETTE,
+            "cassette");
+
+    private static final Map<CaseType, String> CASE_SAID =
+            Map.of(CaseType.METAL, "bare metal|metal case", CaseType.RUBBER, "rubber", CaseType.STAINLESS, "stainless");
+
     public static List<Part> of(PlanInput in) {
         List<Part> out = new ArrayList<>();
         boolean pair =
                 in.among().isAlone() && in.layout() != null && in.layout().isPair();
         String sleeve = in.runningSleeve() ? "running sleeve" : null;
         out.add(new Part(
-                SEAL,
-                pair ? 2 : 1,
-                PartKind.LIP_SEAL,
-                "lip seal " + in.words(),
-                in.size().words(),
-                in.material() == null ? null : in.material().code(),
-                "the old one counts as destroyed",
-                sleeve));
+                        SEAL,
+                        pair ? 2 : 1,
+                        PartKind.LIP_SEAL,
+                        "lip seal " + in.words(),
+                        in.size().words(),
+                        in.material() == null ? null : in.material().code(),
+                        "the old one counts as destroyed",
+                        sleeve)
+                .telling(told(in)));
         if (in.runningSleeve()) {
             out.add(new Part(
                     "running-sleeve",
@@ -46,18 +72,23 @@ public final class PartsList {
         if (in.remedy() != null) {
             remedy(in, out);
         }
-        if (in.cover() != null && in.cover().isTemporary()) {
-            out.add(new Part(
-                    "edge-cover",
-                    1,
-                    PartKind.OTHER,
-                    in.cover().words() + ", to be counted in and out",
-                    "",
-                    null,
-                    "covers the edge that passes under the lip",
-                    null));
-        }
         return out;
+    }
+
+    /** What the bag of a seal has to say beside its size: the layout of its lip, the outside of its case. */
+    private static List<Part.Told> told(PlanInput in) {
+        List<Part.Told> out = new ArrayList<>();
+        if (in.layout() != null) {
+            String mark = LAYOUT_SAID.get(in.layout());
+            out.add(new Part.Told("layout", mark, others(LAYOUT_SAID, mark)));
+        }
+        String mark = CASE_SAID.get(in.caseType());
+        out.add(new Part.Told("outside of the case", mark, others(CASE_SAID, mark)));
+        return out;
+    }
+
+    private static String others(Map<?, String> said, String own) {
+        return said.values().stream().filter(m -> !m.equals(own)).distinct().collect(Collectors.joining("|"));
     }
 
     private static void remedy(PlanInput in, List<Part> out) {

@@ -286,19 +286,25 @@ public record PackingPlan(
         return new Step(id, when, instruction, why, true, "", null, "");
     }
 
+    /** Which braid it is, as the name of a lot has to say it. */
+    private List<Part.Told> told() {
+        return style == null ? List.of() : List.of(new Part.Told("style", style.said(), style.othersSaid()));
+    }
+
     public List<Part> parts() {
         List<Part> out = new ArrayList<>();
         int cut = isFormed() ? END_RINGS : result.rings();
         double mm = cut * (skive ? result.skiveCutMm() : result.buttCutMm());
         out.add(new Part(
-                "packing",
-                (int) Math.max(1, Math.ceil(mm / MM_IN_M)),
-                PartKind.PACKING,
-                braid() + ", by the metre",
-                size(),
-                null,
-                "old rings are never used again",
-                null));
+                        "packing",
+                        (int) Math.max(1, Math.ceil(mm / MM_IN_M)),
+                        PartKind.PACKING,
+                        braid() + ", by the metre",
+                        size(),
+                        null,
+                        "old rings are never used again",
+                        null)
+                .telling(told()));
         if (isFormed()) {
             out.add(new Part(
                     "formed",

@@ -2,8 +2,11 @@ package joropo.core.packing;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import joropo.core.tables.CsvTable;
 import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Finding;
@@ -34,6 +37,25 @@ public record PackingStyle(
     private static final List<PackingStyle> ALL = CsvTable.rows("packing-styles", PackingStyle::read);
     /** Fibres that wear a soft sleeve. */
     private static final Set<String> HARD_FIBRES = Set.of("ARAMID", "CARBON_FIBRE");
+
+    /** Pattern of its name where no longer one of another style ends with it. */
+    String said() {
+        String own = name.toLowerCase(Locale.ROOT);
+        String longer = ALL.stream()
+                .map(s -> s.name.toLowerCase(Locale.ROOT))
+                .filter(n -> n.endsWith(own) && !n.equals(own))
+                .map(n -> "(?<!" + Pattern.quote(n.substring(0, n.length() - own.length())) + ")")
+                .collect(Collectors.joining());
+        return longer + Pattern.quote(own);
+    }
+
+    /** Pattern of the names of all others. */
+    String othersSaid() {
+        return ALL.stream()
+                .filter(s -> !s.key.equals(key))
+                .map(PackingStyle::said)
+                .collect(Collectors.joining("|"));
+    }
 
     public static List<PackingStyle> all() {
         return ALL;

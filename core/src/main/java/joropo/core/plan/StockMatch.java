@@ -47,22 +47,32 @@ public final class StockMatch {
 
     /**
      * A lot that serves. @param enough whether there are as many as are wanted, @param needsLead whether it is past its
-     * date, or its date is not known
+     * date, or its date is not known, @param untold what the lot does not tell of what it has to be, none: it is known
+     * to be the part
      */
-    public record Offer(Lot lot, ShelfLife life, boolean enough, boolean needsLead) {}
+    public record Offer(Lot lot, ShelfLife life, boolean enough, boolean needsLead, List<String> untold) {
+        /** Right only where all of it is known. */
+        public Status status() {
+            Status dated = life.finding().status();
+            return untold.isEmpty() ? dated : dated.worse(Status.MISSING);
+        }
+    }
 
     /**
      * Lots of the same kind, size and material that hold at least one. A material that is not decided is not asked for;
-     * a lot that says none serves for none that is.
+     * a lot that says none serves for none that is. A lot that tells another layout, case or style serves not; one that
+     * tells nothing of it serves, and has to be looked at.
      */
     public static List<Offer> of(Part part, List<Lot> lots, LocalDate today) {
         return lots.stream()
                 .filter(l -> l.kind() == part.kind()
                         && l.onHand() > 0
                         && sameSize(l, part)
-                        && (part.material() == null || part.material().equals(l.material())))
+                        && (part.material() == null || part.material().equals(l.material()))
+                        && part.told().stream().noneMatch(t -> Boolean.FALSE.equals(t.in(l.name()))))
                 .map(l -> offer(l, part, today))
-                .sorted(Comparator.comparing(Offer::needsLead)
+                .sorted(Comparator.comparing((Offer o) -> !o.untold().isEmpty())
+                        .thenComparing(Offer::needsLead)
                         .thenComparing(o -> o.life().useBy(), Comparator.nullsLast(Comparator.naturalOrder()))
                         .thenComparing(o -> o.lot().receivedOn())
                         .thenComparing(o -> o.lot().id()))
@@ -71,7 +81,15 @@ public final class StockMatch {
 
     private static Offer offer(Lot lot, Part part, LocalDate today) {
         ShelfLife life = lot.life(today);
-        return new Offer(lot, life, lot.onHand() >= part.count(), needsLead(life));
+        return new Offer(
+                lot,
+                life,
+                lot.onHand() >= part.count(),
+                needsLead(life),
+                part.told().stream()
+                        .filter(t -> t.in(lot.name()) == null)
+                        .map(Part.Told::what)
+                        .toList());
     }
 
     /** Past its date, or without one where there has to be one: a lead releases it with a reason. */

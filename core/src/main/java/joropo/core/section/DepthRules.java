@@ -80,7 +80,7 @@ final class DepthRules {
                     .withValue(from, "mm");
         }
         Limits limits = new Limits(window.fromMm(), window.toMm());
-        double uncertaintyMm = section.depthU();
+        double uncertaintyMm = section.depthU(seal);
         Status inWindow = onStop(seal, from, uncertaintyMm, window) ? PASS : limits.judge(from, uncertaintyMm);
         Status status = inWindow == PASS && !depth.unread().isEmpty() ? Status.MISSING : inWindow;
         String aim = " Aim at " + mm(window.targetMm()) + " mm.";
@@ -123,11 +123,13 @@ final class DepthRules {
         };
     }
 
-    /** A seal that is meant to lie on its stop, or at the shallow end, reads at the end of its window by nature. */
+    /**
+     * A seal that lies on its stop, or is meant to stand at the shallow end, reads at the end of its window by nature:
+     * it is there as far as its own gauge tells.
+     */
     private boolean onStop(Seal seal, double from, double uncertaintyMm, DepthWindow window) {
-        return Math.abs(from - window.targetMm()) <= uncertaintyMm + SLACK
-                && (window.targetMm() == window.toMm() && windows.of(seal).onStop()
-                        || window.targetMm() == window.fromMm());
+        return windows.of(seal).onStop() && Math.abs(from - window.toMm()) <= uncertaintyMm + SLACK
+                || window.targetMm() == window.fromMm() && Math.abs(from - window.fromMm()) <= uncertaintyMm + SLACK;
     }
 
     /** The depth read after fitting against the one that was decided (S9). */

@@ -179,13 +179,28 @@ public record Section(
     }
 
     /** The same section with this seal alone at another place. */
-    public Section withSealAt(String id, double fromMm, @Nullable Double uncertaintyMm) {
+    public Section withSealAt(String id, double fromMm) {
         return with(
                 lined(boreItems.stream()
                         .map(i -> i instanceof BoreItem.Seal s && s.id().equals(id) ? s.at(Length.snap(fromMm)) : i)
                         .toList()),
                 shaftItems,
-                uncertaintyMm);
+                depthUncertaintyMm);
+    }
+
+    /** The same section with this seal where it was read to stand, as surely as its own gauge tells (mm). */
+    public Section withSealRead(String id, double fromMm, @Nullable Double uncertaintyMm) {
+        Section there = withSealAt(id, fromMm);
+        return there.with(
+                there.boreItems.stream()
+                        .map(i -> i instanceof BoreItem.Seal s && s.id().equals(id)
+                                ? BoreItemSealBuilder.builder(s)
+                                        .uncertaintyMm(uncertaintyMm)
+                                        .build()
+                                : i)
+                        .toList(),
+                shaftItems,
+                depthUncertaintyMm);
     }
 
     /** The same section with the depth that was decided for one seal, and how surely its own was read. */
@@ -362,6 +377,11 @@ public record Section(
     /** Expanded uncertainty of depths along the axis (mm), 0 where none was given. */
     public double depthU() {
         return depthUncertaintyMm == null ? 0 : depthUncertaintyMm;
+    }
+
+    /** The same of one seal: its own where its depth was read by another gauge than the rest. */
+    public double depthU(BoreItem.Seal seal) {
+        return seal.uncertaintyMm() == null ? depthU() : seal.uncertaintyMm();
     }
 
     /** That depths are taken as exact, as a sentence; empty where their uncertainty was given. */

@@ -223,7 +223,8 @@ class SealRulesTest {
     void eachBuildHasItsOrder() {
         assertThat(plan(Build.CARTRIDGE).build().steps())
                 .extracting(Step::id)
-                .containsExactly("parts", "clean", "adjusted", "slide", "gland", "clips-out", "turn", "air", "start");
+                .containsExactly(
+                        "parts", "clean", "adjusted", "slide", "gland", "clips-out", "aligned", "turn", "air", "start");
         assertThat(plan(Build.COMPONENT).impeller(true).build().steps())
                 .extracting(Step::id)
                 .containsExactly(
@@ -238,6 +239,7 @@ class SealRulesTest {
                         "place-again",
                         "gland",
                         "impeller-on",
+                        "aligned",
                         "turn",
                         "air",
                         "start");

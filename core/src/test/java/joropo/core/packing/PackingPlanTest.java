@@ -60,8 +60,8 @@ class PackingPlanTest {
                         "ring-5",
                         "gland",
                         "flush",
-                        "turn",
                         "contact",
+                        "turn",
                         "run-in",
                         "under-sleeve");
         assertThat(steps)

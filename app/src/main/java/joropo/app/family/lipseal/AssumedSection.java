@@ -394,11 +394,8 @@ record AssumedSection(
     }
 
     private AssumedSection at(double fromMm, Set<Assumed> left, boolean byFound) {
-        double uncertaintyMm = section.depthU();
         return new AssumedSection(
-                among.isAlone()
-                        ? section.withSealAt(fromMm, uncertaintyMm)
-                        : section.withSealAt(among.id(), fromMm, uncertaintyMm),
+                among.isAlone() ? section.withSealAt(fromMm, section.depthU()) : section.withSealAt(among.id(), fromMm),
                 among,
                 found,
                 byFound,

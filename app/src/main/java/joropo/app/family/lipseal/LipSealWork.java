@@ -29,6 +29,7 @@ import joropo.app.ui.Figure;
 import joropo.app.ui.Show;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.lipseal.LipSealRules;
+import joropo.core.lipseal.LipState;
 import joropo.core.lipseal.OldSeal;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.PressFitResult;
@@ -308,7 +309,7 @@ final class LipSealWork implements Work {
         for (int i = 0; i < facts.alike().reads().size(); i++) {
             SeatDepths read = seat(facts.alike().reads().get(i));
             if (read.square() != null && (!onBench || i < out.seals().size())) {
-                out = out.withSealAt(idOf(i), read.square().meanMm(), read.uncertaintyMm());
+                out = out.withSealRead(idOf(i), read.square().meanMm(), read.namedU());
             }
         }
         return out;
@@ -467,6 +468,11 @@ final class LipSealWork implements Work {
                                                 new StrippingInput.Way(w.way().words(), String.join(" ", w.cautions())))
                                         .orElse(null))
                 .build());
+    }
+
+    @Override
+    public Optional<String> foundState() {
+        return Optional.ofNullable(read().get(LipSealFields.FOUND_STATE)).map(LipState::words);
     }
 
     /** What leaves past a good lip, through ways beside it that were opened. */
