@@ -4,6 +4,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Objects;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
@@ -40,7 +41,7 @@ final class SessionGone implements AuthenticationEntryPoint, AccessDeniedHandler
     }
 
     private void answer(HttpServletRequest request, HttpServletResponse response) throws IOException, ServletException {
-        if ("true".equals(request.getHeader("HX-Request"))) {
+        if (isAskedByAScript(request)) {
             response.setStatus(STATUS_SIGNED_OUT);
         } else if (MediaType.TEXT_EVENT_STREAM_VALUE.equals(request.getHeader(HttpHeaders.ACCEPT))) {
             response.setStatus(
@@ -50,8 +51,19 @@ final class SessionGone implements AuthenticationEntryPoint, AccessDeniedHandler
             wanted.saveRequest(request, response);
             response.sendRedirect(request.getContextPath() + "/login");
         } else {
+            response.setStatus(STATUS_SIGNED_OUT); // nothing was stored, which no answer of 200 may say
             request.getRequestDispatcher("/login/kept").forward(request, response);
         }
+    }
+
+    /** A script or another program goes by the status alone. */
+    private static boolean isAskedByAScript(HttpServletRequest request) {
+        String accepted = Objects.requireNonNullElse(request.getHeader(HttpHeaders.ACCEPT), "");
+        String sent = Objects.requireNonNullElse(request.getContentType(), "");
+        return "true".equals(request.getHeader("HX-Request"))
+                || "true".equals(request.getHeader("X-Round"))
+                || accepted.startsWith(MediaType.APPLICATION_JSON_VALUE)
+                || sent.startsWith(MediaType.APPLICATION_JSON_VALUE);
     }
 
     private static boolean isCsrf(AccessDeniedException denied) {

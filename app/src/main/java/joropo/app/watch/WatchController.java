@@ -125,9 +125,18 @@ class WatchController {
             HttpServletResponse response,
             RedirectAttributes onward,
             Model model) {
+        String sent = form.getOrDefault("sent", "");
+        if (script && !form.getOrDefault("by", me.name()).equals(me.name())) {
+            // somebody else has signed in on this phone since: it waits for who read it
+            response.setStatus(HttpStatus.CONFLICT.value());
+            return "watch/parts :: nothing";
+        }
         Map<String, String> errors = Map.of();
         try {
             entries.enter(id, form, me);
+            if (sent.matches("[0-9A-Za-z.-]{1,60}")) {
+                response.setHeader("X-Stored", sent);
+            }
         } catch (RefusedInput e) {
             errors = Errors.byField(e);
             if (!script) {

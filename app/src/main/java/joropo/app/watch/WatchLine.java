@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import joropo.app.drawing.LeakDrawing;
+import joropo.core.leak.LeakEvent;
 import joropo.core.leak.LeakKind;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
@@ -38,6 +39,23 @@ public record WatchLine(
         String rates,
         @Nullable String reader,
         @Nullable String readerName) {
+    /** The figure above which drops pass their allowance; absent where that is not told by one figure alone. */
+    public @Nullable Double most() {
+        return kind == LeakKind.DROPS ? allowance : null;
+    }
+
+    /** What a bottle may catch in a day (mL); absent where no bottle, or no figure that it goes on from. */
+    public @Nullable Double aDay() {
+        return kind == LeakKind.BOTTLE && lastFigure() != null ? allowance : null;
+    }
+
+    /** What stood in the bottle when it was looked at last (mL); absent: not known. */
+    public @Nullable Double lastFigure() {
+        return lastText.matches("[0-9.]+ mL")
+                ? Double.valueOf(lastText.replace(" mL", ""))
+                : lastText.startsWith(LeakEvent.Type.EMPTIED.words()) ? Double.valueOf(0) : null;
+    }
+
     public String place() {
         return machineName + ", " + positionName;
     }

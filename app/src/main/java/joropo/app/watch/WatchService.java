@@ -29,6 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Leak watches: begun, read, judged at each entry, answered, ended. */
 @Service
 public class WatchService {
+    private static final int A_MINUTE_S = 60;
     /** In which days are counted. */
     static final ZoneId ZONE = ZoneId.systemDefault();
 
@@ -153,13 +154,30 @@ public class WatchService {
             return;
         }
         List<WatchEntry> before = watches.entries(id);
-        check(watch, entry, before);
+        Optional<WatchEntry> slip = slip(entry, before, me);
+        slip.ifPresent(s -> watches.strike(id, s.id(), "a slip, read again within the minute"));
+        check(
+                watch,
+                entry,
+                before.stream().filter(e -> !slip.equals(Optional.of(e))).toList());
         watches.insertEntry(id, entry, me.id(), clock.instant());
         try {
             keepSound(id);
         } catch (RefusedInput e) {
             throw new RefusedInput("figure", said(e));
         }
+    }
+
+    /**
+     * The last reading, where the same person reads again within a minute: what was wrong about it is mended by that.
+     */
+    private static Optional<WatchEntry> slip(NewEntry entry, List<WatchEntry> before, Person me) {
+        return before.stream()
+                .filter(e -> e.struckWhy() == null)
+                .reduce((a, b) -> b)
+                .filter(e -> e.type() == Type.READING && entry.type() == Type.READING)
+                .filter(e -> e.personId() == me.id())
+                .filter(e -> Math.abs(ChronoUnit.SECONDS.between(e.happenedAt(), entry.happenedAt())) < A_MINUTE_S);
     }
 
     /** What the check says of the entries as a whole, said of the one that is new. */
@@ -181,7 +199,8 @@ public class WatchService {
                 && before.stream()
                         .anyMatch(e -> e.struckWhy() == null
                                 && e.type() == Type.READING
-                                && Math.abs(ChronoUnit.SECONDS.between(e.happenedAt(), entry.happenedAt())) < 60);
+                                && Math.abs(ChronoUnit.SECONDS.between(e.happenedAt(), entry.happenedAt()))
+                                        < A_MINUTE_S);
         boolean wants = reading && (entry.seen() == Seen.READ || entry.seen() == Seen.VAPOUR);
         new Needs()
                 .that("figure", watch.isLive(), "cannot be written: this watch has ended")

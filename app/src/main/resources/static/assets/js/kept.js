@@ -14,7 +14,7 @@ window.kept = (key, changed, deliver) => {
       for (let item = all().find((i) => !i.refused); item; item = all().find((i) => !i.refused)) {
         const taken = await deliver(item);
         if (!taken) break;
-        keep(taken === "refused" ? all().map((i) => (i.sent === item.sent ? { ...i, refused: true } : i)) : all().filter((i) => i.sent !== item.sent));
+        keep(taken.refused ? all().map((i) => (i.sent === item.sent ? { ...i, refused: taken.refused } : i)) : all().filter((i) => i.sent !== item.sent));
       }
     } catch (e) { /* the network is away: it is tried again */ }
     sending = false;

@@ -13,35 +13,48 @@
       const line = stop(i.watch);
       if (!line) return;
       line.classList.add(i.refused ? "is-refused" : "is-kept");
-      line.querySelector("[data-told]").textContent = i.refused ? i.said + " was not taken: write it again." : i.said + ", kept here, not sent yet.";
+      line.querySelector("[data-told]").textContent = i.refused ? i.said + " was not taken: " + i.refused : i.said + ", kept here, not sent yet." + passed(i, line);
+      const input = line.querySelector("input[name=figure]");
+      if (i.refused && input && !input.value && document.activeElement !== input) input.value = i.figure;
     });
   };
-  // the page that waited may hold the mark of a session that has ended
+  // by the allowance that the page brought along: the server says it again when the reading has come there
+  function passed(item, line) {
+    const d = line.dataset, figure = parseFloat(String(item.figure).replace(",", "."));
+    const most = d.most ? parseFloat(d.most) : d.aDay && d.last ? parseFloat(d.last) + parseFloat(d.aDay) * (Date.parse(item.at) - d.since) / 864e5 : NaN;
+    return figure > most ? " It is past its allowance: say so to a lead now." : "";
+  }
+  // the page that waited may hold the mark of a session that has ended; somebody else's is none for these readings
   async function freshToken() {
-    const answer = await fetch(location.href, { redirect: "manual" });
+    const answer = await fetch(location.href, { redirect: "manual", cache: "no-store" });
     if (answer.status !== 200) return false;
-    token = parsed(await answer.text()).querySelector("meta[name=_csrf]").content;
+    const page = parsed(await answer.text()), who = page.querySelector("meta[name=person]");
+    if (!who || who.content !== person) return false;
+    token = page.querySelector("meta[name=_csrf]").content;
     return true;
   }
   async function deliver(item, again) {
     const late = Date.now() - Date.parse(item.at) > 3000;
-    const body = new URLSearchParams({ figure: item.figure, unit: item.unit, act: item.act, sent: item.sent, at: item.at, kept: String(late), _csrf: token });
+    const body = new URLSearchParams({ figure: item.figure, unit: item.unit, act: item.act, sent: item.sent, at: item.at, kept: String(late), by: person, _csrf: token });
     const answer = await fetch("/watches/" + item.watch + "/round", { method: "POST", body, redirect: "manual", headers: { "X-Round": "true" } });
-    if (answer.status === 404) return "refused";
-    if (answer.status !== 200 && answer.status !== 422) {
+    if (answer.status === 404) return { refused: "this watch has ended." };
+    const stored = answer.status === 200 && answer.headers.get("X-Stored") === item.sent;
+    if (!stored && answer.status !== 422) {
       if (!again && answer.status < 500 && (await freshToken())) return deliver(item, true);
-      away.textContent = answer.status >= 500 ? "Kept in this phone: the server cannot take it now." : "Kept in this phone. Sign in again to send it.";
+      away.textContent = answer.status >= 500 ? "Kept in this phone: the server cannot take it now." : "Kept in this phone until " + person + " signs in again.";
       return false;
     }
-    const fresh = parsed(await answer.text()).querySelector(".stop"), line = stop(item.watch);
+    const fresh = parsed(await answer.text()).querySelector(".stop"), line = stop(item.watch), why = fresh && fresh.querySelector("[role=alert]");
     if (line && fresh) {
       const had = line.contains(document.activeElement);
       line.replaceWith(fresh);
       if (had || answer.status === 422) fresh.querySelector("input[name=figure]").focus();
     }
-    return answer.status === 422 ? "refused" : true;
+    return answer.status === 422 ? { refused: why ? why.textContent : "write it again." } : true;
   }
   if (!stops) return;
+  const others = Object.keys(localStorage).filter((k) => k.startsWith("round:") && k !== "round:" + person).map((k) => k.slice(6));
+  if (others.length) document.getElementById("others").textContent = "Readings of " + others.join(", ") + " wait in this phone until they sign in.";
   const queue = window.kept("round:" + person, told, (item) => deliver(item, false));
   stops.addEventListener("submit", (event) => {
     event.preventDefault();

@@ -220,7 +220,14 @@ class FittingPlanTest {
                 .extracting(Part::name)
                 .containsExactly("lip seal 45x62x8, lip with dust lip, HNBR, rubber-covered case");
         var sleeved = PartsList.of(with(base, EdgeCover.TAPE, null, 0, null, true));
-        assertThat(sleeved).extracting(Part::together).containsExactly("running sleeve", "lip seal", null);
+        assertThat(sleeved)
+                .extracting(Part::together)
+                .as("what covers an edge is a tool: counted in and out, on no record as fitted")
+                .containsExactly("running sleeve", "lip seal");
+        assertThat(FittingPlan.of(with(base, EdgeCover.TAPE, null, 0, null, true)))
+                .filteredOn(s -> s.countsIn() != null)
+                .singleElement()
+                .satisfies(s -> assertThat(s.tools()).isEqualTo(s.countsIn()));
         assertThat(PartsList.of(with(base, null, Remedy.THIN_SLEEVE, 0.4, null, false)))
                 .extracting(Part::name)
                 .anyMatch(n -> n.startsWith("thin repair sleeve for shaft 45.00, Ø 45.60"))
