@@ -124,7 +124,7 @@ public final class FittingPlan {
                         false,
                         "",
                         null,
-                        "")
+                        edgesCovered() == null ? "" : edgesCovered())
                 .countingIn(edgesCovered()));
     }
 
