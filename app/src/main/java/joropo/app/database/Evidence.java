@@ -1,67 +1,72 @@
 package joropo.app.database;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
  * A table whose rows are evidence: what is written into it is never changed, replaced or taken away, and each row is a
- * link of the chain (table {@code chain}). What is set later, once, is a link of its own.
+ * link of the chain (table {@code chain}). What is set later, once, is a link of its own. A link bears the number of
+ * the list of columns that it was made with, so that a list may grow: older rows are held against theirs.
  *
- * @param key columns a row is known by, @param also further columns by which no row may be replaced, none: no others
+ * @param edition number of its list of columns, from 1, @param key columns a row is known by, @param also further
+ *     columns by which no row may be replaced, none: no others
  * @param born columns that never change, @param once columns that are set together, once, none: no such
  * @param place SQL over {@code t}: how a person finds the row
  */
 public record Evidence(
-        String table, List<String> key, List<String> also, List<String> born, List<Later> once, String place) {
+        String table,
+        int edition,
+        List<String> key,
+        List<String> also,
+        List<String> born,
+        List<Later> once,
+        String place) {
     private static final String LIST = "/evidence/evidence.csv";
-    private static final int COLUMNS = 6;
+    private static final int COLUMNS = 7;
 
     /** A column that is set later. @param before as SQL, what it is until then */
     public record Later(String column, String before) {}
 
-    /** All of them, in the order of their list. */
+    /** All tables, each by the newest edition of its list of columns, in the order of their list. */
     public static List<Evidence> all() {
-        var in = new InputStreamReader(
-                Objects.requireNonNull(Evidence.class.getResourceAsStream(LIST)), StandardCharsets.UTF_8);
-        try (var lines = new BufferedReader(in)) {
-            return lines.lines()
-                    .filter(l -> !l.startsWith("#"))
-                    .skip(1)
-                    .map(l -> of(l.split(";", -1)))
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return newest(editions());
+    }
+
+    /** Every edition of every list. */
+    public static List<Evidence> editions() {
+        return read(LIST);
+    }
+
+    /** Every edition of the lists in a resource. */
+    public static List<Evidence> read(String list) {
+        return EvidenceList.lines(list, COLUMNS).stream().map(Evidence::of).toList();
+    }
+
+    /** Each table by its newest edition. */
+    public static List<Evidence> newest(List<Evidence> editions) {
+        Map<String, Evidence> out = new LinkedHashMap<>();
+        editions.forEach(e -> out.merge(e.table, e, (a, b) -> a.edition > b.edition ? a : b));
+        return List.copyOf(out.values());
     }
 
     private static Evidence of(String[] line) {
-        if (line.length != COLUMNS) {
-            throw new IllegalStateException("A line of " + LIST + " has no " + COLUMNS + " columns: " + line[0]);
-        }
         return new Evidence(
                 line[0],
-                words(line[1]),
-                words(line[2]),
-                words(line[3]),
-                words(line[4]).stream().map(Evidence::later).toList(),
-                line[5]);
+                Integer.parseInt(line[1]),
+                EvidenceList.words(line[2]),
+                EvidenceList.words(line[3]),
+                EvidenceList.words(line[4]),
+                EvidenceList.words(line[5]).stream().map(Evidence::later).toList(),
+                line[6]);
     }
 
     private static Later later(String word) {
         int is = word.indexOf('=');
         return is < 0 ? new Later(word, "null") : new Later(word.substring(0, is), "'" + word.substring(is + 1) + "'");
-    }
-
-    private static List<String> words(String text) {
-        return text.isBlank() ? List.of() : List.of(text.split(" "));
     }
 
     /** What the chain calls its rows. */
@@ -120,18 +125,21 @@ public record Evidence(
                 .collect(Collectors.joining(" or "));
         out.add("create trigger held_" + table + "_same before update on " + table + " when " + changed
                 + " begin select raise(abort, 'what stands in " + table + " stays as it is'); end");
-        out.add("create trigger chained_" + table + " after insert on " + table
-                + " begin insert into evidence (what, ref, said) values ('" + what() + "', " + ref("new") + ", "
-                + said("new") + "); end");
+        out.add("create trigger chained_" + table + " after insert on " + table + " begin " + link(what(), said("new"))
+                + " end");
         if (!once.isEmpty()) {
             out.add("create trigger chained_" + table + "_whole after insert on " + table + " when " + isLater("new")
-                    + " begin insert into evidence (what, ref, said) values ('" + whatLater() + "', " + ref("new")
-                    + ", " + saidLater("new") + "); end");
+                    + " begin " + link(whatLater(), saidLater("new")) + " end");
             out.add("create trigger chained_" + table + "_later after update on " + table + " when " + changedLater()
-                    + " begin insert into evidence (what, ref, said) values ('" + whatLater() + "', " + ref("new")
-                    + ", " + saidLater("new") + "); end");
+                    + " begin " + link(whatLater(), saidLater("new")) + " end");
         }
         return out;
+    }
+
+    /** Links of the first edition were written before there were numbers. */
+    private String link(String what, String said) {
+        return "insert into evidence (what, ref, said" + (edition == 1 ? "" : ", edition") + ") values ('" + what
+                + "', " + ref("new") + ", " + said + (edition == 1 ? "" : ", " + edition) + ");";
     }
 
     private String changedLater() {

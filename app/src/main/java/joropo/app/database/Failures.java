@@ -41,7 +41,7 @@ public final class Failures {
 
     private static @Nullable String of(Throwable cause) {
         String said = String.valueOf(cause.getMessage());
-        if (cause instanceof NotDone) {
+        if (cause instanceof NotDone || cause instanceof Upgrade.MadeByNewer) {
             return said;
         }
         if (said.startsWith("port out of range")) {

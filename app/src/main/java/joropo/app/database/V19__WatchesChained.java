@@ -1,7 +1,6 @@
 package joropo.app.database;
 
 import java.sql.SQLException;
-import java.sql.Statement;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 import org.springframework.stereotype.Component;
@@ -11,12 +10,6 @@ import org.springframework.stereotype.Component;
 class V19__WatchesChained extends BaseJavaMigration {
     @Override
     public void migrate(Context context) throws SQLException {
-        try (Statement sql = context.getConnection().createStatement()) {
-            for (Evidence table : Evidence.all()) {
-                if (table.table().startsWith("leak_") || table.table().equals("job_look")) {
-                    V16__Chain.chain(sql, table);
-                }
-            }
-        }
+        FrozenSql.run("V19", context.getConnection());
     }
 }

@@ -75,6 +75,7 @@ public final class Backup {
             Path database = work.resolve(DATABASE);
             try (Connection from = reading(data.resolve(DATABASE));
                     Statement sql = from.createStatement()) {
+                mustBeSound(from);
                 sql.execute("vacuum into '" + database.toString().replace("'", "''") + "'");
             }
             Path zip = work.resolve("zip");
@@ -88,6 +89,14 @@ public final class Backup {
         }
     }
 
+    private static void mustBeSound(Connection records) throws NotDone, SQLException {
+        List<String> damage = Verifier.damage(records);
+        if (!damage.isEmpty()) {
+            throw new NotDone("The database is damaged, so no copy was made of it: " + damage.get(0)
+                    + ". Bring back the last backup: ./joropo restore FILE.");
+        }
+    }
+
     private static Taken pack(Path files, Path database, Path zip, Instant now, LongWork.Tell tell)
             throws IOException, SQLException {
         Map<String, String> hashes = new TreeMap<>();
@@ -95,7 +104,10 @@ public final class Backup {
         List<String> photos = new ArrayList<>();
         try (Connection copy = reading(database);
                 Statement sql = copy.createStatement()) {
-            head = text(sql, "select link from chain order by id desc limit 1");
+            head = text(sql, "select count(*) from sqlite_master where name = 'chain'")
+                            .equals("0")
+                    ? ""
+                    : text(sql, "select link from chain order by id desc limit 1");
             try (ResultSet row = sql.executeQuery("select distinct sha256 from attachment order by sha256")) {
                 while (row.next()) {
                     photos.add(row.getString(1));

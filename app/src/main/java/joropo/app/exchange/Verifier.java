@@ -13,11 +13,16 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.database.Chain;
+import joropo.app.database.Changing;
 import joropo.app.database.Evidence;
 import joropo.app.database.HashingDataSource;
 
@@ -33,10 +38,13 @@ public final class Verifier {
     private final Connection connection;
     private final Path files;
     private final LongWork.Tell tell;
+    private final List<Evidence> lists;
     private final List<Fault> faults = new ArrayList<>();
     private long found;
+    private boolean editions;
 
-    private Verifier(Connection connection, Path files, LongWork.Tell tell) {
+    private Verifier(Connection connection, Path files, LongWork.Tell tell, List<Evidence> lists) {
+        this.lists = lists;
         this.connection = connection;
         this.files = files;
         this.tell = tell;
@@ -73,32 +81,85 @@ public final class Verifier {
      * @param tell is told how far it is
      */
     public static Report verify(Connection connection, Path files, LongWork.Tell tell) throws SQLException {
-        return new Verifier(connection, files, tell).all();
+        return verify(connection, files, tell, Evidence.editions());
+    }
+
+    /** @param lists every edition of the lists of columns that links were made with */
+    static Report verify(Connection connection, Path files, LongWork.Tell tell, List<Evidence> lists)
+            throws SQLException {
+        return new Verifier(connection, files, tell, lists).all();
     }
 
     private Report all() throws SQLException {
         boolean auto = connection.getAutoCommit();
         connection.setAutoCommit(false);
         try {
-            held();
+            sound();
             String head = "";
             long links = 0;
             if (number("select count(*) from sqlite_master where name = 'chain'") == 1) {
+                editions = number("select count(*) from pragma_table_info('chain') where name = 'edition'") == 1;
+                held();
                 links = number("select count(*) from chain");
                 tell.outOf(2 * links);
                 head = chain();
-                for (Evidence table : Evidence.all()) {
+                for (Evidence table : here()) {
                     rows(table);
+                }
+                for (Changing table : editions ? Changing.all() : List.<Changing>of()) {
+                    now(table);
                 }
                 signatures();
                 photos();
+                if (editions) {
+                    pages();
+                }
             }
             foreignKeys();
             return new Report(links, head, found, List.copyOf(faults));
+        } catch (SQLException e) {
+            if (!String.valueOf(e.getMessage()).contains("SQLITE_CORRUPT")) {
+                throw e;
+            }
+            fault("the database", "is damaged: bring back the last backup");
+            return new Report(0, "", found, List.copyOf(faults));
         } finally {
             connection.rollback();
             connection.setAutoCommit(auto);
         }
+    }
+
+    /** Whether the file itself is whole, before anything in it is believed. */
+    private void sound() throws SQLException {
+        damage(connection).forEach(d -> fault("the database", "is damaged: " + d));
+    }
+
+    /** What SQLite itself finds damaged in a file; none: it is whole. */
+    static List<String> damage(Connection connection) throws SQLException {
+        List<String> out = new ArrayList<>();
+        try (Statement s = connection.createStatement();
+                ResultSet row = s.executeQuery("pragma integrity_check(20)")) {
+            while (row.next()) {
+                if (!row.getString(1).equals("ok")) {
+                    out.add(row.getString(1));
+                }
+            }
+        }
+        return out;
+    }
+
+    /** Tables of evidence that are there: records of an older version have not all of them yet. */
+    private List<Evidence> here() throws SQLException {
+        Set<String> there = new HashSet<>();
+        try (Statement s = connection.createStatement();
+                ResultSet row = s.executeQuery("select name from sqlite_master where type = 'table'")) {
+            while (row.next()) {
+                there.add(row.getString(1));
+            }
+        }
+        return Evidence.newest(lists).stream()
+                .filter(e -> editions || there.contains(e.table()))
+                .toList();
     }
 
     private void fault(String place, String what) {
@@ -125,7 +186,12 @@ public final class Verifier {
                 there.put(row.getString(1), body(row.getString(2)));
             }
         }
-        Stream.concat(Chain.triggers().stream(), Evidence.all().stream().flatMap(e -> e.triggers().stream()))
+        List<Changing> changing = editions ? Changing.all() : List.of();
+        Stream.of(
+                        Chain.triggers(editions).stream(),
+                        here().stream().flatMap(e -> e.triggers().stream()),
+                        changing.stream().flatMap(c -> c.triggers().stream()))
+                .flatMap(s -> s)
                 .forEach(wanted -> {
                     String name = body(wanted).split(" ", 2)[0];
                     if (!body(wanted).equals(there.get(name))) {
@@ -147,7 +213,8 @@ public final class Verifier {
         String before = "";
         long expected = 1;
         try (Statement s = connection.createStatement();
-                ResultSet row = s.executeQuery("select id, what, ref, said, link from chain order by id")) {
+                ResultSet row = s.executeQuery("select id, what, ref, said, link, " + (editions ? "edition" : "1")
+                        + " from chain order by id")) {
             while (row.next()) {
                 long id = row.getLong(1);
                 if (id != expected) {
@@ -157,7 +224,7 @@ public final class Verifier {
                 String what = row.getString(2);
                 String ref = row.getString(3);
                 String link = row.getString(5);
-                if (!link.equals(Chain.link(before, what, ref, row.getString(4)))) {
+                if (!link.equals(Chain.link(before, what, row.getInt(6), ref, row.getString(4)))) {
                     fault(placeOf(what, ref), "its link, " + id + " of the chain, does not follow from the one before");
                 }
                 before = link;
@@ -169,7 +236,7 @@ public final class Verifier {
 
     /** How a person finds what a link is about, by what the table says now. */
     private String placeOf(String what, String ref) throws SQLException {
-        for (Evidence table : Evidence.all()) {
+        for (Evidence table : Evidence.newest(lists)) {
             if (table.what().equals(what) || table.whatLater().equals(what)) {
                 String sql =
                         "select " + table.place() + " from " + table.table() + " t where " + table.ref("t") + " = ?";
@@ -187,9 +254,46 @@ public final class Verifier {
     }
 
     private void rows(Evidence table) throws SQLException {
-        compare(table, table.what(), table.said("t"), "true");
+        compare(table, table.what(), byEdition(table, e -> e.said("t")), "true");
         if (!table.once().isEmpty()) {
-            compare(table, table.whatLater(), table.saidLater("t"), table.isLater("t"));
+            compare(table, table.whatLater(), byEdition(table, e -> e.saidLater("t")), table.isLater("t"));
+        }
+    }
+
+    /** What a row says by the list of columns that its link was made with; null for a list that nobody knows. */
+    private String byEdition(Evidence table, Function<Evidence, String> said) {
+        return editions
+                ? lists.stream()
+                        .filter(e -> e.table().equals(table.table()))
+                        .map(e -> " when " + e.edition() + " then " + said.apply(e))
+                        .collect(Collectors.joining("", "case c.edition", " end"))
+                : said.apply(table);
+    }
+
+    /** What may change is as its newest link says. */
+    private void now(Changing table) throws SQLException {
+        String sql = "select " + table.place() + ", " + table.said("t") + ", (select x.said from chain x where "
+                + table.isOf("t") + " order by x.id desc limit 1) from " + table.table() + " t";
+        try (Statement s = connection.createStatement();
+                ResultSet row = s.executeQuery(sql)) {
+            while (row.next()) {
+                String linked = row.getString(3);
+                if (linked == null) {
+                    fault(row.getString(1), "stands there without having been written by Joropo");
+                } else if (!linked.equals(HashingDataSource.sha256(row.getString(2)))) {
+                    fault(row.getString(1), "was changed past Joropo");
+                }
+            }
+        }
+        String gone =
+                "select distinct substr(x.ref, 1, instr(x.ref, '#') - 1) from chain x where x.what = '" + table.what()
+                        + "' and not exists (select 1 from " + table.table() + " t where " + table.ref("t")
+                        + " = substr(x.ref, 1, instr(x.ref, '#') - 1))";
+        try (Statement s = connection.createStatement();
+                ResultSet row = s.executeQuery(gone)) {
+            while (row.next()) {
+                fault(table.table() + " " + row.getString(1), "was written once, and is gone");
+            }
         }
     }
 
@@ -204,7 +308,7 @@ public final class Verifier {
                 String linked = row.getString(3);
                 if (linked == null) {
                     fault(row.getString(1), "stands there without having been written by Joropo");
-                } else if (!linked.equals(HashingDataSource.sha256(row.getString(2)))) {
+                } else if (row.getString(2) == null || !linked.equals(HashingDataSource.sha256(row.getString(2)))) {
                     fault(row.getString(1), "was changed after it was written");
                 }
                 tell.one();
@@ -256,6 +360,22 @@ public final class Verifier {
                     fault(row.getString(1), "its bytes are not there any more");
                 } else if (!hash(file).equals(row.getString(2))) {
                     fault(row.getString(1), "its bytes were changed");
+                }
+            }
+        }
+    }
+
+    private void pages() throws SQLException {
+        try (Statement s = connection.createStatement();
+                ResultSet row = s.executeQuery("select p.sha256, p.page_sha256, (select a.name from attachment a where"
+                        + " a.sha256 = p.sha256 limit 1) from file_page p order by p.sha256")) {
+            while (row.next()) {
+                Path file = files.resolve(row.getString(1) + "-page");
+                String place = "the copy for pages of " + row.getString(3);
+                if (!Files.isRegularFile(file)) {
+                    fault(place, "is not there any more");
+                } else if (!hash(file).equals(row.getString(2))) {
+                    fault(place, "was changed");
                 }
             }
         }

@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -185,6 +186,7 @@ interface JobMapper {
             @Param("at") Instant at);
 
     /** A draft with the stage it belongs to. */
+    @RecordBuilder
     record StageDraft(
             Stage stage,
             String tab,

@@ -214,16 +214,17 @@ class JobStore {
         }
         boolean older = now.seqOfOthers(stage, tab) > Math.max(seenSeq, now.seqOf(stage, tab));
         long seq = older ? Math.max(seenSeq, now.seqOf(stage, tab)) : now.seq(stage) + 1;
-        var draft = new StageDraft(
-                stage,
-                tab,
-                seq,
-                older,
-                json.write(texts),
-                verdicts.stage(),
-                person.id(),
-                person.fullName(),
-                after(now.lastRevision(stage)));
+        StageDraft draft = JobMapperStageDraftBuilder.builder()
+                .stage(stage)
+                .tab(tab)
+                .seq(seq)
+                .aside(older)
+                .texts(json.write(texts))
+                .verdict(verdicts.stage())
+                .personId(person.id())
+                .personName(person.fullName())
+                .savedAt(after(now.lastRevision(stage)))
+                .build();
         if (jobs.saveDraft(
                         loaded.job().id(),
                         draft,

@@ -391,9 +391,13 @@ final class JobWork {
                 at.path()));
     }
 
-    /** Whether it is done when what it names is answered on a sheet, rather than by a tick. */
+    /**
+     * Whether what it names is asked after the fitting: then it is done when that is answered, rather than by a tick.
+     */
     boolean isAnswered(Step step) {
-        return step.isOfProving() && !named(step).isEmpty();
+        List<Field<?>> named = named(step);
+        return !named.isEmpty()
+                && named.stream().allMatch(f -> cards.stageOf(f.name()).compareTo(Stage.FIT) > 0);
     }
 
     /** The sheet on which it is answered. */

@@ -3,6 +3,7 @@ package joropo.app.job;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Stage;
@@ -63,13 +64,37 @@ public record Snapshot(
         stripped = stripped == null ? List.of() : List.copyOf(stripped);
     }
 
-    /** How many steps stand in the left column of two, so that both are about as long. */
+    /** Steps of the plan; of an older record those of taking apart too. */
+    public List<StepLine> plan() {
+        return steps.stream().filter(s -> !Boolean.TRUE.equals(s.stripping())).toList();
+    }
+
+    /** Taking apart in one line; empty: no step of it was done. */
+    public String takenApart() {
+        List<StepLine> apart =
+                steps.stream().filter(s -> Boolean.TRUE.equals(s.stripping())).toList();
+        long skipped = apart.stream().filter(s -> s.skippedWhy() != null).count();
+        return apart.isEmpty()
+                ? ""
+                : "Taken apart in " + apart.size() + (apart.size() == 1 ? " step" : " steps") + " by "
+                        + apart.stream().map(StepLine::doneBy).distinct().collect(Collectors.joining(", "))
+                        + (skipped == 0
+                                ? "."
+                                : "; skipped: "
+                                        + apart.stream()
+                                                .filter(s -> s.skippedWhy() != null)
+                                                .map(s -> s.act() + " (" + s.skippedWhy() + ")")
+                                                .collect(Collectors.joining(" ")));
+    }
+
+    /** How many steps of the plan stand in the left column of two, so that both are about as long. */
     public int leftSteps() {
-        int all = steps.stream().mapToInt(StepLine::length).sum();
+        List<StepLine> plan = plan();
+        int all = plan.stream().mapToInt(StepLine::length).sum();
         int left = 0;
         int count = 0;
-        while (count < steps.size() && left + steps.get(count).length() / 2 < all / 2) {
-            left += steps.get(count++).length();
+        while (count < plan.size() && left + plan.get(count).length() / 2 < all / 2) {
+            left += plan.get(count++).length();
         }
         return count;
     }

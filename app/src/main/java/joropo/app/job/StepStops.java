@@ -49,7 +49,9 @@ final class StepStops {
         if (!step.countsOut()) {
             return Optional.empty();
         }
-        List<Step> uncounted = Stream.of(work.stripping(), work.plan())
+        List<Step> stripping = work.stripping();
+        boolean apart = stripping.stream().anyMatch(s -> state.newestTick(s).isPresent());
+        List<Step> uncounted = Stream.of(apart ? stripping : List.<Step>of(), work.plan())
                 .flatMap(plan -> plan.stream().filter(s -> s.countsIn() != null).filter(s -> state.newestTick(s)
                         .filter(t -> t.undoneWhy() == null)
                         .isEmpty()))

@@ -24,7 +24,17 @@ record Typing(
     }
 
     JobMapper.StageDraft draft() {
-        return new JobMapper.StageDraft(stage, tab, seq, aside, texts, verdict, personId, personName, at);
+        return JobMapperStageDraftBuilder.builder()
+                .stage(stage)
+                .tab(tab)
+                .seq(seq)
+                .aside(aside)
+                .texts(texts)
+                .verdict(verdict)
+                .personId(personId)
+                .personName(personName)
+                .savedAt(at)
+                .build();
     }
 
     Revision kept() {

@@ -23,4 +23,10 @@ interface AttachmentMapper {
             @Param("at") Instant at);
 
     int withdraw(@Param("id") long id, @Param("why") String why);
+
+    /** What the copy of a file that pages show is; said twice it is said once. */
+    void insertPage(@Param("sha256") String sha256, @Param("pageSha256") String pageSha256, @Param("at") Instant at);
+
+    /** Photos of whose copy nothing is written. */
+    List<String> withoutPage();
 }

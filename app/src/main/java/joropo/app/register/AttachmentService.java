@@ -23,6 +23,8 @@ import joropo.app.access.Person;
 import joropo.app.ui.NotFound;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -85,6 +87,9 @@ class AttachmentService {
         try {
             return writing.execute(status -> {
                 people.record(person.name(), "added " + named);
+                if (kept.pageSha256() != null) {
+                    attachments.insertPage(kept.sha256(), kept.pageSha256(), clock.instant());
+                }
                 return attachments.insert(
                         positionId,
                         jobId,
@@ -100,8 +105,27 @@ class AttachmentService {
         }
     }
 
-    /** @param made files that were not there before */
-    private record Kept(String sha256, List<String> made) {}
+    /**
+     * @param pageSha256 of the copy that pages show, absent: it has none, @param made files that were not there before
+     */
+    private record Kept(String sha256, @Nullable String pageSha256, List<String> made) {}
+
+    /** Copies that were made before they were evidence are taken as they lie there, once. */
+    @EventListener(ApplicationReadyEvent.class)
+    void pagesOfBefore() {
+        List<String> without = attachments.withoutPage();
+        for (String sha256 : without) {
+            Path page = folder.resolve(sha256 + FOR_PAGE);
+            if (Files.isRegularFile(page)) {
+                try {
+                    String made = hash(Files.readAllBytes(page));
+                    writing.executeWithoutResult(s -> attachments.insertPage(sha256, made, clock.instant()));
+                } catch (IOException e) {
+                    throw new UncheckedIOException("A copy of a photo cannot be read", e);
+                }
+            }
+        }
+    }
 
     private void takeBack(String name) {
         try {
@@ -134,7 +158,7 @@ class AttachmentService {
         if (small.isPresent() && store(sha256 + FOR_PAGE, small.get())) {
             made.add(sha256 + FOR_PAGE);
         }
-        return new Kept(sha256, made);
+        return new Kept(sha256, small.map(AttachmentService::hash).orElse(null), made);
     }
 
     @Transactional(readOnly = true)

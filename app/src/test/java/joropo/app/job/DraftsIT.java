@@ -261,6 +261,7 @@ class DraftsIT {
                 .isThrownBy(() -> jobs.finishStep(number, "parts", null, " ", who))
                 .withMessageContaining("needs a written reason");
         jobs.finishStep(number, "parts", null, "parts were laid out yesterday", who);
+        JobMaker.newSeals(number);
         jobs.finishStep(number, "parts", null, null, who);
         assertThat(jobs.snapshot(number).steps().get(0).skippedWhy())
                 .as("the first word stands")
@@ -277,6 +278,7 @@ class DraftsIT {
         JobMaker.keep(number, Stage.DECIDE, seal);
         JobMaker.settle(number);
         var who = JobMaker.person("marisol");
+        JobMaker.newSeals(number);
         List.of("parts", "clean", "dry-trial", "way-round")
                 .forEach(step -> jobs.finishStep(number, step, null, null, who));
         assertThat(open(number)).doesNotContain("way-round");

@@ -85,13 +85,25 @@ class FaultsIT {
     @Test
     void aHoldWithFiguresIsNotTickedWithoutThem() {
         String number = JobMaker.readyToSign("IN");
-        JobMaker.keep(number, Stage.FIT, "fitGauge", "DEPTH_MICROMETER", "depth12", "2.5", "depth3", "2.5");
+        JobMaker.keep(
+                number,
+                Stage.FIT,
+                "newOutside",
+                "62.27",
+                "newWidth",
+                "8",
+                "fitGauge",
+                "DEPTH_MICROMETER",
+                "depth12",
+                "2.5",
+                "depth3",
+                "2.5");
         JOBS.undoStep(number, "depth", "read it again", JobMaker.person("marisol"));
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> JOBS.finishStep(number, "depth", null, null, JobMaker.person("marisol")))
-                .withMessageContaining("not read all round yet");
+                .withMessageContaining("Waits for:");
         Page page = at("marisol", "/jobs/" + number + "/fit");
-        assertThat(page.locator("#step-depth .wrong")).containsText("Read the depth at 12, 3, 6 and 9 o'clock first");
+        assertThat(page.locator("#step-depth .wrong")).containsText("Waits for:");
         assertThat(page.locator("#done-depth")).hasCount(0);
         Filling.fill(page, "depth6", "2.5", "depth9", "2.5");
         page.press("#done-depth", "Enter");

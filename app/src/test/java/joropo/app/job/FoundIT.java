@@ -185,6 +185,7 @@ class FoundIT {
         measured(number, "21.5");
         JobMaker.keep(number, Stage.DECIDE, SEAL);
         JobMaker.settle(number);
+        JobMaker.newSeals(number);
         for (String step : "parts clean dry-trial way-round outside lip edges start drive".split(" ")) {
             jobs.finishStep(number, step, null, null, person);
         }

@@ -6,11 +6,13 @@ import joropo.app.Workshop;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
+import joropo.app.family.Typed;
 import joropo.app.job.JobSheets.Posted;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
+import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.plan.Step;
 import joropo.core.shaft.Rotation;
@@ -123,10 +125,9 @@ final class JobMaker {
                 "depth9",
                 "2.5",
                 "newOutside",
-                "62.15",
+                "62.27",
                 "newWidth",
                 "8");
-        strip(number);
         tickAll(number);
         keep(
                 number,
@@ -147,6 +148,8 @@ final class JobMaker {
 
     /** Every step that a person ticks, one after the other; what was put in for a time is counted out in time. */
     static void tickAll(String number) {
+        newSeals(number);
+        strip(number);
         JobWork work =
                 Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(number));
         for (Step step : work.plan()) {
@@ -159,7 +162,29 @@ final class JobMaker {
         }
     }
 
-    /** Steps of taking apart, those before this one too. */
+    /** Each new seal in the hand reads as its size wants it. */
+    static void newSeals(String number) {
+        Map<String, String> read = new LinkedHashMap<>();
+        for (JobWork.Named item : Workshop.bean(JobWorks.class)
+                .of(Workshop.bean(JobStore.class).load(number))
+                .items()) {
+            if (item.item().kind() == PartKind.LIP_SEAL && item.work().summary().size() != null) {
+                String[] size = item.work().summary().size().split("x");
+                double bore = Double.parseDouble(size[1]);
+                boolean rubber = String.valueOf(item.work().summary().words()).contains("rubber");
+                double over = rubber ? bore <= 50 ? 0.22 : bore <= 80 ? 0.27 : 0.3 : 0.15;
+                read.put(item.item().prefix() + "newOutside", String.valueOf(bore + over));
+                read.put(item.item().prefix() + "newWidth", size[2]);
+            }
+        }
+        Map<String, Typed> there = Workshop.bean(JobStore.class).load(number).sheet(Stage.FIT);
+        read.keySet().removeIf(f -> !there.getOrDefault(f, Typed.NOTHING).isBlank());
+        if (!read.isEmpty()) {
+            Workshop.bean(JobSheets.class).fill(number, read, LengthUnit.MM, person("marisol"));
+        }
+    }
+
+    /** Every step of taking apart. */
     static void strip(String number) {
         JobWork work =
                 Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(number));

@@ -160,6 +160,7 @@ class JobSectionsIT {
         List<String> before =
                 List.of("parts", "clean", "dry-trial", "way-round", "clock-1", "outside", "lip", "between", "edges");
         JobMaker.settle(number);
+        JobMaker.newSeals(number);
         before.forEach(step -> jobs.finishStep(number, step, null, null, person));
         at(page, number, "fit");
         Locator chosen = page.locator("#drawing .wide-drawing .chosen");

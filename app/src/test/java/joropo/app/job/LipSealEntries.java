@@ -66,7 +66,7 @@ public final class LipSealEntries {
     }
 
     private void register() {
-        receive("LIP_SEAL", "", "45x62x8", "NBR");
+        receive("LIP_SEAL", "lip seal with dust lip, rubber-covered", "45x62x8", "NBR");
         receive("SLEEVE", "thin repair sleeve", "45", "");
         receive("GASKET", "cover gasket", "", "");
         JobMaker.keep(

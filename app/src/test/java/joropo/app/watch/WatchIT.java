@@ -104,9 +104,16 @@ class WatchIT {
         }
         assertThat(counted(watch)).isEqualTo(3);
         assertThat(fitter.get("/watches/" + watch).body()).contains("90 mL");
-        assertThat(fitter.post("/watches/" + watch + "/entries", "figure", "95", "sent", "again-" + watch)
+        assertThat(new Visitor(Workshop.address())
+                        .signIn("jacinta")
+                        .post("/watches/" + watch + "/entries", "figure", "95", "sent", "other-" + watch)
                         .body())
+                .as("by somebody else")
                 .contains("Was read in this minute already.");
+        fitter.post("/watches/" + watch + "/entries", "figure", "95", "sent", "again-" + watch);
+        assertThat(fitter.get("/watches/" + watch).body())
+                .as("a slip, mended at once by who made it")
+                .contains("95 mL", "a slip, read again within the minute");
     }
 
     @Test

@@ -97,10 +97,16 @@ public final class StockMatch {
         return life.finding().status() == Status.FAIL || life.finding().status() == Status.MISSING;
     }
 
-    /** The same figures in the same order, however they are parted; a part without figures goes by its name. */
+    /**
+     * The same figures in the same order, however they are parted; a part without figures goes by its name, among lots
+     * that have none either.
+     */
     private static boolean sameSize(Lot lot, Part part) {
         return part.size().isBlank()
-                ? lot.name().toLowerCase(Locale.ROOT).contains(part.name().toLowerCase(Locale.ROOT))
+                ? lot.size().isBlank()
+                        && lot.name()
+                                .toLowerCase(Locale.ROOT)
+                                .contains(part.name().toLowerCase(Locale.ROOT))
                 : sameFigures(lot.size(), part.size());
     }
 
