@@ -121,4 +121,16 @@ public final class Entries {
         }
         return this;
     }
+
+    /** The signature of Marisol; where something is open yet, it says what. */
+    public Entries sign() {
+        Locator open = page.locator(".open-list");
+        if (open.count() > 0) {
+            throw new IllegalStateException(open.innerText()
+                    + page.locator("#rail").textContent().replaceAll("\\s+", " "));
+        }
+        fill("password", "guasimo-marisol").page().keyboard().press("Enter");
+        page.locator("#sign-head:has-text('Signed')").waitFor();
+        return this;
+    }
 }

@@ -52,8 +52,8 @@ public record Snapshot(
         @Nullable Instant signedAt) {
     /** Characters that the last, half-filled line of a row is worth. */
     private static final int A_ROW = 35;
-    /** Characters of a written moment. */
-    private static final int A_MOMENT = 20;
+    /** Characters of a written time. */
+    private static final int A_MOMENT = 7;
 
     public Snapshot {
         places = places == null ? List.of() : List.copyOf(places);
@@ -162,11 +162,16 @@ public record Snapshot(
             @Nullable String doneBy,
             @Nullable Instant doneAt,
             @Nullable String skippedWhy) {
+        /** Whether the same person did it as this one before it; a card then leaves the name out. */
+        public boolean doneAs(@Nullable StepLine before) {
+            return before != null && doneBy != null && doneBy.equals(before.doneBy);
+        }
+
         /** About how many characters it takes on the card. */
         int length() {
             return A_ROW
                     + act.length()
-                    + (doneBy == null ? 0 : doneBy.length() + A_MOMENT)
+                    + (doneBy == null ? 0 : A_MOMENT)
                     + (skippedWhy == null ? 0 : skippedWhy.length());
         }
     }

@@ -20,6 +20,7 @@ import org.springframework.stereotype.Component;
 public class Show {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final int FIT_DECIMALS = 3;
 
     private final ZoneId zone = ZoneId.systemDefault();
@@ -43,6 +44,10 @@ public class Show {
 
     public String dayOf(LocalDate day) {
         return Day.words(day);
+    }
+
+    public String time(Instant at) {
+        return TIME.withZone(zone).format(at);
     }
 
     public String moment(Instant at) {

@@ -1,6 +1,8 @@
 package joropo.app.job;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.HashMap;
 import java.util.Map;
 import joropo.app.Entries;
@@ -160,7 +162,10 @@ public final class CylinderEntries {
     }
 
     void fit() {
-        entries.at("fit").holds();
+        entries.at("fit").holds().tap("#counted > summary").tap("#ledger .is-open button");
+        entries.page()
+                .locator("#ledger .is-open")
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
         keep("set");
         entries.at("set").fill("tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
         entries.fill("locking", "ADHESIVE_MEDIUM");
@@ -174,7 +179,6 @@ public final class CylinderEntries {
     }
 
     void sign() {
-        entries.at("sign").fill("password", "guasimo-marisol").page().keyboard().press("Enter");
-        entries.page().locator("#sign-head:has-text('Signed')").waitFor();
+        entries.at("sign").sign();
     }
 }

@@ -152,12 +152,6 @@ public final class LipSealEntries {
     private void prove() {
         entries.at("prove").fill("handTurn", "EVEN", "firstRun", "DRY").tap("#once-filled");
         keep("sign");
-        Locator open = entries.page().locator(".open-list");
-        if (open.count() > 0) {
-            throw new IllegalStateException(open.innerText()
-                    + entries.page().locator("#rail").textContent().replaceAll("\\s+", " "));
-        }
-        entries.at("sign").fill("password", "guasimo-marisol").page().keyboard().press("Enter");
-        entries.page().locator("#sign-head:has-text('Signed')").waitFor();
+        entries.at("sign").sign();
     }
 }

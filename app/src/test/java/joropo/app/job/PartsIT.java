@@ -147,6 +147,8 @@ class PartsIT {
         Page fitter = Workshop.page("marisol");
         fitter.navigate(url(number, Stage.FIT));
         assertThat(fitter.locator("#part-line-lip-seal .mark.is-fails")).hasCount(1);
+        JobMaker.newSeals(number);
+        fitter.reload();
         fitter.click("button.done");
         assertThat(fitter.locator("#steps .wrong")).containsText("either laid out nor decided: lip seal 45x62x8");
         fitter.fill("#release-lip-seal-" + old, "nothing else is here");

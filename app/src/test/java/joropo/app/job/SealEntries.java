@@ -157,7 +157,6 @@ public final class SealEntries {
         entries.at("prove").fill("handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes");
         entries.fill("sealFull", "YES", "sealVented", "YES", "sealFlush", "YES", "sealPorts", "YES", "sealAir", "HELD");
         keep("sign");
-        entries.at("sign").fill("password", "guasimo-marisol").page().keyboard().press("Enter");
-        entries.page().locator("#sign-head:has-text('Signed')").waitFor();
+        entries.at("sign").sign();
     }
 }

@@ -153,7 +153,10 @@ class SeveralSealsIT {
         depths("i3-", "outer seal", "0.00");
         tab("lip seal 1");
         assertThat(page.locator("#figures-square")).containsText("32.00");
+        JobMaker.newSeals(number);
         JobMaker.tickAll(number);
+        JobMaker.countOut(number);
+        page.reload();
         keep("set");
         fill("playMeasured", "0.1");
         fill("tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");

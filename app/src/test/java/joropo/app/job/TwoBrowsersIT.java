@@ -26,6 +26,7 @@ class TwoBrowsersIT {
                 "RUBBER",
                 "mainLip",
                 "IN");
+        JobMaker.newSeals(number);
         JobMaker.settle(number);
         String fit = Workshop.address() + "/jobs/" + number + "/fit";
         Page marisol = Workshop.page("marisol");

@@ -153,6 +153,7 @@ class WholeJobIT {
                 .containsText("laid out as 45x65x8, HNBR: something else is decided now");
         keep("fit");
 
+        fill("newOutside", "65.2", "newWidth", "8.02");
         page.click("#steps button.done");
         assertThat(page.locator("#steps .wrong")).containsText("lip seal 45x62x8");
         long right = store.offers(Workshop.bean(JobSheets.class)
@@ -172,10 +173,6 @@ class WholeJobIT {
         assertThat(store.lot(right).lot().onHand()).isEqualTo(before - 1);
         assertThat(store.lot(wrong).lot().onHand()).as("the wrong one is back").isEqualTo(1);
         fill(
-                "newOutside",
-                "65.2",
-                "newWidth",
-                "8.02",
                 "fitGauge",
                 "DEPTH_MICROMETER",
                 "depth12",

@@ -82,11 +82,6 @@ public record Step(
         return when.phase == Phase.STRIP;
     }
 
-    /** Whether it belongs to proving: where it names what is asked on a sheet, it is done when that is answered. */
-    public boolean isOfProving() {
-        return when.phase == Phase.PROVE;
-    }
-
     /** Whether it is done when the list of what came off says that its part is back. */
     public boolean isOfTheList() {
         return id.startsWith(PartsBack.ID);
