@@ -126,8 +126,8 @@ public final class Entries {
     public Entries sign() {
         Locator open = page.locator(".open-list");
         if (open.count() > 0) {
-            throw new IllegalStateException(open.innerText()
-                    + page.locator("#rail").textContent().replaceAll("\\s+", " "));
+            throw new IllegalStateException(
+                    open.innerText() + page.locator("#rail").textContent().replaceAll("\\s+", " "));
         }
         fill("password", "guasimo-marisol").page().keyboard().press("Enter");
         page.locator("#sign-head:has-text('Signed')").waitFor();

@@ -58,6 +58,7 @@ class DraftsIT {
         String number = JobMaker.madeSafe();
         page.navigate(url(number, "measure"));
         for (int i = 1; i <= 5; i++) {
+            Filling.unfold(page);
             page.fill("#stopDepth", "10." + i);
             page.click(".journal >> nth=3");
             page.waitForURL("**/decide");

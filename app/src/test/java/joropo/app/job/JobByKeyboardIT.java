@@ -79,7 +79,9 @@ class JobByKeyboardIT {
         assertThat(page.locator("#part-line-lip-seal")).containsText("new, laid out: batch K-1, cured 2Q2025");
         keep(keys, "fit");
 
-        keys.field("newOutside", "62.25").field("newWidth", "8.02").pick("fitGauge", "depth")
+        keys.field("newOutside", "62.25")
+                .field("newWidth", "8.02")
+                .pick("fitGauge", "depth")
                 .field("depth12", "2.49")
                 .field("depth3", "2.51")
                 .field("depth6", "2.50")

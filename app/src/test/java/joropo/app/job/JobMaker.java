@@ -209,19 +209,12 @@ final class JobMaker {
                 .map(s -> s.instruction().replaceAll("(?s).* to (-?[0-9.]+) mm from the face.*", "$1"))
                 .findFirst()
                 .orElseThrow();
-        keep(
-                number,
-                Stage.FIT,
-                "fitGauge",
-                "DEPTH_MICROMETER",
-                "depth12",
-                mm,
-                "depth3",
-                mm,
-                "depth6",
-                mm,
-                "depth9",
-                mm);
+        Workshop.bean(JobSheets.class)
+                .fill(
+                        number,
+                        texts("fitGauge", "DEPTH_MICROMETER", "depth12", mm, "depth3", mm, "depth6", mm, "depth9", mm),
+                        LengthUnit.MM,
+                        person("marisol"));
     }
 
     /** The seal is in the hand. */

@@ -89,8 +89,7 @@ class LedgerIT {
         page.navigate(url(number, "sign"));
         Workshop.sign(page, "marisol");
         assertThat(Workshop.bean(JobService.class).snapshot(number).counted())
-                .contains(
-                        "rag in the bore: counted out, Marisol Araguaney", "cover bolts: final, Marisol Araguaney");
+                .contains("rag in the bore: counted out, Marisol Araguaney", "cover bolts: final, Marisol Araguaney");
         Workshop.close(page);
     }
 

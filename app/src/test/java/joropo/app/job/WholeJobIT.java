@@ -172,17 +172,7 @@ class WholeJobIT {
         assertThat(page.locator("#parts-head + .word")).hasText("all settled");
         assertThat(store.lot(right).lot().onHand()).isEqualTo(before - 1);
         assertThat(store.lot(wrong).lot().onHand()).as("the wrong one is back").isEqualTo(1);
-        fill(
-                "fitGauge",
-                "DEPTH_MICROMETER",
-                "depth12",
-                "2.49",
-                "depth3",
-                "2.51",
-                "depth6",
-                "2.50",
-                "depth9",
-                "2.50");
+        fill("fitGauge", "DEPTH_MICROMETER", "depth12", "2.49", "depth3", "2.51", "depth6", "2.50", "depth9", "2.50");
         assertThat(page.locator("#rail .is-worst")).containsText("outside of the new seal");
         fill("newOutside", "62.25");
         assertThat(page.locator("#rail .is-worst .is-fails")).hasCount(0);
