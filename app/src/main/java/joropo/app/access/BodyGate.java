@@ -4,30 +4,65 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Bodies that drip in, or never come, hold a few places and no more: what somebody sends waits beside what is read, so
- * that pages still answer. One caller has {@link #OF_ONE} places, all together {@link #OF_ALL}.
+ * that pages still answer. Strangers have {@link #OF_STRANGERS} places together, one address {@link #OF_ONE} of them;
+ * who is signed in has places of their own, that no stranger can hold: {@link #OF_SIGNED_IN} together, one session
+ * {@link #OF_SESSION}.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyGate extends OncePerRequestFilter {
     static final int OF_ONE = 64;
-    private static final int OF_ALL = 128;
+    private static final int OF_STRANGERS = 128;
+    private static final int OF_SIGNED_IN = 48;
+    private static final int OF_SESSION = 12;
     private static final int TOO_MANY = 429;
 
-    private final Semaphore all = new Semaphore(OF_ALL);
-    private final Map<String, Integer> held = new ConcurrentHashMap<>();
+    private final Places strangers = new Places(OF_STRANGERS, OF_ONE);
+    private final Places signedIn = new Places(OF_SIGNED_IN, OF_SESSION);
+
+    /** So many at once, and so many of one. */
+    private static final class Places {
+        private final Semaphore all;
+        private final int ofOne;
+        private final Map<String, Integer> held = new ConcurrentHashMap<>();
+
+        Places(int all, int ofOne) {
+            this.all = new Semaphore(all);
+            this.ofOne = ofOne;
+        }
+
+        boolean enter(String who) {
+            if (!all.tryAcquire()) {
+                return false;
+            }
+            if (held.merge(who, 1, Integer::sum) > ofOne) {
+                leave(who);
+                return false;
+            }
+            return true;
+        }
+
+        void leave(String who) {
+            held.computeIfPresent(who, (w, n) -> n == 1 ? null : n - 1);
+            all.release();
+        }
+    }
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -37,8 +72,10 @@ class BodyGate extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        String caller = request.getRemoteAddr();
-        if (!enter(caller)) {
+        String session = session(request);
+        Places places = session == null ? strangers : signedIn;
+        String who = session == null ? request.getRemoteAddr() : session;
+        if (!places.enter(who)) {
             response.setStatus(TOO_MANY);
             response.setContentType("text/plain;charset=UTF-8");
             response.setHeader(HttpHeaders.CONNECTION, "close");
@@ -53,26 +90,20 @@ class BodyGate extends OncePerRequestFilter {
                 chain.doFilter(request, response);
             }
         } finally {
-            leave(caller);
+            places.leave(who);
         }
         if (form) {
             chain.doFilter(request, response);
         }
     }
 
-    private boolean enter(String caller) {
-        if (!all.tryAcquire()) {
-            return false;
-        }
-        if (held.merge(caller, 1, Integer::sum) > OF_ONE) {
-            leave(caller);
-            return false;
-        }
-        return true;
-    }
-
-    private void leave(String caller) {
-        held.computeIfPresent(caller, (c, n) -> n == 1 ? null : n - 1);
-        all.release();
+    /** Of who is signed in; absent: a stranger. */
+    private static @Nullable String session(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        return session == null
+                        || session.getAttribute(HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY)
+                                == null
+                ? null
+                : session.getId();
     }
 }

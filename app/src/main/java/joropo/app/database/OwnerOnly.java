@@ -3,6 +3,7 @@ package joropo.app.database;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Set;
@@ -25,9 +26,25 @@ public final class OwnerOnly {
 
     private static void set(Path path, String mode) throws IOException {
         Set<PosixFilePermission> wanted = PosixFilePermissions.fromString(mode);
-        if (Files.getFileStore(path).supportsFileAttributeView("posix")
-                && !Files.getPosixFilePermissions(path).equals(wanted)) {
-            Files.setPosixFilePermissions(path, wanted);
+        var view = Files.getFileAttributeView(path, PosixFileAttributeView.class);
+        if (view == null || view.readAttributes().permissions().equals(wanted)) {
+            return;
+        }
+        try {
+            view.setPermissions(wanted);
+        } catch (IOException e) {
+            if (knowsUsers(path)) {
+                throw e;
+            }
+        }
+    }
+
+    /** Of a disk that cannot be asked, in a changed root or behind an odd mount, nothing is known. */
+    private static boolean knowsUsers(Path path) {
+        try {
+            return Files.getFileStore(path).supportsFileAttributeView(PosixFileAttributeView.class);
+        } catch (IOException e) {
+            return false;
         }
     }
 }

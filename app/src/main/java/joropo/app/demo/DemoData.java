@@ -32,6 +32,9 @@ class DemoData implements SmartInitializingSingleton {
     /** Its presence says that the data beside it are the demo's and may be thrown away. */
     private static final String MARKER = "DEMO";
 
+    /** What a process that was told to stop ends with. */
+    private static final int STOPPED = 143;
+
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final Instant BEGINNING = Instant.parse("2024-10-01T12:00:00Z");
     private static final Instant STOCKTAKING = Instant.parse("2026-10-05T12:00:00Z");
@@ -78,6 +81,9 @@ class DemoData implements SmartInitializingSingleton {
         }
         mark(settings.data().resolve(MARKER));
         clock.turnTo(BEGINNING);
+        // the end of the context waits for this start: made-up data are not worth the waiting, and half of them is none
+        var stop = new Thread(() -> Runtime.getRuntime().halt(STOPPED));
+        Runtime.getRuntime().addShutdownHook(stop);
         try {
             whole.executeWithoutResult(made -> make());
             if (settings.demoJobs() > 0) {
@@ -85,6 +91,7 @@ class DemoData implements SmartInitializingSingleton {
             }
         } finally {
             clock.letRun();
+            Runtime.getRuntime().removeShutdownHook(stop);
         }
         LOG.info("Demo data made in {}", settings.data().toAbsolutePath());
     }

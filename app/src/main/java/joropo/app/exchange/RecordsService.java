@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 class RecordsService {
     private static final DateTimeFormatter NOW =
             DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HHmmss").withZone(ZoneId.systemDefault());
-    private static final String BACKUP = "(joropo|shop)-[0-9T-]{10,20}\\.zip";
+    private static final String BACKUP = "(joropo|shop|before-version)-[0-9TZ-]{1,50}\\.zip";
 
     private final JoropoSettings settings;
     private final LongWork works;

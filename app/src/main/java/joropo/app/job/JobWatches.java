@@ -30,7 +30,12 @@ class JobWatches implements HandlerInterceptor, WebMvcConfigurer {
 
     SseEmitter watch(String number) {
         var emitter = new SseEmitter(LONGEST_MS);
-        open.computeIfAbsent(number, n -> new CopyOnWriteArrayList<>()).add(emitter);
+        // in one step: between finding the list and adding to it, the last window may take the list away
+        open.compute(number, (n, windows) -> {
+            List<SseEmitter> all = windows == null ? new CopyOnWriteArrayList<>() : windows;
+            all.add(emitter);
+            return all;
+        });
         emitter.onCompletion(() -> gone(number, emitter));
         emitter.onTimeout(emitter::complete);
         emitter.onError(e -> gone(number, emitter));

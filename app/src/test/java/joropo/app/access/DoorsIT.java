@@ -18,6 +18,7 @@ import joropo.app.JoropoSettings;
 import joropo.app.Visitor;
 import joropo.app.Workshop;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** What stands at the door: names it does not answer to, bodies that never end, files that others must not read. */
 class DoorsIT {
@@ -52,6 +53,7 @@ class DoorsIT {
     @Test
     void bodiesThatDripOrNeverComeHoldNoPage() throws Exception {
         URI at = URI.create(Workshop.address());
+        var signedIn = new Visitor(Workshop.address()).signIn("tobias");
         List<Socket> sockets = new ArrayList<>();
         try {
             for (int i = 0; i < DRIPPING; i++) {
@@ -71,6 +73,12 @@ class DoorsIT {
                         .isEqualTo(200);
             }
             assertThat(Duration.ofNanos(System.nanoTime() - began)).isLessThan(Duration.ofSeconds(5));
+            signedIn.post("/account/unit", "unit", "INCH");
+            assertThat(Workshop.bean(JdbcTemplate.class)
+                            .queryForObject("select unit from person where name = 'tobias'", String.class))
+                    .as("who is signed in has places of their own")
+                    .isEqualTo("INCH");
+            signedIn.post("/account/unit", "unit", "MM");
         } finally {
             for (Socket socket : sockets) {
                 socket.close();

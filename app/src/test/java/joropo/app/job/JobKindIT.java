@@ -137,7 +137,7 @@ class JobKindIT {
         for (String number : new String[] {"25-0041", "26-0007", "26-0012"}) {
             jdbc.update("insert into job (number, position_id, opened_by, opened_at) values (?, 1, 1, 't')", number);
         }
-        Flyway.configure().dataSource(source).target("19").load().migrate();
+        Flyway.configure().dataSource(source).target("18").load().migrate();
         assertThat(jdbc.queryForList("select distinct kind from job_item", String.class))
                 .containsExactly("LIP_SEAL");
         assertThat(jdbc.queryForList("select last from job_number order by year", Integer.class))

@@ -35,6 +35,8 @@ public record DriverInput(
         @Nullable List<Double> availableMm,
         @Nullable List<OwnDriver> available) {
     private static final int MOST_OWN = 500;
+    /** No ring seal is narrower across both sides (mm, guide): nothing would be left of a driver. */
+    private static final double NARROWEST_MM = 4;
 
     /** Side of the seal towards the tool. */
     public enum PressSide {
@@ -55,6 +57,13 @@ public record DriverInput(
                         "outsideDiameterMm",
                         shaftMm == null || outsideDiameterMm == null || outsideDiameterMm > shaftMm,
                         "must be above the shaft, got " + outsideDiameterMm)
+                .that(
+                        "outsideDiameterMm",
+                        shaftMm == null
+                                || outsideDiameterMm == null
+                                || outsideDiameterMm <= shaftMm
+                                || outsideDiameterMm >= shaftMm + NARROWEST_MM,
+                        "leaves a ring too narrow for a driver: " + outsideDiameterMm + " over " + shaftMm)
                 .that(
                         "outsideDiameterMm",
                         boreMm == null

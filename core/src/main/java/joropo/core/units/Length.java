@@ -21,6 +21,9 @@ public record Length(double mm, String typed) {
     /** The longest length that is believed (mm, guide): beyond it the unit was surely another one. */
     public static final double MAX_MM = 5000;
 
+    /** The smallest size that is taken (mm): a micrometre, below what a bench reads. */
+    public static final double MIN_MM = 0.001;
+
     private static final long[] POWERS = {1, 10, 100, 1_000, 10_000};
     /** Written by hand below this, where a double still carries every digit asked for. */
     private static final double LARGEST_SHOWN = 1e9;

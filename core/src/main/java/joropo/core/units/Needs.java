@@ -16,7 +16,7 @@ public final class Needs {
         return that(field, value != null, "is needed");
     }
 
-    /** A size: above zero, up to {@link Length#MAX_MM}; absent is refused. */
+    /** A size: {@link Length#MIN_MM} to {@link Length#MAX_MM}; absent is refused. */
     public Needs size(String field, @Nullable Double mm) {
         given(field, mm);
         return optionalSize(field, mm);
@@ -26,8 +26,9 @@ public final class Needs {
     public Needs optionalSize(String field, @Nullable Double mm) {
         return that(
                 field,
-                mm == null || mm > 0 && mm <= Length.MAX_MM,
-                "must be above 0 and at most " + Length.show(Length.MAX_MM, 0) + " mm, got " + mm);
+                mm == null || mm >= Length.MIN_MM && mm <= Length.MAX_MM,
+                "must be at least " + Length.MIN_MM + " and at most " + Length.show(Length.MAX_MM, 0) + " mm, got "
+                        + mm);
     }
 
     /** A size that may be zero or left out: a play, an uncertainty, a depth from a face. */
