@@ -9,6 +9,8 @@ import java.util.Map;
 /** Works a page as a person does, and counts by stage every tap, typed field, tick and choice. */
 public final class Entries {
     private static final int DEEPEST_FOLD = 5;
+    private static final String OPEN_HOLD = "() => [...document.querySelectorAll('#steps li.is-ready:has(b.hold) "
+            + "button.done')].map(b => b.id)[0] ?? null";
 
     private final Page page;
     private final Map<String, Integer> byStage = new LinkedHashMap<>();
@@ -112,12 +114,10 @@ public final class Entries {
 
     /** Every hold that is open, one after the other. */
     public Entries holds() {
-        // what was typed just before may still be on its way: a hold shows its tick when that has come
-        Locator holds = page.locator("#steps li.is-ready:has(b.hold):not(:has-text('Done when'))");
-        while (holds.count() > 0) {
-            String first = holds.first().locator("button.done").getAttribute("id");
-            press("#" + first);
-            page.locator("#" + first).waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+        page.waitForFunction("() => !unsaved && !saving");
+        for (Object hold = page.evaluate(OPEN_HOLD); hold != null; hold = page.evaluate(OPEN_HOLD)) {
+            press("#" + hold);
+            page.locator("#" + hold).waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
         }
         return this;
     }

@@ -40,7 +40,7 @@ class PlugIT {
     /** Sheets that the first writers type on; the others add machines. */
     private static final List<String> TYPISTS = List.of("/jobs/26-0005/measure/draft", "/jobs/26-0008/measure/draft");
 
-    private static final List<String> STEPS = List.of("depth", "free", "shaft", "print");
+    private static final List<String> STEPS = List.of("depth", "free");
 
     /** What a writer was told is kept. */
     private record Told(int writer, List<Integer> numbers) {}
