@@ -27,8 +27,8 @@ public final class Needs {
         return that(
                 field,
                 mm == null || mm >= Length.MIN_MM && mm <= Length.MAX_MM,
-                "must be at least " + Length.MIN_MM + " and at most " + Length.show(Length.MAX_MM, 0) + " mm, got "
-                        + mm);
+                "must be above 0, at least " + Length.MIN_MM + ", and at most " + Length.show(Length.MAX_MM, 0)
+                        + " mm, got " + mm);
     }
 
     /** A size that may be zero or left out: a play, an uncertainty, a depth from a face. */
