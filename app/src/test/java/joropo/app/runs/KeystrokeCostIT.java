@@ -6,7 +6,7 @@ import org.junit.jupiter.api.Test;
 
 /** One keystroke goes to the database once to read and once to write, and brings only what has changed. */
 class KeystrokeCostIT {
-    private static final int MOST_STATEMENTS = 10;
+    private static final int MOST_STATEMENTS = 9;
     private static final int MOST_BYTES = 12_000;
 
     @Test
