@@ -94,9 +94,9 @@ interface JobMapper {
 
     void setNumbered(@Param("jobId") long jobId, @Param("numbered") String numbered);
 
-    /** @return 0 when the job is not open any more: then nothing is saved */
+    /** @return 0 when the job is not open any more, or its numbers were added to since: then nothing is saved */
     int saveDraft(
-            @Param("jobId") long jobId,
+            @Param("job") Job job,
             @Param("d") StageDraft draft,
             @Param("judged") Status judged,
             @Param("numbered") @Nullable String numbered,

@@ -225,14 +225,9 @@ class JobStore {
                 .personName(person.fullName())
                 .savedAt(after(now.lastRevision(stage)))
                 .build();
-        if (jobs.saveDraft(
-                        loaded.job().id(),
-                        draft,
-                        verdicts.job(),
-                        numbered(loaded.job(), verdicts.findings()),
-                        person.id())
-                == 0) {
-            mustBeOpen(find(loaded.job().number()));
+        if (!write(loaded.job(), draft, verdicts, person)
+                && !write(openJob(loaded.job().number()), draft, verdicts, person)) {
+            throw new IllegalStateException("What was read in a transaction changed in it");
         }
         List<StageDraft> drafts = Stream.concat(
                         now.drafts().stream()
@@ -241,6 +236,18 @@ class JobStore {
                 .sorted(Comparator.comparingLong(StageDraft::seq))
                 .toList();
         return new Saved(seq, now.withDrafts(drafts, json));
+    }
+
+    /**
+     * Writes a draft and the numbers of findings that come up with it for the first time.
+     *
+     * @param job as it was read, @return false: it is not open any more, or findings were given numbers meanwhile
+     */
+    private boolean write(Job job, StageDraft draft, Verdicts verdicts, Person person) {
+        Numbers had = Numbers.of(job.numbered());
+        Numbers now = had.with(verdicts.findings());
+        String numbered = now == had ? null : now.text();
+        return jobs.saveDraft(job, draft, verdicts.job(), numbered, person.id()) > 0;
     }
 
     /** A finding that comes up for the first time gets its number; absent where none does. */
