@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -48,6 +49,13 @@ final class LotReader {
     /** What the next lot has from the one before: where it lies and who brought it, no word of what it is. */
     static Map<String, String> beside(Lot lot) {
         return Map.of("place", lot.place(), "source", lot.source());
+    }
+
+    /** Another tin of the same, asked for as such: its batch and its cure date are read from that tin. */
+    static Map<String, String> like(Lot lot) {
+        Map<String, String> out = texts(lot);
+        out.keySet().removeAll(Set.of("batch", "cured"));
+        return out;
     }
 
     /** The texts of a lot as they were written. */

@@ -53,6 +53,7 @@ class StoreController {
     String page(
             @RequestParam(defaultValue = "") String q,
             @RequestParam(required = false) @Nullable Long another,
+            @RequestParam(defaultValue = "false") boolean like,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         if (another == null) {
@@ -60,7 +61,7 @@ class StoreController {
         }
         Lot last = store.lot(another).lot();
         model.addAttribute("received", last);
-        return page(q, "receive", LotReader.beside(last), Map.of(), model);
+        return page(q, "receive", like ? LotReader.like(last) : LotReader.beside(last), Map.of(), model);
     }
 
     @PostMapping

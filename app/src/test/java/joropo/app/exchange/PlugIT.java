@@ -40,7 +40,7 @@ class PlugIT {
     /** Sheets that the first writers type on; the others add machines. */
     private static final List<String> TYPISTS = List.of("/jobs/26-0005/measure/draft", "/jobs/26-0008/measure/draft");
 
-    private static final List<String> STEPS = List.of("depth", "free");
+    private static final List<String> STEPS = List.of("depth", "free", "shaft", "print");
 
     /** What a writer was told is kept. */
     private record Told(int writer, List<Integer> numbers) {}
@@ -113,6 +113,18 @@ class PlugIT {
             List<Future<Told>> writing = new ArrayList<>();
             for (int w = 0; w < WRITERS; w++) {
                 writing.add(pool.submit(write(visitors.get(w), round, w, everybody)));
+            }
+            if (round == 0) {
+                // the rag that the hold waits for
+                visitors.get(0)
+                        .post(
+                                "/jobs/26-0003/entries",
+                                "kind",
+                                "TEMPORARY",
+                                "what",
+                                "rag or card in the bore",
+                                "open",
+                                "false");
             }
             for (String step : round == 0 ? STEPS : List.<String>of()) {
                 assertThat(visitors.get(0).post("/jobs/26-0003/steps/" + step).statusCode())

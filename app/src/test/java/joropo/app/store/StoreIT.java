@@ -130,20 +130,25 @@ class StoreIT {
                 "T5");
     }
 
-    /** What stands on another tin is typed from that tin: only the place is taken over. */
+    /** The next lot is nothing yet but for its place; another like it, asked for, wants its own batch and cure date. */
     @Test
-    void theNextLotTakesThePlaceOnlyAndLotsLieBySize() {
+    void threeLotsCostSixteenEntriesAndLieBySize() {
         Page page = Workshop.page("marisol");
         Entries entries = new Entries(page).at("receive");
         page.navigate(Workshop.address() + "/store");
         page.selectOption("#lot-kind", "");
-        page.fill("#lot-place", "E1");
-        for (String batch : List.of("THREE-1", "THREE-2", "THREE-3")) {
+        entries.fill("lot-kind", "LIP_SEAL", "lot-size", "9x22x7", "lot-material", "NBR", "lot-batch", "THREE-1");
+        entries.fill("lot-cured", "2Q2026", "lot-count", "2", "lot-place", "E1");
+        entries.tapThrough(".add[action='/store'] button.keep");
+        for (String batch : List.of("THREE-2", "THREE-3")) {
             assertThat(page.locator("#lot-place")).hasValue("E1");
             assertThat(page.locator("#lot-size")).hasValue("");
-            entries.fill("lot-kind", "LIP_SEAL", "lot-size", "9x22x7", "lot-material", "NBR", "lot-batch", batch);
-            entries.fill("lot-cured", "2Q2026", "lot-count", "2").tapThrough(".add[action='/store'] button.keep");
+            entries.tap("#like-it");
+            assertThat(page.locator("#lot-size")).hasValue("9x22x7");
+            assertThat(page.locator("#lot-cured")).hasValue("");
+            entries.fill("lot-batch", batch, "lot-cured", "3Q2026").tapThrough(".add[action='/store'] button.keep");
         }
+        assertThat(entries.total()).isLessThanOrEqualTo(16);
         List<String> sizes = STORE.lots().stream()
                 .map(StoreService.Shelved::lot)
                 .filter(l -> l.kind() == PartKind.LIP_SEAL)
