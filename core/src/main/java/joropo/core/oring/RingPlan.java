@@ -63,8 +63,8 @@ public record RingPlan(
             out.add(hold(
                             "cover",
                             prepare,
-                            "Cover threads, ports and edges that a ring must pass, the thread of the rod's end too. Count what "
-                                    + "covers them in.",
+                            "Cover threads, ports and edges that a ring must pass, the thread of the rod's end too. "
+                                    + "Count what covers them in.",
                             "A ring that crosses a bare thread is cut.")
                     .countingIn("covers of threads, ports, edges"));
         }
