@@ -52,10 +52,12 @@ public final class PeopleAtTheMachine {
         PeopleService.checkPassword(password);
         records.setAutoCommit(false);
         int changed = run(
-                "update person set password_hash = ? where name = ? and withdrawn_why is null", hashed(password), name);
+                "update person set password_hash = ? where name = ? and withdrawn_why is null and shop is null",
+                hashed(password),
+                name);
         if (changed == 0) {
             records.rollback();
-            throw new RefusedInput("name", "is not known, or withdrawn: " + name);
+            throw new RefusedInput("name", "is not known, withdrawn, or of another shop: " + name);
         }
         record("set a new password for " + name);
         records.commit();

@@ -21,6 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** People, what they may do, and the record of who did what. */
 @Service
 public class PeopleService {
+    /** Else what was signed there would be theirs who sign in here. */
+    static final String OF_ANOTHER_SHOP = "is of another shop: add a person of this one";
+
     private static final int SHORTEST_PASSWORD = 10;
     private static final int LONGEST_PASSWORD_BYTES = 72;
     private static final int TOKEN_BYTES = 24;
@@ -55,6 +58,12 @@ public class PeopleService {
         return known.get(name.toLowerCase(Locale.ROOT), people::findByName);
     }
 
+    /** Those of this shop. */
+    @Transactional(readOnly = true)
+    public List<Person> ofHere() {
+        return people.findAll().stream().filter(Person::isOfHere).toList();
+    }
+
     @Transactional(readOnly = true)
     public List<Person> all() {
         return people.findAll();
@@ -86,8 +95,10 @@ public class PeopleService {
     @Transactional
     public void setPassword(String name, String password, String by) {
         checkPassword(password);
+        Person person = need(name);
+        new Needs().that("name", person.isOfHere(), OF_ANOTHER_SHOP).done();
         known.forget();
-        people.setPassword(need(name).id(), encoder.encode(password));
+        people.setPassword(person.id(), encoder.encode(password));
         record(by, "set a new password for " + name);
     }
 
@@ -195,7 +206,8 @@ public class PeopleService {
         return people.findByName(name).orElseThrow(() -> new RefusedInput("name", "is not known: " + name));
     }
 
-    static void checkNames(String name, String fullName) {
+    /** @throws RefusedInput naming the one that will not do */
+    public static void checkNames(String name, String fullName) {
         new Needs()
                 .that("name", name.matches("[\\p{L}\\p{N}._-]{2,30}"), "needs 2 to 30 letters or digits, no blanks")
                 .that("fullName", !fullName.isBlank() && fullName.length() <= 80, "needs 1 to 80 characters")

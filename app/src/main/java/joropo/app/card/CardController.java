@@ -30,7 +30,12 @@ class CardController {
     @GetMapping("/jobs/{number}/card.pdf")
     ResponseEntity<byte[]> card(@PathVariable String number, @ModelAttribute(name = "me", binding = false) Person me) {
         byte[] pdf = cards.pdf(
-                jobs.snapshot(number), jobs.signature(number), jobs.addenda(number), jobs.reviews(number), me.unit());
+                jobs.find(number),
+                jobs.snapshot(number),
+                jobs.signature(number),
+                jobs.addenda(number),
+                jobs.reviews(number),
+                me.unit());
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(

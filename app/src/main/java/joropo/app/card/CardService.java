@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.job.Addendum;
+import joropo.app.job.Job;
 import joropo.app.job.Review;
 import joropo.app.job.Signature;
 import joropo.app.job.Snapshot;
@@ -24,14 +25,16 @@ public class CardService {
         this.show = show;
     }
 
-    /** The card as PDF. @param signature absent while the job is open, @param unit of the reader */
+    /** The card as PDF. @param job absent: none, @param signature absent while it is open, @param unit of the reader */
     public byte[] pdf(
+            @Nullable Job job,
             Snapshot card,
             @Nullable Signature signature,
             List<Addendum> addenda,
             List<Review> reviews,
             LengthUnit unit) {
         Map<String, Object> values = new HashMap<>(Map.of("card", card, "show", show, "addenda", addenda));
+        values.put("job", job);
         values.put("signature", signature);
         values.put("reviews", reviews);
         return printing.pdf("card/card", values, unit);

@@ -27,6 +27,7 @@ class CardWarmUp {
         }
         var thread = new Thread(
                 () -> cards.pdf(
+                        null,
                         SnapshotBuilder.builder()
                                 .number("")
                                 .machine("")

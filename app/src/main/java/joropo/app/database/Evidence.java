@@ -69,6 +69,18 @@ public record Evidence(
         return is < 0 ? new Later(word, "null") : new Later(word.substring(0, is), "'" + word.substring(is + 1) + "'");
     }
 
+    /** Every column that it needs. */
+    public List<String> columns() {
+        return Stream.of(
+                        key.stream(),
+                        also.stream(),
+                        born.stream(),
+                        once.stream().map(Later::column))
+                .flatMap(c -> c)
+                .distinct()
+                .toList();
+    }
+
     /** What the chain calls its rows. */
     public String what() {
         return table;

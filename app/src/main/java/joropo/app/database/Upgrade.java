@@ -1,6 +1,8 @@
 package joropo.app.database;
 
+import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Properties;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
 import org.flywaydb.core.api.MigrationVersion;
@@ -14,13 +16,25 @@ import org.springframework.stereotype.Component;
  * left alone.
  */
 @Component
-class Upgrade implements FlywayMigrationStrategy {
+public class Upgrade implements FlywayMigrationStrategy {
     private static final Logger LOG = LoggerFactory.getLogger(Upgrade.class);
 
     private final BeforeUpgrade before;
 
     Upgrade(BeforeUpgrade before) {
         this.before = before;
+    }
+
+    /** Makes the records of this version at the machine itself, where no server runs; none are there: they are made. */
+    public static void upTo(Path database, BeforeUpgrade before) {
+        var pragmas = new Properties();
+        pragmas.put("journal_mode", "WAL");
+        pragmas.put("foreign_keys", "true");
+        Flyway flyway = Flyway.configure()
+                .dataSource(new HashingDataSource("jdbc:sqlite:" + database.toAbsolutePath(), pragmas))
+                .javaMigrations(new V16__Chain(), new V19__WatchesChained())
+                .load();
+        new Upgrade(before).migrate(flyway);
     }
 
     @Override

@@ -19,6 +19,8 @@ import joropo.app.access.PeopleAtTheMachine;
 import joropo.app.database.DataLock;
 import joropo.app.database.Failures;
 import joropo.app.database.NotDone;
+import joropo.app.database.OwnerOnly;
+import joropo.app.database.Upgrade;
 import joropo.core.units.RefusedInput;
 
 /** What is done with the records at the machine itself, without a server: {@code ./joropo verify} and its like. */
@@ -130,17 +132,20 @@ public final class Commands {
         if (!Files.isRegularFile(file)) {
             throw new NotDone("There is no file " + file + ".");
         }
-        try (DataLock lock = DataLock.take(there(data));
-                Connection records = Backup.writing(data.resolve("joropo.db"))) {
-            ShopIn.read(
+        try (DataLock lock = DataLock.take(data)) {
+            Path database = data.resolve("joropo.db");
+            Upgrade.upTo(database, new BackupBeforeUpgrade(data, Clock.systemUTC()));
+            OwnerOnly.folder(data);
+            OwnerOnly.file(database);
+            ShopIn.Result result = tried
+                    ? ShopIn.tried(file, data, Clock.systemUTC().instant(), LongWork.Tell.nobody())
+                    : ShopIn.read(
                             file,
-                            records,
+                            () -> Backup.writing(database),
                             data.resolve("files"),
                             Clock.systemUTC().instant(),
-                            !tried,
-                            LongWork.Tell.nobody())
-                    .lines()
-                    .forEach(out::println);
+                            LongWork.Tell.nobody());
+            result.lines().forEach(out::println);
             out.println(tried ? "Nothing was changed: it was only tried." : "It is in place.");
         }
     }

@@ -7,68 +7,88 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import joropo.app.database.NotDone;
+import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.core.JacksonException;
+import org.sqlite.SQLiteErrorCode;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What is being brought in: the file, where it goes, and what came of it so far. */
 final class Incoming {
-    private static final long MOST_BYTES = 64L << 20;
     private static final int MOST_LINES = 500;
+    /** Columns that say who did something: only what is here already may name people of this shop from elsewhere. */
+    private static final Set<String> WHO = Set.of("person_id", "opened_by", "made_by", "undone_by", "seen_by");
 
-    private final Connection connection;
-    private final Rows rows;
+    private final Connections to;
     private final ZipFile zip;
     private final Instant now;
-    private final Map<String, Long> people = new HashMap<>();
-    private final Map<String, Long> lots = new HashMap<>();
-    private final Map<String, String> gauges = new HashMap<>();
+    private final References references = new References();
     private final Map<String, Integer> added = new LinkedHashMap<>();
     private final List<String> refused = new ArrayList<>();
+    private @Nullable Rows rows;
+    private String ofShop = "";
+    private String own = "";
+    private boolean marked = true;
     private int here;
     private int refusals;
+    private boolean stopped;
 
-    Incoming(Connection connection, ZipFile zip, Instant now) {
-        this.connection = connection;
-        this.rows = new Rows(connection);
+    Incoming(Connections to, ZipFile zip, Instant now) {
+        this.to = to;
         this.zip = zip;
         this.now = now;
     }
 
-    Connection connection() {
-        return connection;
+    /** Where it goes; asked for once a step. */
+    interface Connections {
+        Connection open() throws SQLException;
+    }
+
+    /** @param ofFile whose file it is, @param here this shop, @param becomes whether it becomes the shop of the file */
+    void shops(String ofFile, String here, boolean becomes) {
+        ofShop = ofFile;
+        own = becomes ? ofFile : here;
+        marked = !becomes;
+    }
+
+    String ofShop() {
+        return ofShop;
+    }
+
+    /** The shop that it is brought into. */
+    String own() {
+        return own;
+    }
+
+    /** When it was brought in, absent: a shop that was empty became the one of the file. */
+    @Nullable
+    String broughtAt() {
+        return marked ? moment() : null;
     }
 
     Rows rows() {
-        return rows;
+        return Objects.requireNonNull(rows);
     }
 
-    /** People of the file by their name in small letters, as they are here. */
-    Map<String, Long> people() {
-        return people;
-    }
-
-    /** Lots of the file by their key, as they are here. */
-    Map<String, Long> lots() {
-        return lots;
-    }
-
-    /** Gauges by their number in the file, as they are here. */
-    Map<String, String> gauges() {
-        return gauges;
+    References references() {
+        return references;
     }
 
     ShopIn.Result result() {
-        return new ShopIn.Result(added, here, refusals, refused);
+        return new ShopIn.Result(added, here, refusals, refused, stopped);
+    }
+
+    void stopped() {
+        stopped = true;
     }
 
     /** One thing, whole or not at all. */
@@ -76,24 +96,85 @@ final class Incoming {
         void add() throws IOException, SQLException;
     }
 
+    /** A step: what it writes is there afterwards, and others write before the next. */
+    void writing(One step) throws IOException, SQLException {
+        try (Connection connection = to.open()) {
+            connection.setAutoCommit(false);
+            rows = new Rows(connection);
+            var before = new Counts(Map.copyOf(added), here);
+            boolean kept = false;
+            try {
+                step.add();
+                connection.commit();
+                kept = true;
+            } finally {
+                rows = null;
+                if (!kept) {
+                    connection.rollback();
+                    back(before);
+                }
+                connection.setAutoCommit(true);
+            }
+        }
+    }
+
+    private record Counts(Map<String, Integer> added, int here) {}
+
+    private void back(Counts before) {
+        added.keySet().retainAll(before.added().keySet());
+        added.putAll(before.added());
+        here = before.here();
+    }
+
+    /** One of several: where it will not do it is refused, and the others come in. */
     void each(String what, One one) throws IOException, SQLException {
-        rows.run("savepoint one");
+        boolean inStep = rows != null;
+        var before = new Counts(Map.copyOf(added), here);
+        if (inStep) {
+            rows().run("savepoint one");
+        }
+        String why = refusal(one);
+        if (inStep) {
+            if (why != null) {
+                rows().run("rollback to one");
+                back(before);
+            }
+            rows().run("release one");
+        }
+        if (why != null) {
+            refuse(what, why);
+        }
+    }
+
+    private static @Nullable String refusal(One one) throws IOException, SQLException {
         try {
             one.add();
-            rows.run("release one");
+            return null;
         } catch (CancellationException e) {
             throw e;
-        } catch (NotDone | SQLException | JacksonException | IllegalArgumentException | NullPointerException e) {
-            rows.run("rollback to one");
-            rows.run("release one");
-            refuse(what, e instanceof NotDone ? e.getMessage() : "it does not fit: " + e.getMessage());
+        } catch (NotDone e) {
+            return e.getMessage();
+        } catch (RefusedInput e) {
+            return e.errors().get(0).field() + " " + e.errors().get(0).message();
+        } catch (SQLException e) {
+            if ((e.getErrorCode() & 0xff) != SQLiteErrorCode.SQLITE_CONSTRAINT.code) {
+                throw e;
+            }
+            return "it does not fit: " + e.getMessage();
+        } catch (RuntimeException e) {
+            return "it does not fit: " + e.getMessage();
         }
     }
 
     /** What the pages can read again, and nothing else. */
     long insert(String table, Map<String, ?> values) throws IOException, SQLException {
         Sound.check(table, values);
-        return rows.insert(table, values);
+        if (!ofShop.equals(own)
+                && values.entrySet().stream()
+                        .anyMatch(e -> WHO.contains(e.getKey()) && references.isOfHere(e.getValue()))) {
+            throw new NotDone("it says that somebody of this shop did it, and this shop knows nothing of it");
+        }
+        return rows().insert(table, values);
     }
 
     void refuse(String what, String why) {
@@ -111,14 +192,25 @@ final class Incoming {
         here++;
     }
 
-    byte[] bytes(ZipEntry entry) throws IOException {
+    InputStream open(ZipEntry entry) throws IOException {
+        return zip.getInputStream(entry);
+    }
+
+    JsonNode json(ZipEntry entry) throws IOException {
         try (InputStream in = zip.getInputStream(entry)) {
-            byte[] out = in.readNBytes((int) MOST_BYTES + 1);
-            if (out.length > MOST_BYTES) {
-                throw new NotDone(entry.getName() + " is larger than 64 MiB.");
+            JsonNode read = ShopOut.JSON.readTree(in);
+            if (read == null) {
+                throw new NotDone("It holds an empty " + entry.getName() + ".");
             }
-            return out;
+            return read;
         }
+    }
+
+    ObjectNode object(ZipEntry entry) throws IOException {
+        if (json(entry) instanceof ObjectNode object) {
+            return object;
+        }
+        throw new NotDone("it is no object");
     }
 
     JsonNode json(String name) throws IOException {
@@ -126,7 +218,7 @@ final class Incoming {
         if (entry == null) {
             throw new NotDone("It holds no " + name + ".");
         }
-        return ShopOut.JSON.readTree(bytes(entry));
+        return json(entry);
     }
 
     static String text(JsonNode of, String field) throws NotDone {
@@ -155,21 +247,16 @@ final class Incoming {
     }
 
     long person(JsonNode of, String field) throws NotDone {
-        Long id = people.get(text(of, field).toLowerCase(Locale.ROOT));
-        if (id == null) {
-            throw new NotDone("nobody is called " + text(of, field) + " in this file");
-        }
-        return id;
+        return references.person(of, field);
     }
 
     long position(JsonNode of) throws SQLException, IOException {
-        Long id = rows.id(
-                "select p.id from seal_position p join machine m on m.id = p.machine_id where m.name = ? and "
-                        + "m.place = ? and"
-                        + " p.name = ?",
-                text(of, "machine"),
-                text(of, "place"),
-                text(of, "position"));
+        Long id = rows().id(
+                        "select p.id from seal_position p join machine m on m.id = p.machine_id where m.name = ? and "
+                                + "m.place = ? and p.name = ?",
+                        text(of, "machine"),
+                        text(of, "place"),
+                        text(of, "position"));
         if (id == null) {
             throw new NotDone("its position " + text(of, "position") + " is missing");
         }
@@ -178,47 +265,9 @@ final class Incoming {
 
     /** The job of this number of this shop, absent: it is not here. */
     @Nullable
-    Long known(String ofShop, String number) throws SQLException {
-        String own = String.valueOf(rows.one("select value from works_setting where name = 'shop'"));
-        return ofShop.equals(own)
-                ? rows.id("select id from job where shop is null and number = ?", number)
-                : rows.id("select id from job where shop = ? and shop_number = ?", ofShop, number);
-    }
-
-    @Nullable
-    Object meant(OwnedRows.Column column, JsonNode line, Map<Integer, Long> parts) throws NotDone {
-        JsonNode node = line.path(column.field());
-        if (node.isNull() || node.isMissingNode()) {
-            return null;
-        }
-        return switch (column.names()) {
-            case ITSELF -> column.column().equals("texts") ? withGauges(node.asString()) : Rows.value(node);
-            case PERSON -> person(line, column.field());
-            case LOT -> {
-                Long lot = lots.get(node.asString());
-                if (lot == null) {
-                    throw new NotDone("its lot " + node.asString() + " is missing");
-                }
-                yield lot;
-            }
-            case PART -> {
-                Long part = parts.get(node.asInt(0));
-                if (part == null) {
-                    throw new NotDone("a part it names is missing");
-                }
-                yield part;
-            }
-        };
-    }
-
-    /** Gauges that have another number here are named by that. */
-    private String withGauges(String texts) {
-        String out = texts;
-        for (var gauge : gauges.entrySet()) {
-            if (!gauge.getKey().equals(gauge.getValue())) {
-                out = out.replace("\"" + gauge.getKey() + "\"", "\"" + gauge.getValue() + "\"");
-            }
-        }
-        return out;
+    Long known(String shop, String number) throws SQLException {
+        return shop.equals(own)
+                ? rows().id("select id from job where shop is null and number = ?", number)
+                : rows().id("select id from job where shop = ? and shop_number = ?", shop, number);
     }
 }

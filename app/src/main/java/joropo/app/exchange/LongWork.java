@@ -8,7 +8,6 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.function.Consumer;
 import joropo.app.database.Failures;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -105,12 +104,7 @@ class LongWork implements DisposableBean {
     }
 
     /** @return whether it was begun: not while another runs */
-    boolean begin(String what, String by, Work work) {
-        return begin(what, by, work, outcome -> {});
-    }
-
-    /** @param then is done once it has ended well or not, before that is told */
-    synchronized boolean begin(String what, String by, Work work, Consumer<Outcome> then) {
+    synchronized boolean begin(String what, String by, Work work) {
         if (running != null && running.ended == null) {
             return false;
         }
@@ -118,14 +112,16 @@ class LongWork implements DisposableBean {
         running = mine;
         one.submit(() -> {
             try {
-                Outcome outcome = work.run(mine);
-                then.accept(outcome);
-                mine.ended = outcome;
+                mine.ended = work.run(mine);
             } catch (CancellationException e) {
                 mine.ended = new Outcome(false, "Stopped. Nothing was changed.", List.of(), null);
             } catch (Exception e) {
                 LOG.warn("{} failed", what, e);
                 mine.ended = new Outcome(false, Failures.words(e), List.of(), null);
+            } finally {
+                if (mine.ended == null) { // out of memory, say: the next work is not kept waiting for this one
+                    mine.ended = new Outcome(false, "It broke off. See the log.", List.of(), null);
+                }
             }
         });
         return true;

@@ -19,15 +19,20 @@ import java.util.stream.Collectors;
  */
 record OwnedRows(String name, String table, String owner, String order, List<Column> columns, boolean position) {
 
-    /** What a column names. */
-    enum Names {
+    /** What a column means beyond what it says. */
+    enum Meant {
         ITSELF,
         PERSON,
         LOT,
-        PART
+        /** A part that came off, by its place in the log. */
+        PART,
+        /** What was typed on a sheet, which may name gauges. */
+        SHEET,
+        /** What was noted of a part, which may name a photo. */
+        NOTE
     }
 
-    record Column(String column, Names names) {
+    record Column(String column, Meant meant) {
         /** As the file calls it. */
         String field() {
             return Rows.name(column);
@@ -69,7 +74,7 @@ record OwnedRows(String name, String table, String owner, String order, List<Col
     private static Column column(String word) {
         String[] parts = word.split(":");
         return new Column(
-                parts[0], parts.length == 1 ? Names.ITSELF : Names.valueOf(parts[1].toUpperCase(Locale.ROOT)));
+                parts[0], parts.length == 1 ? Meant.ITSELF : Meant.valueOf(parts[1].toUpperCase(Locale.ROOT)));
     }
 
     /** Rows of a part that came off name that, and so the job. */

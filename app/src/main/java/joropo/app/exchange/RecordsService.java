@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -114,27 +115,36 @@ class RecordsService {
      * @return whether it was begun: not while another long work runs
      */
     boolean bringIn(Path file, boolean keep, Person person) {
-        return works.begin(
-                keep ? "bring a shop in" : "try to bring a shop in",
-                person.name(),
-                tell -> {
-                    try (Connection records = writer.getConnection()) {
-                        ShopIn.Result result = ShopIn.read(
-                                file, records, settings.data().resolve("files"), clock.instant(), keep, tell);
-                        String words = (keep ? "Added: " : "Would add: ") + result.total() + ". Here already: "
-                                + result.here() + ". Refused: " + result.refusals() + ".";
-                        return new LongWork.Outcome(result.refusals() == 0, words, result.lines(), null);
-                    } finally {
-                        Files.deleteIfExists(file);
-                    }
-                },
-                outcome -> {
-                    if (keep) {
-                        people.changedOutside(person.name(), "brought a shop in: " + outcome.words());
-                        workshop.changedOutside();
-                        watches.keepStates();
-                    }
-                });
+        return works.begin(keep ? "bring a shop in" : "try to bring a shop in", person.name(), tell -> {
+            try {
+                ShopIn.Result result =
+                        keep ? kept(file, person, tell) : ShopIn.tried(file, settings.data(), clock.instant(), tell);
+                return new LongWork.Outcome(
+                        result.refusals() == 0 && !result.stopped(), words(result, keep), result.lines(), null);
+            } finally {
+                Files.deleteIfExists(file);
+            }
+        });
+    }
+
+    private ShopIn.Result kept(Path file, Person person, LongWork.Tell tell) throws IOException, SQLException {
+        String came = "broke off";
+        try {
+            ShopIn.Result result =
+                    ShopIn.read(file, writer::getConnection, settings.data().resolve("files"), clock.instant(), tell);
+            came = words(result, true);
+            return result;
+        } finally {
+            people.changedOutside(person.name(), "brought a shop in: " + came);
+            workshop.changedOutside();
+            watches.keepStates();
+        }
+    }
+
+    private static String words(ShopIn.Result result, boolean keep) {
+        return (result.stopped() && keep ? "Stopped: what came in stays, and the same file goes on from there. " : "")
+                + (keep ? "Added: " : "Would add: ") + result.total() + ". Here already: " + result.here()
+                + ". Refused: " + result.refusals() + ".";
     }
 
     List<String> backups() throws IOException {

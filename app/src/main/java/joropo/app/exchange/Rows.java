@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -109,7 +110,11 @@ final class Rows {
     long insert(String table, Map<String, ?> values) throws SQLException {
         String sql = "insert into " + table + " (" + String.join(", ", values.keySet()) + ") values ("
                 + "?, ".repeat(values.size() - 1) + "?) returning rowid";
-        return ((Number) one(sql, values.values().toArray())).longValue();
+        return number(one(sql, values.values().toArray()));
+    }
+
+    static long number(@Nullable Object value) {
+        return ((Number) Objects.requireNonNull(value)).longValue();
     }
 
     /** A value of a file as the database takes it. */

@@ -2,57 +2,36 @@ package joropo.app.exchange;
 
 import java.io.IOException;
 import java.sql.SQLException;
-import java.util.Locale;
 import java.util.Map;
 import joropo.app.database.NotDone;
 import tools.jackson.databind.JsonNode;
 
-/** Brings in people, and what the works, its gauges, fluids, materials and drivers are. */
+/** Brings in what the works, its gauges, fluids, materials and drivers are. */
 final class SettingsIn {
-    /** Nobody signs in with it: a lead sets a password first. */
-    private static final String NO_PASSWORD = "{bcrypt}none";
-
     private final Incoming in;
-    private final Rows rows;
 
     SettingsIn(Incoming in) {
         this.in = in;
-        this.rows = in.rows();
     }
 
-    void people(JsonNode list) throws SQLException, IOException {
-        for (JsonNode person : list) {
-            String name = Incoming.text(person, "name");
-            Long there = rows.id(
-                    "select id from person where name = ? and full_name = ?", name, Incoming.value(person, "fullName"));
-            if (there == null) {
-                String free = name;
-                for (int n = 2; rows.one("select 1 from person where name = ?", free) != null; n++) {
-                    free = name + "-" + n;
-                }
-                Map<String, Object> row = Incoming.values(person, "full_name", "role", "withdrawn_why");
-                row.put("name", free);
-                row.put("password_hash", NO_PASSWORD);
-                row.put("created_at", in.moment());
-                there = in.insert("person", row);
-                in.added("people");
-            }
-            in.people().put(name.toLowerCase(Locale.ROOT), there);
-        }
+    /** @param whole whether those of the works come too, since it becomes the shop of the file */
+    void settings(JsonNode settings, boolean whole) throws IOException, SQLException {
+        in.writing(() -> all(settings, whole));
     }
 
-    void settings(JsonNode settings, boolean empty) throws IOException, SQLException {
-        if (empty) {
+    private void all(JsonNode settings, boolean whole) throws IOException, SQLException {
+        if (whole) {
             for (JsonNode s : settings.path("works")) {
                 if (!Sound.isSetting(Incoming.text(s, "name"), Incoming.text(s, "value"))) {
                     in.refuse("setting " + Incoming.text(s, "name"), "it is not known here");
                     continue;
                 }
-                rows.run(
-                        "insert into works_setting (name, value) values (?, ?) on conflict (name) do update set value ="
-                                + " excluded.value",
-                        Incoming.text(s, "name"),
-                        Incoming.text(s, "value"));
+                in.rows()
+                        .run(
+                                "insert into works_setting (name, value) values (?, ?) on conflict (name) do update set value ="
+                                        + " excluded.value",
+                                Incoming.text(s, "name"),
+                                Incoming.text(s, "value"));
             }
         }
         for (JsonNode gauge : settings.path("gauges")) {
@@ -93,16 +72,17 @@ final class SettingsIn {
 
     /** A gauge is named in readings by its number: it keeps it where that is free. */
     private void gauge(JsonNode gauge) throws SQLException, IOException {
-        Long there = rows.id(
-                "select id from own_gauge where name = ? and kind = ? and created_at = ?",
-                Incoming.text(gauge, "name"),
-                Incoming.text(gauge, "kind"),
-                Incoming.value(gauge, "createdAt"));
+        Long there = in.rows()
+                .id(
+                        "select id from own_gauge where name = ? and kind = ? and created_at = ?",
+                        Incoming.text(gauge, "name"),
+                        Incoming.text(gauge, "kind"),
+                        Incoming.value(gauge, "createdAt"));
         if (there == null) {
             Map<String, Object> row = Incoming.values(
                     gauge, "name", "kind", "uncertainty_mm", "certificate", "due_on", "created_at", "withdrawn_why");
             Object number = Incoming.value(gauge, "id");
-            if (rows.one("select 1 from own_gauge where id = ?", number) == null) {
+            if (in.rows().one("select 1 from own_gauge where id = ?", number) == null) {
                 row.put("id", number);
             }
             there = in.insert("own_gauge", row);
@@ -110,12 +90,12 @@ final class SettingsIn {
         } else {
             in.hereAlready();
         }
-        in.gauges().put("own-" + Incoming.value(gauge, "id"), "own-" + there);
+        in.references().gauge(Rows.number(Incoming.value(gauge, "id")), there);
     }
 
     private void coded(String table, String what, JsonNode of, String... columns) throws SQLException, IOException {
         Map<String, Object> row = Incoming.values(of, columns);
-        var there = rows.all("select * from " + table + " where code = ?", Incoming.text(of, "code"));
+        var there = in.rows().all("select * from " + table + " where code = ?", Incoming.text(of, "code"));
         if (there.isEmpty()) {
             in.insert(table, row);
             in.added(what);
@@ -129,14 +109,19 @@ final class SettingsIn {
     }
 
     void drivers(JsonNode drivers) throws IOException, SQLException {
+        in.writing(() -> all(drivers));
+    }
+
+    private void all(JsonNode drivers) throws IOException, SQLException {
         for (JsonNode driver : drivers) {
             in.each("driver " + driver.path("outsideMm").asString(""), () -> {
                 Long position = driver.path("position").isNull() ? null : in.position(driver);
-                if (rows.one(
-                                "select 1 from own_driver where outside_mm = ? and note = ? and position_id is ?",
-                                Incoming.value(driver, "outsideMm"),
-                                Incoming.value(driver, "note"),
-                                position)
+                if (in.rows()
+                                .one(
+                                        "select 1 from own_driver where outside_mm = ? and note = ? and position_id is ?",
+                                        Incoming.value(driver, "outsideMm"),
+                                        Incoming.value(driver, "note"),
+                                        position)
                         != null) {
                     in.hereAlready();
                     return;

@@ -22,6 +22,8 @@ import joropo.app.database.OwnerOnly;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -34,29 +36,41 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class ShopOut {
     static final String FORMAT = "joropo-shop";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
     /** Of a leak watch itself; person by name. */
     static final List<String> WATCH =
             List.of("machine", "place", "position", "kind", "name", "person", "started_at", "withdrawn_why");
 
-    /** In an order that is the same in every database. */
-    private static final String WATCHES =
-            "select x.*, m.name as machine, m.place, p.name as position, w.name as person from leak_watch x join"
-                    + " seal_position p on p.id = x.position_id join machine m on m.id = p.machine_id join person w on"
-                    + " w.id = x.person_id order by m.name, m.place, p.name, x.started_at, x.name, x.id";
+    /** Of {@code person w}: what files call somebody. */
+    private static final String PERSON = Names.PERSON;
 
-    static final JsonMapper JSON = JsonMapper.builder().build();
+    /** In an order that is the same in every database. */
+    private static final String WATCHES = "select x.*, m.name as machine, m.place, p.name as position, " + PERSON
+            + " as person from leak_watch x join"
+            + " seal_position p on p.id = x.position_id join machine m on m.id = p.machine_id join person w on"
+            + " w.id = x.person_id order by m.name, m.place, p.name, x.started_at, x.name, x.id";
+
+    /** No file of a shop is deeper or longer. */
+    private static final int DEEPEST = 60;
+
+    static final long MOST_BYTES = 64L << 20;
+    static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(DEEPEST)
+                            .maxDocumentLength(MOST_BYTES)
+                            .build())
+                    .build())
+            .build();
 
     private final Rows rows;
     private final Path files;
     private final LongWork.Tell tell;
-    private final Map<Long, String> people = new HashMap<>();
-    private final Map<Long, String> lots = new HashMap<>();
+    private final Names names;
     private final TreeSet<String> photos = new TreeSet<>();
-    private String shop = "";
 
-    private ShopOut(Connection connection, Path files, LongWork.Tell tell) {
-        this.rows = new Rows(connection);
+    private ShopOut(Rows rows, Names names, Path files, LongWork.Tell tell) {
+        this.rows = rows;
+        this.names = names;
         this.files = files;
         this.tell = tell;
     }
@@ -69,7 +83,8 @@ final class ShopOut {
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part));
                     ZipOutputStream zip = new ZipOutputStream(out)) {
                 zip.setLevel(Deflater.BEST_SPEED);
-                new ShopOut(connection, files, tell).all(zip);
+                var rows = new Rows(connection);
+                new ShopOut(rows, Names.of(rows), files, tell).all(zip);
             }
             OwnerOnly.file(part);
             Files.move(part, to, StandardCopyOption.ATOMIC_MOVE);
@@ -80,41 +95,26 @@ final class ShopOut {
     }
 
     /** One job as its file has it. */
-    static ObjectNode job(Connection connection, String number) throws SQLException {
-        var out = new ShopOut(connection, Path.of("."), LongWork.Tell.nobody());
-        out.names();
-        List<Map<String, Object>> found = out.rows.all(JOBS + " where j.number = ?", number);
-        return found.isEmpty() ? JSON.createObjectNode() : out.job(found.get(0));
+    static JsonNode job(Rows rows, Names names, long id) throws SQLException {
+        var out = new ShopOut(rows, names, Path.of("."), LongWork.Tell.nobody());
+        return JSON.readTree(JSON.writeValueAsBytes(
+                out.job(rows.all(JOBS + " where j.id = ?", id).get(0))));
     }
 
-    private static final String JOBS = "select j.*, m.name as machine, m.place, p.name as position, w.name as opener,"
-            + " coalesce(j.shop, (select value from works_setting where name = 'shop')) as of_shop,"
-            + " coalesce(j.shop_number, j.number) as of_number from job j join seal_position p on p.id = j.position_id"
-            + " join machine m on m.id = p.machine_id join person w on w.id = j.opened_by";
-
-    private void names() throws SQLException {
-        shop = String.valueOf(rows.one("select value from works_setting where name = 'shop'"));
-        for (var p : rows.all("select id, name from person")) {
-            people.put(number(p.get("id")), String.valueOf(p.get("name")));
-        }
-        Map<String, Integer> seen = new HashMap<>();
-        for (var l : rows.all("select id, batch, kind, name, size, received_on from lot order by id")) {
-            String key = l.get("batch") + " | " + l.get("kind") + " | " + l.get("name") + " | " + l.get("size") + " | "
-                    + l.get("received_on");
-            int again = seen.merge(key, 1, Integer::sum);
-            lots.put(number(l.get("id")), again == 1 ? key : key + " | " + again);
-        }
-    }
+    private static final String JOBS =
+            "select j.*, m.name as machine, m.place, p.name as position, " + PERSON + " as opener,"
+                    + " coalesce(j.shop, (select value from works_setting where name = 'shop')) as of_shop,"
+                    + " coalesce(j.shop_number, j.number) as of_number from job j join seal_position p on p.id = j.position_id"
+                    + " join machine m on m.id = p.machine_id join person w on w.id = j.opened_by";
 
     private void all(ZipOutputStream zip) throws IOException, SQLException {
-        names();
-        long jobs = number(rows.one("select count(*) from job"));
-        tell.outOf(jobs + number(rows.one("select count(*) from leak_watch")) + 1);
+        long jobs = Rows.number(rows.one("select count(*) from job"));
+        tell.outOf(jobs + Rows.number(rows.one("select count(*) from leak_watch")) + 1);
         ObjectNode head = JSON.createObjectNode();
         head.put("format", FORMAT);
         head.put("version", VERSION);
-        head.put("shop", shop);
-        head.set("people", list("select name, full_name, role, withdrawn_why from person order by name"));
+        head.put("shop", names.shop());
+        head.set("people", people());
         put(zip, "shop.json", head);
         put(zip, "settings.json", settings());
         put(zip, "machines.json", machines());
@@ -210,6 +210,20 @@ final class ShopOut {
         zip.closeEntry();
     }
 
+    /** Somebody of another shop goes out as they came in. */
+    private ArrayNode people() throws SQLException {
+        ArrayNode out = JSON.createArrayNode();
+        for (var person : rows.all("select w.*, " + PERSON + " as key from person w order by key")) {
+            ObjectNode one = out.addObject();
+            String fullName = String.valueOf(person.get("full_name"));
+            String shop = (String) person.get("shop");
+            one.put("name", String.valueOf(person.get("key")));
+            one.put("fullName", shop == null ? fullName : Names.unmarked(fullName, shop));
+            one.setAll(node(person, List.of("role", "withdrawn_why")));
+        }
+        return out;
+    }
+
     private ObjectNode settings() throws SQLException {
         ObjectNode out = JSON.createObjectNode();
         out.set("works", list("select name, value from works_setting where name <> 'shop' order by name"));
@@ -260,14 +274,15 @@ final class ShopOut {
                 p.set(
                         "limits",
                         list(
-                                "select l.what, l.least, l.most, l.unit, l.document, w.name as person, "
+                                "select l.what, l.least, l.most, l.unit, l.document, " + PERSON + " as person, "
                                         + "l.written_at, l.withdrawn_why"
                                         + " from position_limit l join person w on w.id = l.person_id where "
                                         + "l.position_id = ?"
                                         + " order by l.id",
                                 position.get("id")));
                 ArrayNode attached = list(
-                        "select a.name, a.media_type, a.sha256, w.name as person, a.added_at, a.withdrawn_why from"
+                        "select a.name, a.media_type, a.sha256, " + PERSON
+                                + " as person, a.added_at, a.withdrawn_why from"
                                 + " attachment a join person w on w.id = a.person_id where a.position_id = ? "
                                 + "and a.job_id"
                                 + " is null order by a.id",
@@ -283,10 +298,10 @@ final class ShopOut {
 
     private ArrayNode store() throws SQLException {
         ArrayNode out = JSON.createArrayNode();
-        for (var lot :
-                rows.all("select l.*, w.name as person from lot l join person w on w.id = l.person_id order by l.id")) {
+        for (var lot : rows.all(
+                "select l.*, " + PERSON + " as person from lot l join person w on w.id = l.person_id order by l.id")) {
             ObjectNode one = JSON.createObjectNode();
-            one.put("key", lots.get(number(lot.get("id"))));
+            one.put("key", names.lots().get(Rows.number(lot.get("id"))));
             one.setAll(node(
                     lot,
                     List.of(
@@ -304,21 +319,21 @@ final class ShopOut {
             one.set(
                     "extensions",
                     list(
-                            "select x.inspection, w.name as person, x.written_at from lot_extension x join "
+                            "select x.inspection, " + PERSON + " as person, x.written_at from lot_extension x join "
                                     + "person w on w.id ="
                                     + " x.person_id where x.lot_id = ?",
                             lot.get("id")));
             one.set(
                     "movements",
                     list(
-                            "select x.kind, x.change, x.why, w.name as person, x.moved_at, coalesce(j.shop, "
+                            "select x.kind, x.change, x.why, " + PERSON + " as person, x.moved_at, coalesce(j.shop, "
                                     + "case when j.id is null"
                                     + " then null else ? end) as shop, coalesce(j.shop_number, j.number) as job "
                                     + "from lot_movement x"
                                     + " join person w on w.id = x.person_id left join job j on j.id = x.job_id "
                                     + "where x.lot_id = ?"
                                     + " order by x.id",
-                            shop,
+                            names.shop(),
                             lot.get("id")));
             out.add(one);
         }
@@ -347,24 +362,35 @@ final class ShopOut {
                         "numbered",
                         "last_off",
                         "waits_for")));
-        Map<Long, Integer> parts = new HashMap<>();
-        for (var part : rows.all("select id from strip_part where job_id = ? order by id", job.get("id"))) {
-            parts.put(number(part.get("id")), parts.size() + 1);
-        }
-        owned(out, OwnedRows.ofJob(), job.get("id"), parts);
+        var within = new Within(
+                places("select id from strip_part where job_id = ? order by id", job.get("id")),
+                places("select id from attachment where job_id = ? order by id", job.get("id")));
+        owned(out, OwnedRows.ofJob(), job.get("id"), within);
         out.path("files").forEach(a -> photos.add(a.path("sha256").asString()));
         out.set("sections", sections(job.get("id")));
         return out;
     }
 
-    private void owned(ObjectNode out, List<OwnedRows> lists, Object owner, Map<Long, Integer> parts)
-            throws SQLException {
+    /** Which one it is among its like in a job, from 1, by its number here. */
+    private record Within(Map<Long, Integer> parts, Map<Long, Integer> photos) {
+        static final Within NOTHING = new Within(Map.of(), Map.of());
+    }
+
+    private Map<Long, Integer> places(String sql, @Nullable Object of) throws SQLException {
+        Map<Long, Integer> out = new HashMap<>();
+        for (var row : rows.all(sql, of)) {
+            out.put(Rows.number(row.get("id")), out.size() + 1);
+        }
+        return out;
+    }
+
+    private void owned(ObjectNode out, List<OwnedRows> lists, Object owner, Within within) throws SQLException {
         for (OwnedRows of : lists) {
             ArrayNode list = out.putArray(of.name());
             for (var row : rows.all(of.select(), owner)) {
                 ObjectNode one = list.addObject();
                 for (OwnedRows.Column column : of.columns()) {
-                    put(one, column.field(), named(column.names(), row.get(column.column()), parts));
+                    put(one, column.field(), named(column.meant(), row.get(column.column()), within));
                 }
             }
         }
@@ -376,44 +402,45 @@ final class ShopOut {
         out.put("format", "joropo-watch");
         out.put("version", VERSION);
         out.setAll(node(watch, WATCH));
-        owned(out, OwnedRows.ofWatch(), watch.get("id"), Map.of());
+        owned(out, OwnedRows.ofWatch(), watch.get("id"), Within.NOTHING);
         return out;
     }
 
-    private @Nullable Object named(OwnedRows.Names names, @Nullable Object value, Map<Long, Integer> parts) {
+    private @Nullable Object named(OwnedRows.Meant meant, @Nullable Object value, Within within) {
         if (value == null) {
             return null;
         }
-        return switch (names) {
-            case ITSELF -> value;
-            case PERSON -> people.get(number(value));
-            case LOT -> lots.get(number(value));
-            case PART -> parts.get(number(value));
+        return switch (meant) {
+            case ITSELF, SHEET -> value;
+            case PERSON -> names.people().get(Rows.number(value));
+            case LOT -> names.lots().get(Rows.number(value));
+            case PART -> within.parts().get(Rows.number(value));
+            case NOTE -> PhotoOfPart.named(String.valueOf(value), within.photos());
         };
     }
 
     /** Sections with every move of the hand. @param job absent: those of nobody's job */
     private ArrayNode sections(@Nullable Object job) throws SQLException {
         ArrayNode out = JSON.createArrayNode();
-        String sheets =
-                "select s.id, s.role, w.name as person, s.made_at, s.withdrawn_why, s.at_move from section_sheet s join"
-                        + " person w on w.id = s.made_by where " + (job == null ? "s.job_id is null" : "s.job_id = ?")
-                        + " order by s.id";
+        String sheets = "select s.id, s.role, " + PERSON
+                + " as person, s.made_at, s.withdrawn_why, s.at_move from section_sheet s join"
+                + " person w on w.id = s.made_by where " + (job == null ? "s.job_id is null" : "s.job_id = ?")
+                + " order by s.id";
         for (var sheet : job == null ? rows.all(sheets) : rows.all(sheets, job)) {
             ObjectNode one = node(sheet, List.of("role", "person", "made_at", "withdrawn_why"));
             Map<Long, Integer> places = new HashMap<>();
             ArrayNode moves = one.putArray("moves");
             for (var move : rows.all(
-                    "select x.id, x.before_id, x.run, x.what, x.section, x.schema_version, w.name as person, "
+                    "select x.id, x.before_id, x.run, x.what, x.section, x.schema_version, " + PERSON + " as person, "
                             + "x.made_at from"
                             + " section_move x join person w on w.id = x.person_id where x.sheet_id = ? order by x.id",
                     sheet.get("id"))) {
-                places.put(number(move.get("id")), places.size() + 1);
+                places.put(Rows.number(move.get("id")), places.size() + 1);
                 ObjectNode m = node(move, List.of("run", "what", "section", "schema_version", "person", "made_at"));
-                put(m, "before", move.get("before_id") == null ? null : places.get(number(move.get("before_id"))));
+                put(m, "before", move.get("before_id") == null ? null : places.get(Rows.number(move.get("before_id"))));
                 moves.add(m);
             }
-            put(one, "at", sheet.get("at_move") == null ? null : places.get(number(sheet.get("at_move"))));
+            put(one, "at", sheet.get("at_move") == null ? null : places.get(Rows.number(sheet.get("at_move"))));
             out.add(one);
         }
         return out;
@@ -443,9 +470,5 @@ final class ShopOut {
         } else {
             out.put(field, String.valueOf(value));
         }
-    }
-
-    private static long number(@Nullable Object value) {
-        return ((Number) value).longValue();
     }
 }

@@ -5,11 +5,21 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import joropo.app.access.Role;
+import joropo.app.check.JsonRules;
 import joropo.app.database.NotDone;
 import joropo.app.family.Stage;
+import joropo.app.family.Typed;
 import joropo.app.job.Snapshot;
+import joropo.app.job.StripPart;
+import joropo.app.section.BenchService;
+import joropo.core.assembly.ProvingInput.FirstRun;
 import joropo.core.leak.LeakEvent;
 import joropo.core.leak.LeakKind;
 import joropo.core.lipseal.Practice;
@@ -17,13 +27,15 @@ import joropo.core.material.CureQuarter;
 import joropo.core.material.Dirt;
 import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
+import joropo.core.plan.Care;
 import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.readings.Gauge;
 import joropo.core.shaft.Rotation;
 import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
+import tools.jackson.core.type.TypeReference;
 
 /**
  * Whether what a file says can be read again by the pages: words that are known, days, moments, and texts that are what
@@ -31,10 +43,34 @@ import tools.jackson.databind.JsonNode;
  */
 final class Sound {
     private static final String MOMENT = "\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d\\.\\d{3}Z";
+    private static final int LARGEST_MM = 100_000;
+    private static final int LARGEST_UNCERTAINTY = 10;
+    private static final double LARGEST_NUMBER = 1e9;
+    private static final int MOST_OF_ONE = 100_000;
+    private static final int LONGEST = 4_000;
+    /** Things that their kind names where nothing else does. */
+    private static final Set<String> NAMELESS = Set.of("lot", "job_part");
+
+    /** Columns that hold many texts at once. */
+    private static final Set<String> HELD_WHOLE = Set.of("texts", "snapshot", "section", "numbered");
+
+    private static final int LONGEST_WHOLE = 8_000_000;
+    /** Characters that no text has, and that part things in the store. */
+    private static final Pattern NO_TEXT = Pattern.compile("[\\x00-\\x08\\x0b\\x0c\\x0e-\\x1f]");
+
+    /** Columns that count, from 1. */
+    private static final Set<String> COUNTS =
+            Set.of("number", "revision", "count", "minutes", "bolts", "item", "every_days", "schema_version");
+
+    private static final Predicate<String> SECTIONS = BenchService.reads(new JsonRules().strictJson());
+    private static final TypeReference<Map<String, Typed>> SHEET = new TypeReference<>() {};
+    private static final TypeReference<Map<String, String>> NOTE = new TypeReference<>() {};
     private static final Set<String> STATUS = names(Status.values());
     private static final Set<String> KINDS = names(PartKind.values());
     private static final Set<String> STAGES = names(Stage.values());
     private static final Map<String, Set<String>> WORDS = Map.ofEntries(
+            Map.entry("person.role", names(Role.values())),
+            Map.entry("job_look.seen", names(FirstRun.values())),
             Map.entry("seal_position.kind", KINDS),
             Map.entry("seal_position.medium", names(Medium.values())),
             Map.entry("seal_position.dirt", names(Dirt.values())),
@@ -75,15 +111,40 @@ final class Sound {
         };
     }
 
+    /** @throws NotDone when it is no name of a shop */
+    static void mustBeShop(String name) throws NotDone {
+        if (!name.matches("[0-9a-f]{32}")) {
+            throw new NotDone("It does not say of which shop it is.");
+        }
+    }
+
     /** @throws NotDone naming what cannot be read */
     static void check(String table, Map<String, ?> row) throws NotDone {
         for (var entry : row.entrySet()) {
-            if (entry.getValue() != null && !isSound(table, entry.getKey(), String.valueOf(entry.getValue()))) {
-                String said = String.valueOf(entry.getValue());
+            Object value = entry.getValue();
+            if (value != null
+                    && !(value instanceof String text
+                            ? isSound(table, entry.getKey(), text)
+                            : isNumber(entry.getKey(), (Number) value))) {
+                String said = String.valueOf(value);
                 throw new NotDone("its " + Rows.name(entry.getKey()) + " cannot be read: "
                         + said.substring(0, Math.min(said.length(), 60)));
             }
         }
+    }
+
+    /** Whether a number is one that the trade has. */
+    private static boolean isNumber(String column, Number value) {
+        double number = value.doubleValue();
+        if (column.endsWith("_id") || column.equals("seq")) {
+            return number >= 0;
+        }
+        if (column.equals("uncertainty_mm")) {
+            return number >= 0 && number <= LARGEST_UNCERTAINTY;
+        }
+        return COUNTS.contains(column)
+                ? number >= 1 && number <= MOST_OF_ONE
+                : column.endsWith("_mm") ? number > 0 && number <= LARGEST_MM : Math.abs(number) <= LARGEST_NUMBER;
     }
 
     private static boolean isSound(String table, String column, String value) {
@@ -92,10 +153,19 @@ final class Sound {
             if (words != null) {
                 return words.contains(value);
             }
+            boolean whole = HELD_WHOLE.contains(column);
+            if (value.length() > (whole ? LONGEST_WHOLE : LONGEST)
+                    || NO_TEXT.matcher(value).find()) {
+                return false;
+            }
             return switch (column) {
-                case "texts" -> table.equals("strip_note") ? isTexts(value, false) : isTexts(value, true);
-                case "snapshot" -> ShopOut.JSON.readValue(value, Snapshot.class) != null;
-                case "section" -> ShopOut.JSON.readTree(value).isObject();
+                case "texts" -> table.equals("strip_note") ? isNote(value) : isSheet(value);
+                case "snapshot" -> isSnapshot(ShopOut.JSON.readValue(value, Snapshot.class));
+                case "section" -> SECTIONS.test(value);
+                case "sha256" -> value.matches("[0-9a-f]{64}");
+                case "name" -> NAMELESS.contains(table) || !value.isBlank();
+                case "batch", "number" -> !value.isBlank();
+                case "cares" -> Care.codes(Care.parse(value)).equals(value);
                 case "cured" -> CureQuarter.parse(value) != null;
                 case "like_fluid" -> Fluid.isListed(value);
                 case "ratings" -> value.matches("([A-Z0-9-]{2,20}:[1-4]( |$))*");
@@ -108,13 +178,44 @@ final class Sound {
         }
     }
 
-    /** Texts by field: plain ones, or as a sheet keeps them. */
-    private static boolean isTexts(String value, boolean ofSheet) {
-        JsonNode texts = ShopOut.JSON.readTree(value);
-        return texts.isObject()
-                && texts.properties().stream()
-                        .allMatch(e -> ofSheet
-                                ? e.getValue().path("text").isString()
-                                : e.getValue().isString());
+    /** Texts by field, as a sheet keeps them. */
+    private static boolean isSheet(String value) {
+        return ShopOut.JSON.readValue(value, SHEET).values().stream()
+                .allMatch(t -> t != null
+                        && t.text() != null
+                        && t.struck().stream().allMatch(s -> s != null && s.text() != null && s.why() != null));
+    }
+
+    /** Plain texts by field, each of which the part's row can show. */
+    private static boolean isNote(String value) {
+        Map<String, String> texts = ShopOut.JSON.readValue(value, NOTE);
+        return texts.values().stream().allMatch(Objects::nonNull) && StripPart.canBeRead(texts);
+    }
+
+    /**
+     * Whether card and page can show it: nothing of it is absent that they take for granted, and its picture is one.
+     */
+    private static boolean isSnapshot(@Nullable Snapshot s) {
+        return s != null
+                && Stream.of(
+                                s.number(),
+                                s.machine(),
+                                s.place(),
+                                s.position(),
+                                s.openedAt(),
+                                s.openedBy(),
+                                s.sheets(),
+                                s.findings(),
+                                s.drawing(),
+                                s.steps(),
+                                s.cautions(),
+                                s.signer(),
+                                s.signedAt())
+                        .allMatch(Objects::nonNull)
+                && (s.places().isEmpty() || s.places().size() == s.findings().size())
+                && s.findings().stream().allMatch(f -> f != null && f.status() != null && f.id() != null)
+                && s.steps().stream().allMatch(x -> x != null && x.act() != null)
+                && s.sheets().stream().allMatch(x -> x != null && x.title() != null && x.lines() != null)
+                && SafeSvg.is(s.drawing());
     }
 }

@@ -42,6 +42,7 @@ public final class Verifier {
     private final List<Fault> faults = new ArrayList<>();
     private long found;
     private boolean editions;
+    private List<Evidence> known = List.of();
 
     private Verifier(Connection connection, Path files, LongWork.Tell tell, List<Evidence> lists) {
         this.lists = lists;
@@ -99,6 +100,8 @@ public final class Verifier {
             long links = 0;
             if (number("select count(*) from sqlite_master where name = 'chain'") == 1) {
                 editions = number("select count(*) from pragma_table_info('chain') where name = 'edition'") == 1;
+                known = known();
+                gone();
                 held();
                 links = number("select count(*) from chain");
                 tell.outOf(2 * links);
@@ -148,18 +151,35 @@ public final class Verifier {
         return out;
     }
 
-    /** Tables of evidence that are there: records of an older version have not all of them yet. */
-    private List<Evidence> here() throws SQLException {
+    /** Lists whose columns are there: records of an older version have not all of them yet. */
+    private List<Evidence> known() throws SQLException {
         Set<String> there = new HashSet<>();
         try (Statement s = connection.createStatement();
-                ResultSet row = s.executeQuery("select name from sqlite_master where type = 'table'")) {
+                ResultSet row = s.executeQuery("select t.name || '.' || c.name from sqlite_master t,"
+                        + " pragma_table_info(t.name) c where t.type = 'table'")) {
             while (row.next()) {
                 there.add(row.getString(1));
             }
         }
-        return Evidence.newest(lists).stream()
-                .filter(e -> editions || there.contains(e.table()))
+        return lists.stream()
+                .filter(e -> e.columns().stream().allMatch(c -> there.contains(e.table() + "." + c)))
                 .toList();
+    }
+
+    /** Each table by the newest list that it knows. */
+    private List<Evidence> here() {
+        return Evidence.newest(known);
+    }
+
+    /** A table of evidence that is not there any more, though its links are. */
+    private void gone() throws SQLException {
+        List<String> there = here().stream().map(Evidence::table).toList();
+        for (Evidence e : Evidence.newest(lists)) {
+            if (!there.contains(e.table())
+                    && number("select count(*) from chain where what = '" + e.what() + "'") > 0) {
+                fault("the database", "its table " + e.table() + " is gone, or lacks columns");
+            }
+        }
     }
 
     private void fault(String place, String what) {
@@ -236,7 +256,7 @@ public final class Verifier {
 
     /** How a person finds what a link is about, by what the table says now. */
     private String placeOf(String what, String ref) throws SQLException {
-        for (Evidence table : Evidence.newest(lists)) {
+        for (Evidence table : here()) {
             if (table.what().equals(what) || table.whatLater().equals(what)) {
                 String sql =
                         "select " + table.place() + " from " + table.table() + " t where " + table.ref("t") + " = ?";
@@ -263,7 +283,7 @@ public final class Verifier {
     /** What a row says by the list of columns that its link was made with; null for a list that nobody knows. */
     private String byEdition(Evidence table, Function<Evidence, String> said) {
         return editions
-                ? lists.stream()
+                ? known.stream()
                         .filter(e -> e.table().equals(table.table()))
                         .map(e -> " when " + e.edition() + " then " + said.apply(e))
                         .collect(Collectors.joining("", "case c.edition", " end"))

@@ -198,6 +198,9 @@ public final class CommonFields {
 
     /** A gauge of the shop for one use. */
     public static Field<String> gauge(String name, Gauge.Use use, Own own) {
+        if (!isGauge(name)) {
+            throw new IllegalArgumentException("A field of a gauge is called so: " + name);
+        }
         return Field.choice(
                         name,
                         "gauge",
@@ -205,6 +208,11 @@ public final class CommonFields {
                                 .map(g -> new Choice(g.name(), g.words()))
                                 .toList())
                 .with(own);
+    }
+
+    /** Whether a field says with which gauge was read, by its name on the sheet. */
+    public static boolean isGauge(String name) {
+        return name.endsWith("Gauge");
     }
 
     /** The sides of an entry as a person at the machine names them. */

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import joropo.app.family.CommonFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.ui.Field;
@@ -17,8 +18,6 @@ import joropo.app.ui.Field;
 public record AsLastTime(String take, String words) {
     static final AsLastTime NOTHING = new AsLastTime("", "");
 
-    private static final String GAUGE = "Gauge";
-
     /** The gauges that a person used last. @param last the newest sheet that the person has kept, in any job */
     static AsLastTime gauges(JobState state, JobWork work, Map<String, Typed> last) {
         return of(
@@ -27,7 +26,7 @@ public record AsLastTime(String take, String words) {
                 work,
                 work.cards()
                         .fields(Stage.MEASURE)
-                        .filter(f -> f.name().endsWith(GAUGE) && f.kind() == Field.Kind.CHOICE)
+                        .filter(f -> CommonFields.isGauge(f.name()) && f.kind() == Field.Kind.CHOICE)
                         .<Field<?>>map(f -> f)
                         .toList(),
                 last);

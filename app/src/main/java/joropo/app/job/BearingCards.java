@@ -101,7 +101,7 @@ final class BearingCards {
     }
 
     private static String prefix(StripPart bearing) {
-        return "b" + bearing.id() + "-";
+        return "b" + bearing.number() + "-";
     }
 
     static List<Card> cards(Stage stage, List<StripPart> bearings) {

@@ -36,7 +36,7 @@ final class BootCards {
     }
 
     private static String prefix(StripPart boot) {
-        return "h" + boot.id() + "-";
+        return "h" + boot.number() + "-";
     }
 
     static List<Card> cards(Stage stage, List<StripPart> boots) {

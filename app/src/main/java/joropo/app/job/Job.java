@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param number as people say it: year and running number, such as 26-0147, @param kind of what it was opened for
  * @param itemRows all that was ever sealed in it, as {@link JobItem#read} takes it, @param numbered findings that have
  *     had a number, as {@link Numbers} takes it, @param lastOff kinds of what came off here last time, parted by blanks
+ * @param shop that it came from, absent: this one, @param shopNumber its number there, @param broughtAt absent: it was
+ *     done here
  */
 public record Job(
         long id,
@@ -24,12 +26,29 @@ public record Job(
         @Nullable String withdrawnWhy,
         String itemRows,
         String numbered,
-        String lastOff) {
+        String lastOff,
+        @Nullable String shop,
+        @Nullable String shopNumber,
+        @Nullable Instant broughtAt) {
+    private static final int SHORT = 4;
+
     /** Whether work goes on. */
     public enum State {
         OPEN,
         SIGNED,
         WITHDRAWN
+    }
+
+    /** Whether it was brought in with a file, so that what is signed in it was signed elsewhere. */
+    public boolean wasBroughtIn() {
+        return shop != null || broughtAt != null;
+    }
+
+    /** Where it comes from, for page and card. */
+    public String origin() {
+        return shop == null
+                ? "from a file of this shop"
+                : "from shop " + shop.substring(0, SHORT) + ", where it is job " + shopNumber;
     }
 
     /** What is sealed in it; the first is what it was opened for. */

@@ -156,11 +156,6 @@ interface JobMapper {
     /** Turns of the wrench that were taken back, in words. */
     List<String> undoneTurns(long jobId);
 
-    /** What the words of a cause are found by. */
-    void insertCauseRow(@Param("jobId") long jobId, @Param("cause") String cause);
-
-    void insertFoundCause(@Param("jobId") long jobId, @Param("cause") String cause, @Param("words") String words);
-
     void insertCause(
             @Param("jobId") long jobId,
             @Param("positionId") long positionId,

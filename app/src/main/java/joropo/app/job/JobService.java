@@ -456,6 +456,10 @@ public class JobService {
         return new KeptSheet(found, SnapshotMaker.keptLines(state.job(), stage, texts, works.of(state, stage, texts)));
     }
 
+    public Job find(String number) {
+        return store.find(number);
+    }
+
     /** What the card shows: the frozen job once it is signed, else the job as it stands. */
     public Snapshot snapshot(String number) {
         JobState state = store.load(number);

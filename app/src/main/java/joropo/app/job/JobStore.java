@@ -36,7 +36,6 @@ import joropo.app.section.SectionRole;
 import joropo.app.ui.Closed;
 import joropo.app.ui.NotFound;
 import joropo.app.ui.Paged;
-import joropo.core.diagnosis.Cause;
 import joropo.core.plan.Care;
 import joropo.core.plan.Lives;
 import joropo.core.plan.PartKind;
@@ -377,11 +376,7 @@ class JobStore {
         if (signing.fitted() != null) {
             bench.fitted(job.positionId(), job.id(), signing.fitted());
         }
-        signing.causes().forEach(c -> {
-            jobs.insertCause(job.id(), job.positionId(), c, 0);
-            jobs.insertCauseRow(job.id(), c);
-            jobs.insertFoundCause(job.id(), c, Cause.of(c).map(Cause::words).orElse(c));
-        });
+        signing.causes().forEach(c -> jobs.insertCause(job.id(), job.positionId(), c, 0));
         signing.lives().forEach(l -> {
             lists.endLife(job.positionId(), l.item(), l.hoursOfLast(), at);
             lists.insertLife(job.id(), job.positionId(), l, at);
@@ -570,6 +565,7 @@ class JobStore {
     private StripPart stripPart(ListsMapper.Removed r) {
         return StripPartBuilder.builder()
                 .id(r.id())
+                .number(r.number())
                 .kind(r.kind())
                 .name(r.name())
                 .cameWith(r.cameWith())

@@ -122,6 +122,7 @@ interface ListsMapper {
     /** A row of the strip log. @param texts JSON, absent: nothing noted yet */
     record Removed(
             long id,
+            int number,
             PartKind kind,
             String name,
             @Nullable Long cameWith,

@@ -14,19 +14,21 @@ import joropo.core.plan.PartKind;
 import joropo.core.plan.StripLog;
 import joropo.core.shaft.Side;
 import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 
 /**
  * One part that came off, in the order of removal.
  *
- * @param cameWith the part that brought it along, absent: it came by itself, @param texts what was noted of it, by
- *     field; lengths with their unit
+ * @param number in the job, by which its fields are named, @param cameWith the part that brought it along, absent: it
+ *     came by itself, @param texts what was noted of it, by field; lengths with their unit
  * @param back what became of it, @param backReason why, or what an inspection found, @param backBy, @param backAt who
  *     said so, and when, @param struckWhy absent: it stands
  */
 @RecordBuilder
 public record StripPart(
         long id,
+        int number,
         PartKind kind,
         String name,
         @Nullable Long cameWith,
@@ -111,6 +113,23 @@ public record StripPart(
     @Nullable
     ShimPack shims() {
         return text(SHIMS).isBlank() ? null : ShimPack.parse(text(SHIMS), LengthUnit.MM);
+    }
+
+    /** Whether what was noted, by field, can be shown and reckoned with. */
+    public static boolean canBeRead(Map<String, String> texts) {
+        try {
+            for (Field<?> field : FIELDS) {
+                String text = texts.getOrDefault(field.name(), "");
+                if (field == SHIMS && !text.isBlank()) {
+                    ShimPack.parse(text, LengthUnit.MM);
+                } else if (!text.isBlank()) {
+                    FieldReader.read(field, text, LengthUnit.MM, Field.ShopLists.NONE);
+                }
+            }
+            return true;
+        } catch (RefusedInput e) {
+            return false;
+        }
     }
 
     private <T> @Nullable T value(Field<T> field) {

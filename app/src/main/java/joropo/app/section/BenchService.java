@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import joropo.app.access.Person;
 import joropo.app.drawing.Orientation;
 import joropo.app.drawing.SectionDrawing;
@@ -15,6 +16,7 @@ import joropo.core.shaft.Side;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.stereotype.Service;
 
 /** Sections on the bench: brought in, moved, kept for jobs and positions. */
@@ -36,6 +38,21 @@ public class BenchService {
             Orientation view,
             @Nullable Long seen,
             @Nullable String run) {}
+
+    /**
+     * Whether a text is a section as it is stored, told without a server. @param rules how JSON is taken in this house
+     */
+    public static Predicate<String> reads(JsonMapperBuilderCustomizer rules) {
+        SectionText text = SectionText.atTheMachine(rules);
+        return section -> {
+            try {
+                text.read(section);
+                return true;
+            } catch (RefusedInput e) {
+                return false;
+            }
+        };
+    }
 
     /** @throws RefusedInput saying what is wrong with the file's text */
     public long bringIn(String text, Person person) {

@@ -4,6 +4,7 @@ import java.util.List;
 import joropo.core.section.Section;
 import joropo.core.units.FieldError;
 import joropo.core.units.RefusedInput;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -26,6 +27,14 @@ public class SectionText {
 
     SectionText(JsonMapper json) {
         this.json = json.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
+    }
+
+    /** The same where no server runs. @param rules how JSON is taken in this house */
+    static SectionText atTheMachine(JsonMapperBuilderCustomizer rules) {
+        JsonMapper.Builder builder = JsonMapper.builder();
+        rules.customize(builder);
+        new SectionJson().sectionItems().customize(builder);
+        return new SectionText(builder.build());
     }
 
     public String write(Section section) {

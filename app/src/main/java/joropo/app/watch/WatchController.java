@@ -92,7 +92,7 @@ class WatchController {
         model.addAttribute("terms", values);
         model.addAttribute("errors", errors);
         model.addAttribute("kinds", LeakKind.values());
-        model.addAttribute("people", people.all());
+        model.addAttribute("people", people.ofHere());
         return "watch/new";
     }
 
@@ -243,7 +243,7 @@ class WatchController {
         model.addAttribute("terms", list.equals("terms") ? typed : TermsForm.of(w));
         model.addAttribute("sent", typed.getOrDefault("sent", UUID.randomUUID().toString()));
         model.addAttribute("advice", watches.advice(id));
-        model.addAttribute("people", people.all());
+        model.addAttribute("people", people.ofHere());
         model.addAttribute("lines", show.lines(watched.findings()));
         model.addAttribute("sign", show.verdict(watched.findings()));
         model.addAttribute("chart", chart(watched, LeakDrawing.WIDE));

@@ -25,7 +25,7 @@ public class WatchEntries {
     /** @param form terms by field, @throws RefusedInput naming each field that will not do */
     public long start(long positionId, String kind, String name, Map<String, String> form, Person me) {
         Map<String, String> errors = new LinkedHashMap<>();
-        WatchTerms terms = TermsForm.read(form, people.all(), errors);
+        WatchTerms terms = TermsForm.read(form, people.ofHere(), errors);
         refuse(errors);
         return watches.start(positionId, TermsForm.kind(kind), name, terms, me);
     }
@@ -33,7 +33,7 @@ public class WatchEntries {
     /** @param form terms by field, @throws RefusedInput naming each field that will not do */
     void change(long id, Map<String, String> form, Person me) {
         Map<String, String> errors = new LinkedHashMap<>();
-        WatchTerms terms = TermsForm.read(form, people.all(), errors);
+        WatchTerms terms = TermsForm.read(form, people.ofHere(), errors);
         refuse(errors);
         watches.changeTerms(id, terms, me);
     }

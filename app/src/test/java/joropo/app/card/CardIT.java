@@ -55,7 +55,13 @@ class CardIT {
         listen();
         Snapshot card = Workshop.bean(JobService.class).snapshot(number);
         byte[] pdf = Workshop.bean(CardService.class)
-                .pdf(card, Workshop.bean(JobService.class).signature(number), List.of(), List.of(), LengthUnit.MM);
+                .pdf(
+                        null,
+                        card,
+                        Workshop.bean(JobService.class).signature(number),
+                        List.of(),
+                        List.of(),
+                        LengthUnit.MM);
         assertThat(warnings).isEmpty();
         try (var document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");

@@ -9,9 +9,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.zip.ZipFile;
 import joropo.app.Workshop;
 import org.junit.jupiter.api.Test;
@@ -21,6 +23,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The formats that leave the house are described in the docs, and what leaves it is as described. */
 class FormatsIT {
+    private static final Set<OwnedRows.Meant> NAMING =
+            EnumSet.of(OwnedRows.Meant.PERSON, OwnedRows.Meant.LOT, OwnedRows.Meant.PART);
+
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Path DOCS = Path.of("../docs/formats");
 
@@ -143,13 +148,13 @@ class FormatsIT {
             var columns = columns(rows, of.table());
             for (OwnedRows.Column column : of.columns()) {
                 ObjectNode type = type(columns.get(column.column()));
-                String plain = column.names() == OwnedRows.Names.PART ? "integer" : "string";
+                String plain = column.meant() == OwnedRows.Meant.PART ? "integer" : "string";
                 add(
                         row,
                         column.field(),
-                        column.names() == OwnedRows.Names.ITSELF
-                                ? type
-                                : type.path("type").isArray() ? mayBe(plain) : named(plain));
+                        NAMING.contains(column.meant())
+                                ? type.path("type").isArray() ? mayBe(plain) : named(plain)
+                                : type);
             }
             add(out, of.name(), list(row));
         }

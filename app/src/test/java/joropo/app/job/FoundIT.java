@@ -16,6 +16,7 @@ import joropo.core.plan.Step;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The job uses what the fitter has seen: places, rings, bearings, shims, boots, single nuts. */
 class FoundIT {
@@ -36,6 +37,12 @@ class FoundIT {
         }
         lists.note(number, id, texts, LengthUnit.MM, person);
         return id;
+    }
+
+    /** Its number in the job, by which its fields are named. */
+    private static int inJob(long part) {
+        return Workshop.bean(JdbcTemplate.class)
+                .queryForObject("select number from strip_part where id = ?", Integer.class, part);
     }
 
     private void at(String number, String stage) {
@@ -247,7 +254,7 @@ class FoundIT {
         measured(number, "21.5");
         JobMaker.keep(number, Stage.DECIDE, SEAL);
         page = Workshop.page("marisol");
-        String b = "b" + bearing + "-";
+        String b = "b" + inJob(bearing) + "-";
         at(number, "strip");
         Filling.fill(page, b + "turningRing", "INNER", b + "loadTurns", "NO", b + "sealed", "NO");
         at(number, "measure");
@@ -263,7 +270,7 @@ class FoundIT {
         Filling.fill(page, b + "bearingDepth", "23.2");
         assertThat(page.locator("#rail .is-worst")).containsText("It is not home");
 
-        String h = "h" + boot + "-";
+        String h = "h" + inJob(boot) + "-";
         assertThat(page.locator("#rail")).containsText("can creep out through it, past a good lip");
         Filling.fill(
                 page, h + "bootClean", "YES", h + "bootClosed", "CLAMP", h + "bootClamp", "screw at 6, three turns");

@@ -101,6 +101,7 @@ class ShotsRun {
         JobService jobs = Workshop.bean(JobService.class);
         byte[] pdf = Workshop.bean(CardService.class)
                 .pdf(
+                        jobs.find(number),
                         jobs.snapshot(number),
                         jobs.signature(number),
                         jobs.addenda(number),

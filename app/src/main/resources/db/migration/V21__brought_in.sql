@@ -1,0 +1,52 @@
+-- What is brought in from another shop says from where: people by their name there, jobs by their number there, and when.
+alter table person add column shop text;
+alter table person add column shop_name text;
+create unique index person_of_shop on person (shop, shop_name) where shop is not null;
+alter table job add column brought_at text;
+-- What came off is known by its number in the job, which goes with the job into other shops; those of before keep theirs.
+alter table strip_part add column number integer;
+drop trigger held_person_once;
+drop trigger held_person_here;
+drop trigger held_person_same;
+drop trigger chained_person;
+drop trigger chained_person_whole;
+drop trigger chained_person_later;
+create trigger held_person_once before insert on person when exists (select 1 from person x where (x.id is new.id) or (x.name is new.name)) begin select raise(abort, 'what stands in person is never replaced'); end;
+create trigger held_person_here before delete on person begin select raise(abort, 'what stands in person is never deleted'); end;
+create trigger held_person_same before update on person when new.id is not old.id or new.name is not old.name or new.full_name is not old.full_name or new.created_at is not old.created_at or new.shop is not old.shop or new.shop_name is not old.shop_name or (old.withdrawn_why is not null) and (new.withdrawn_why is not old.withdrawn_why) begin select raise(abort, 'what stands in person stays as it is'); end;
+create trigger chained_person after insert on person begin insert into evidence (what, ref, said, edition) values ('person', cast(new.id as text), json_array(new.id, new.name, new.full_name, new.created_at, new.shop, new.shop_name), 2); end;
+create trigger chained_person_whole after insert on person when (new.withdrawn_why is not null) begin insert into evidence (what, ref, said, edition) values ('person, later', cast(new.id as text), json_array(new.withdrawn_why), 2); end;
+create trigger chained_person_later after update on person when (new.withdrawn_why is not old.withdrawn_why) begin insert into evidence (what, ref, said, edition) values ('person, later', cast(new.id as text), json_array(new.withdrawn_why), 2); end;
+drop trigger held_job_once;
+drop trigger held_job_here;
+drop trigger held_job_same;
+drop trigger chained_job;
+drop trigger chained_job_whole;
+drop trigger chained_job_later;
+create trigger held_job_once before insert on job when exists (select 1 from job x where (x.id is new.id) or (x.number is new.number)) begin select raise(abort, 'what stands in job is never replaced'); end;
+create trigger held_job_here before delete on job begin select raise(abort, 'what stands in job is never deleted'); end;
+create trigger held_job_same before update on job when new.id is not old.id or new.number is not old.number or new.position_id is not old.position_id or new.opened_by is not old.opened_by or new.opened_at is not old.opened_at or new.kind is not old.kind or new.shop is not old.shop or new.shop_number is not old.shop_number or new.brought_at is not old.brought_at or (old.state is not 'OPEN' or old.withdrawn_why is not null) and (new.state is not old.state or new.withdrawn_why is not old.withdrawn_why) begin select raise(abort, 'what stands in job stays as it is'); end;
+create trigger chained_job after insert on job begin insert into evidence (what, ref, said, edition) values ('job', cast(new.id as text), json_array(new.id, new.number, new.position_id, new.opened_by, new.opened_at, new.kind, new.shop, new.shop_number, new.brought_at), 2); end;
+create trigger chained_job_whole after insert on job when (new.state is not 'OPEN' or new.withdrawn_why is not null) begin insert into evidence (what, ref, said, edition) values ('job, later', cast(new.id as text), json_array(new.state, new.withdrawn_why), 2); end;
+create trigger chained_job_later after update on job when (new.state is not old.state or new.withdrawn_why is not old.withdrawn_why) begin insert into evidence (what, ref, said, edition) values ('job, later', cast(new.id as text), json_array(new.state, new.withdrawn_why), 2); end;
+drop trigger held_strip_part_once;
+drop trigger held_strip_part_here;
+drop trigger held_strip_part_same;
+drop trigger chained_strip_part;
+drop trigger chained_strip_part_whole;
+drop trigger chained_strip_part_later;
+update strip_part set number = id;
+create unique index strip_part_by_number on strip_part (job_id, number);
+create trigger held_strip_part_once before insert on strip_part when exists (select 1 from strip_part x where (x.id is new.id)) begin select raise(abort, 'what stands in strip_part is never replaced'); end;
+create trigger held_strip_part_here before delete on strip_part begin select raise(abort, 'what stands in strip_part is never deleted'); end;
+create trigger held_strip_part_same before update on strip_part when new.id is not old.id or new.job_id is not old.job_id or new.kind is not old.kind or new.name is not old.name or new.came_with is not old.came_with or new.person_id is not old.person_id or new.removed_at is not old.removed_at or new.number is not old.number or (old.struck_why is not null) and (new.struck_why is not old.struck_why) begin select raise(abort, 'what stands in strip_part stays as it is'); end;
+create trigger chained_strip_part after insert on strip_part begin insert into evidence (what, ref, said, edition) values ('strip_part', cast(new.id as text), json_array(new.id, new.job_id, new.kind, new.name, new.came_with, new.person_id, new.removed_at, new.number), 2); end;
+create trigger chained_strip_part_whole after insert on strip_part when (new.struck_why is not null) begin insert into evidence (what, ref, said, edition) values ('strip_part, later', cast(new.id as text), json_array(new.struck_why), 2); end;
+create trigger chained_strip_part_later after update on strip_part when (new.struck_why is not old.struck_why) begin insert into evidence (what, ref, said, edition) values ('strip_part, later', cast(new.id as text), json_array(new.struck_why), 2); end;
+-- Causes are found by their words, whether they were signed here or brought in.
+delete from found where rowid in (select id from found_row where kind = 'CAUSE');
+create trigger cause_found after insert on position_cause begin
+  insert into found_row (kind, ref) values ('CAUSE', new.job_id || ' ' || new.cause) on conflict do nothing;
+  insert or replace into found (rowid, kind, place, words) select f.id, 'CAUSE', j.number, 'cause ' || cause_words(new.cause) || ' ' || m.name || ' ' || p.name from found_row f, job j join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id where f.kind = 'CAUSE' and f.ref = new.job_id || ' ' || new.cause and j.id = new.job_id;
+end;
+insert into found (rowid, kind, place, words) select f.id, 'CAUSE', j.number, 'cause ' || cause_words(c.cause) || ' ' || m.name || ' ' || p.name from position_cause c join found_row f on f.kind = 'CAUSE' and f.ref = c.job_id || ' ' || c.cause join job j on j.id = c.job_id join seal_position p on p.id = j.position_id join machine m on m.id = p.machine_id;
