@@ -20,7 +20,8 @@ public final class Keyboard {
             }
             page.keyboard().press("Tab");
         }
-        throw new AssertionError("Tab never reaches " + selector + " on " + page.url());
+        throw new AssertionError("Tab never reaches " + selector + " on " + page.url() + ", which says:\n"
+                + page.locator("main").innerText());
     }
 
     public boolean has(String selector) {

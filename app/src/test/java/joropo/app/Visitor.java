@@ -1,5 +1,6 @@
 package joropo.app;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -117,6 +118,31 @@ public final class Visitor {
                 HttpRequest.newBuilder(URI.create(address + path))
                         .header("Content-Type", "application/json")
                         .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** A form with a file in it. */
+    public HttpResponse<String> file(String path, String name, byte[] bytes, String... nameAndText)
+            throws IOException, InterruptedException {
+        String edge = "edge-of-a-part";
+        var body = new ByteArrayOutputStream();
+        List<String> texts = new ArrayList<>(List.of("_csrf", token));
+        texts.addAll(List.of(nameAndText));
+        for (int i = 0; i < texts.size(); i += 2) {
+            body.write(("--" + edge + "\r\nContent-Disposition: form-data; name=\"" + texts.get(i) + "\"\r\n\r\n"
+                            + texts.get(i + 1) + "\r\n")
+                    .getBytes(StandardCharsets.UTF_8));
+        }
+        body.write(("--" + edge + "\r\nContent-Disposition: form-data; name=\"" + name
+                        + "\"; filename=\"file\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
+        body.write(bytes);
+        body.write(("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return client.send(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header("Content-Type", "multipart/form-data; boundary=" + edge)
+                        .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()))
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
     }

@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import joropo.app.drawing.Paper;
 import joropo.app.family.Card;
+import joropo.app.family.CommonFields;
 import joropo.app.family.ItemSet;
 import joropo.app.family.Panel;
 import joropo.app.family.Stage;
@@ -278,7 +279,7 @@ public record JobPage(
         }
 
         public boolean isGauge() {
-            return isChoice() && name().endsWith("Gauge");
+            return isChoice() && CommonFields.isGauge(name());
         }
 
         /** Whether something is still to be entered where it is empty: its hint does not say what that means. */

@@ -234,17 +234,18 @@ class JobPages {
         boolean tooEarly = stage == Stage.STRIP && !work.madeSafe();
         List<String> idle = work.idle();
         List<Panel> panels = shows.panels(stage);
-        Map<String, String> doubts = work.doubts();
         List<Panel> causes = shows.isLiving() ? CausesPanel.of(stage, work) : List.of();
-        Set<String> open = work.findings().stream()
-                .filter(f -> f.stage() == stage && f.status().compareTo(Status.CAUTION) < 0)
-                .map(work::fieldOf)
-                .collect(Collectors.toSet());
+        Set<String> open = !shows.isLiving()
+                ? Set.of()
+                : work.findings().stream()
+                        .filter(f -> f.stage() == stage && f.status().compareTo(Status.CAUTION) < 0)
+                        .map(work::fieldOf)
+                        .collect(Collectors.toSet());
         List<CardView> out = new ArrayList<>();
         for (Card card : work.cards().of(stage)) {
             int item = work.itemOf(card).map(JobItem::number).orElse(0);
             List<FieldView> fields = card.fields().stream()
-                    .map(f -> field(f, work, doubts, shown))
+                    .map(f -> field(f, work, shown, shows.saidOf(card, f)))
                     .toList();
             boolean empty = fields.stream().allMatch(f -> f.text().isBlank() && f.error() == null);
             boolean closed = empty && !asks.contains(card.id()) && (card.folded() || idle.contains(card.id()))
@@ -271,7 +272,8 @@ class JobPages {
                         && !open.contains(f.name()));
     }
 
-    private static FieldView field(Field<?> field, JobWork work, Map<String, String> doubts, Shown shown) {
+    /** @param said of a job that was signed, what its record says; of a living one what follows today */
+    private static FieldView field(Field<?> field, JobWork work, Shown shown, Shows.Said said) {
         Typed typed = shown.texts().getOrDefault(field.name(), Typed.NOTHING);
         Object read = work.read().get(field);
         boolean inUnit = field.kind().isLength() || field.kind() == Field.Kind.SEAL_SIZE;
@@ -279,11 +281,13 @@ class JobPages {
         return new FieldView(
                 field,
                 inUnit ? typed.onSheet(shown.unit()) : typed.text(),
-                field.offered(work.read().shop(), typed.text()),
-                shown.errors().getOrDefault(field.name(), work.errors().get(field.name())),
+                said.words().isEmpty()
+                        ? field.offered(work.read().shop(), typed.text())
+                        : List.of(new Field.Choice(typed.text(), said.words())),
+                shown.errors().getOrDefault(field.name(), said.error()),
                 mm != null ? inUnit(mm, shown.unit()) : other(field, read),
                 mm != null ? inUnit(mm, shown.unit() == LengthUnit.MM ? LengthUnit.INCH : LengthUnit.MM) : "",
-                doubts.get(field.name()),
+                said.doubt(),
                 typed.struck());
     }
 

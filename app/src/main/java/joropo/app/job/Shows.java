@@ -3,13 +3,16 @@ package joropo.app.job;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import joropo.app.drawing.Paper;
+import joropo.app.family.Card;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Panel;
 import joropo.app.family.Picture;
 import joropo.app.family.Stage;
 import joropo.app.job.JobPage.StepView;
+import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.core.plan.Step;
 import joropo.core.verdict.Finding;
@@ -38,14 +41,25 @@ sealed interface Shows {
 
     List<Panel> panels(Stage stage);
 
+    /**
+     * What is said of a field. @param words of the choice that was signed, empty: those of today, @param error, @param
+     * doubt absent: none
+     */
+    record Said(
+            String words, @Nullable String error, @Nullable String doubt) {}
+
+    Said saidOf(Card card, Field<?> field);
+
     /** As it follows from the sheets today. */
     final class Living implements Shows {
         private final JobWork work;
         private final Numbers numbers;
+        private final Map<String, String> doubts;
 
         Living(JobState state, JobWork work) {
             this.work = work;
             numbers = Numbers.of(state.job().numbered()).with(work.findings());
+            doubts = work.doubts();
         }
 
         @Override
@@ -86,6 +100,11 @@ sealed interface Shows {
         @Override
         public List<Panel> panels(Stage stage) {
             return work.panels(stage);
+        }
+
+        @Override
+        public Said saidOf(Card card, Field<?> field) {
+            return new Said("", work.errors().get(field.name()), doubts.get(field.name()));
         }
     }
 
@@ -163,6 +182,29 @@ sealed interface Shows {
         @Override
         public List<Panel> panels(Stage stage) {
             return List.of();
+        }
+
+        /** A gauge or material of the works goes on being called as it was. */
+        @Override
+        public Said saidOf(Card card, Field<?> field) {
+            String words = field.kind() != Field.Kind.CHOICE
+                    ? ""
+                    : signed.sheets().stream()
+                            .flatMap(s -> s.lines().stream())
+                            .filter(l -> l.label().equals(field.label()) && isOn(l, card, field))
+                            .map(Snapshot.Line::text)
+                            .findFirst()
+                            .orElse("");
+            return new Said(words, null, null);
+        }
+
+        /** Cards of one of several bear its name before theirs. */
+        private boolean isOn(Snapshot.Line line, Card card, Field<?> field) {
+            return line.card().equals(card.title())
+                    || state.job().items().stream()
+                            .filter(i -> i.number() == 1 || field.name().startsWith(i.prefix()))
+                            .anyMatch(i ->
+                                    line.card().equals(i.calledAmong(state.job().items()) + ": " + card.title()));
         }
 
         /** Of taking apart at that stage, else of the plan; an older record did not part them. */

@@ -75,6 +75,22 @@ document.addEventListener("click", (event) => {
   event.stopImmediatePropagation();
 }, true);
 
+// a button that is made anew while the finger is on it is pressed all the same
+{
+  let pressed = null;
+  const actOf = (el) => el && el.closest("button, a[href], summary");
+  const sameAct = (a, b) => a.tagName === b.tagName && a.name === b.name && a.value === b.value && a.href === b.href && whatIs(a) === whatIs(b) && (a.form ? a.form.action : "") === (b.form ? b.form.action : "");
+  document.addEventListener("pointerdown", (event) => {
+    const act = actOf(event.target);
+    pressed = event.isPrimary ? act : null;
+  }, true);
+  document.addEventListener("pointerup", (event) => {
+    const was = pressed, now = was && !was.isConnected && actOf(document.elementFromPoint(event.clientX, event.clientY));
+    pressed = null;
+    if (now && sameAct(was, now)) now.click();
+  }, true);
+}
+
 // a place of the clock leads to its reading
 document.addEventListener("click", (event) => {
   const at = event.target.closest("[data-clock]");

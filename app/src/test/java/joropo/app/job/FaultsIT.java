@@ -300,6 +300,24 @@ class FaultsIT {
         }
     }
 
+    /** What comes back from the server replaces the button between press and release. */
+    @Test
+    void aButtonThatIsMadeAnewUnderTheFingerIsPressed() {
+        Page page = at("marisol", "/jobs/" + JobMaker.open() + "/intake");
+        var no = page.locator(".ask-next button:has-text('No')").first();
+        no.scrollIntoViewIfNeeded();
+        var box = no.boundingBox();
+        String first = page.locator(".ask-next b").textContent();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        no.evaluate("b => b.replaceWith(b.cloneNode(true))");
+        page.mouse().up();
+        assertThat(page.locator(".ask-next b")).not().hasText(first);
+        assertThat(page.locator("select[id^=sign]:has(option[value=ABSENT]:checked)"))
+                .hasCount(1);
+        Workshop.close(page);
+    }
+
     @Test
     void aSecondTapOnAPlaceThatHasSlidIsNotTaken() {
         Page page = at("marisol", "/jobs/" + JobMaker.open() + "/intake");

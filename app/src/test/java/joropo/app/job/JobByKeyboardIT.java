@@ -89,7 +89,9 @@ class JobByKeyboardIT {
                 .field("gaugeCircle", "54");
         assertThat(page.locator("#figures-square")).containsText("2.50");
         for (int step = 1; step <= 14; step++) {
-            keys.to("button.done[aria-label='Done: step " + step + "']").press("Enter");
+            String done = "button.done[aria-label='Done: step " + step + "']";
+            page.locator(done).waitFor(); // what was typed last has come back
+            keys.to(done).press("Enter");
             assertThat(page.locator("#steps summary").first()).containsText(step + " of 17 steps done");
         }
         keep(keys, "set");

@@ -63,12 +63,16 @@ final class JobMaker {
 
     /** An open job that only wants its signature; the seal's open side faces as said. */
     static String readyToSign(String mainLip) {
+        return readyToSign(mainLip, "OUTSIDE_MICROMETER");
+    }
+
+    static String readyToSign(String mainLip, String shaftGauge) {
         String number = madeSafe();
         keep(
                 number,
                 Stage.MEASURE,
                 "shaftGauge",
-                "OUTSIDE_MICROMETER",
+                shaftGauge,
                 "shaftA1",
                 "44.96",
                 "shaftA2",

@@ -22,7 +22,7 @@ class LinksIT {
         return jobs.ofNumbers(Workshop.bean(org.springframework.jdbc.core.JdbcTemplate.class)
                 .queryForList("select number from job where number < '27' order by id", String.class)
                 .stream()
-                .limit(60)
+                .limit(41)
                 .toList());
     }
 

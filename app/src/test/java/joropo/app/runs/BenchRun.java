@@ -191,7 +191,8 @@ class BenchRun {
                 timings,
                 after,
                 KeystrokeCost.measure(),
-                CrowdCost.measure(RUN.resolve("joropo.jar"), java));
+                CrowdCost.measure(RUN.resolve("joropo.jar"), java),
+                ImportCost.measure(RUN.resolve("joropo.jar"), java));
     }
 
     private static List<Timing> latencies(Server server) throws Exception {
@@ -366,7 +367,8 @@ class BenchRun {
             List<Timing> timings,
             double after,
             List<KeystrokeCost.Stage> costs,
-            CrowdCost.Result crowd)
+            CrowdCost.Result crowd,
+            ImportCost.Result brought)
             throws IOException {
         Arrays.sort(starts);
         Arrays.sort(memory);
@@ -533,6 +535,7 @@ class BenchRun {
                 crowd.works().stream()
                         .map(w -> String.format(Locale.ROOT, "%s %.0f s", w.what(), w.seconds()))
                         .collect(Collectors.joining(", "))));
+        out.append(brought.line());
         out.append(EntryCost.measured());
         Files.writeString(HOME.resolve("docs/performance.md"), out);
     }

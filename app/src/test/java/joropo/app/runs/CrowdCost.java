@@ -104,7 +104,7 @@ final class CrowdCost {
         return works;
     }
 
-    private static Work work(Path jar, Path data, String... command) throws Exception {
+    static Work work(Path jar, Path data, String... command) throws Exception {
         List<String> line = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:+UseSerialGC",

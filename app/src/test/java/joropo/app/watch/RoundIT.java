@@ -113,6 +113,50 @@ class RoundIT {
         Workshop.close(page);
     }
 
+    /** Two people, one phone: nothing is lost when a session ends, and nothing goes under another's name. */
+    @Test
+    void aSessionThatEndsOnTheWayLosesNoReadingAndLendsNoName() {
+        List<Long> watches = eight("east walk");
+        String round = Workshop.address() + "/round?area=east+walk";
+        Page page = Workshop.own("marisol");
+        Workshop.expect(page, ".*(401|Failed to fetch|ERR_).*");
+        page.navigate(round);
+        type(page, watches.get(0), "10");
+        assertThat(stop(page, watches.get(0))).containsText("Marisol");
+
+        page.context().clearCookies();
+        type(page, watches.get(1), "11");
+        assertThat(stop(page, watches.get(1))).containsText("11 mL, kept here, not sent yet");
+        assertThat(page.locator("#away")).containsText("until marisol signs in again");
+        assertThat(counted(watches)).isEqualTo(1);
+
+        Workshop.signIn(page, Workshop.address(), "tobias");
+        page.navigate(round);
+        assertThat(page.locator("#others")).containsText("Readings of marisol wait in this phone");
+        type(page, watches.get(2), "12");
+        assertThat(stop(page, watches.get(2))).containsText("Tobías");
+        assertThat(counted(watches)).as("hers is not sent as his").isEqualTo(2);
+
+        page.context().clearCookies();
+        Workshop.signIn(page, Workshop.address(), "marisol");
+        page.navigate(round);
+        assertThat(stop(page, watches.get(1))).containsText("Marisol");
+        // her session ends and begins anew in another window: this page still holds the mark of the old one
+        page.context().clearCookies();
+        Page window = page.context().newPage();
+        Workshop.signIn(window, Workshop.address(), "marisol");
+        window.close();
+        type(page, watches.get(3), "13");
+        assertThat(stop(page, watches.get(3))).containsText("Marisol");
+        assertThat(counted(watches)).isEqualTo(4);
+        assertThat(jdbc.queryForList(
+                        "select p.name || ' ' || e.figure from leak_entry e join person p on p.id = e.person_id join"
+                                + " leak_terms t on t.watch_id = e.watch_id where t.area = 'east walk' order by e.id",
+                        String.class))
+                .containsExactly("marisol 10.0", "tobias 12.0", "marisol 11.0", "marisol 13.0");
+        Workshop.close(page);
+    }
+
     @Test
     void aRoundWorksWithoutScript() throws Exception {
         List<Long> watches = eight("west walk");

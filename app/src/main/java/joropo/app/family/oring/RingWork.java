@@ -14,6 +14,7 @@ import joropo.app.drawing.JointDrawingRingBuilder;
 import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
 import joropo.app.drawing.TemperatureChart;
+import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Panel;
@@ -249,7 +250,7 @@ final class RingWork implements Work {
         return isReady() ? ringPlan().steps() : List.of();
     }
 
-    /** What a hold of the cylinder tells, of those of its two sides that have a ring. */
+    /** What a hold of the cylinder tells, of those of its two sides that have a ring; else what the first run shows. */
     @Override
     public List<Field<?>> names(Step step) {
         List<Field<?>> out = new ArrayList<>();
@@ -260,6 +261,9 @@ final class RingWork implements Work {
             if (runs(CounterfaceInput.Part.BORE)) {
                 out.add(RingFields.DRIFT);
                 out.add(RingFields.DRIFT_MINUTES);
+            }
+            if (out.isEmpty()) {
+                out.add(CommonFields.FIRST_RUN);
             }
         }
         return out;

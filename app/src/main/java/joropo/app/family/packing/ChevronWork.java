@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import joropo.app.drawing.ChevronDrawing;
 import joropo.app.drawing.Paper;
+import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Picture;
@@ -110,6 +111,7 @@ final class ChevronWork implements Work {
             case "parts" -> List.of(ChevronFamily.RINGS);
             case "clean" -> List.of(ChevronFamily.RIM);
             case "gland" -> List.of(ChevronFamily.TAKE_UP);
+            case "prove" -> List.of(CommonFields.FIRST_RUN);
             default -> List.of();
         };
     }
