@@ -79,15 +79,16 @@ document.addEventListener("click", (event) => {
 {
   let pressed = null;
   const actOf = (el) => el && el.closest("button, a[href], summary");
-  const sameAct = (a, b) => a.tagName === b.tagName && a.name === b.name && a.value === b.value && a.href === b.href && whatIs(a) === whatIs(b) && (a.form ? a.form.action : "") === (b.form ? b.form.action : "");
+  // what it does; taken while it stands on the page, since what is gone from it has no form
+  const doing = (act) => [act.tagName, act.name, act.value, act.href, act.form ? act.form.action : "", act.formAction, whatIs(act)].join("|");
   document.addEventListener("pointerdown", (event) => {
     const act = actOf(event.target);
-    pressed = event.isPrimary ? act : null;
+    pressed = act && event.isPrimary ? { act, doing: doing(act) } : null;
   }, true);
   document.addEventListener("pointerup", (event) => {
-    const was = pressed, now = was && !was.isConnected && actOf(document.elementFromPoint(event.clientX, event.clientY));
+    const was = pressed, now = was && !was.act.isConnected && actOf(document.elementFromPoint(event.clientX, event.clientY));
     pressed = null;
-    if (now && sameAct(was, now)) now.click();
+    if (now && doing(now) === was.doing) now.click();
   }, true);
 }
 

@@ -310,7 +310,7 @@ class FaultsIT {
         String first = page.locator(".ask-next b").textContent();
         page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
         page.mouse().down();
-        no.evaluate("b => b.replaceWith(b.cloneNode(true))");
+        no.evaluate("b => { const anew = b.cloneNode(true); b.replaceWith(anew); htmx.process(anew); }");
         page.mouse().up();
         assertThat(page.locator(".ask-next b")).not().hasText(first);
         assertThat(page.locator("select[id^=sign]:has(option[value=ABSENT]:checked)"))
