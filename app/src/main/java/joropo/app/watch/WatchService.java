@@ -25,6 +25,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Leak watches: begun, read, judged at each entry, answered, ended. */
 @Service
@@ -44,9 +45,16 @@ public class WatchService {
     private final WatchMapper watches;
     private final RegisterService register;
     private final PeopleService people;
+    private final TransactionTemplate writing;
     private final Clock clock;
 
-    WatchService(WatchMapper watches, RegisterService register, PeopleService people, Clock clock) {
+    WatchService(
+            WatchMapper watches,
+            RegisterService register,
+            PeopleService people,
+            TransactionTemplate writing,
+            Clock clock) {
+        this.writing = writing;
         this.watches = watches;
         this.register = register;
         this.people = people;
@@ -320,11 +328,10 @@ public class WatchService {
         }
     }
 
-    /** States that are not there, as after records came in. */
+    /** States that are not there, as after records came in; others write between one and the next. */
     @EventListener(ApplicationReadyEvent.class)
-    @Transactional
     public void keepStates() {
-        watches.withoutState().forEach(this::keepState);
+        watches.withoutState().forEach(id -> writing.executeWithoutResult(t -> keepState(id)));
     }
 
     private void keepState(long id) {
