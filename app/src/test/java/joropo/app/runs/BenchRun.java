@@ -540,8 +540,8 @@ class BenchRun {
         out.append(brought.line());
         out.append(EntryCost.measured());
         Path docs = HOME.resolve("docs/performance.md");
-        String before = Files.readString(docs);
-        out.append(System.lineSeparator()).append(before.substring(before.indexOf(SOAKS)));
+        String was = Files.readString(docs);
+        out.append(System.lineSeparator()).append(was.substring(was.indexOf(SOAKS)));
         Files.writeString(docs, out);
     }
 }
