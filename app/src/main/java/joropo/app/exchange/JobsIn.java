@@ -16,7 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Brings in jobs with all that belongs to them, and sections. */
 final class JobsIn {
-    private static final String NUMBER = "\\d{2}-\\d{4,6}";
+    private static final String NUMBER = "\\d{2}-\\d{4,9}";
     private static final Set<String> STATES = Set.of("OPEN", "SIGNED", "WITHDRAWN");
     /** Fields that older files name after numbers of the database that they were taken from. */
     private static final String NAMED_ELSEWHERE = "[bh]\\d+-.*";

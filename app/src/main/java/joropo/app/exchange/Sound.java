@@ -212,7 +212,7 @@ final class Sound {
                                 s.signer(),
                                 s.signedAt())
                         .allMatch(Objects::nonNull)
-                && (s.places().isEmpty() || s.places().size() == s.findings().size())
+                && (s.places().isEmpty() || s.places().size() >= s.findings().size())
                 && s.findings().stream().allMatch(f -> f != null && f.status() != null && f.id() != null)
                 && s.steps().stream().allMatch(x -> x != null && x.act() != null)
                 && s.sheets().stream().allMatch(x -> x != null && x.title() != null && x.lines() != null)

@@ -13,7 +13,7 @@ import joropo.app.Workshop;
 
 /** What somebody who types waits for while another shop is brought in. */
 final class ImportCost {
-    private static final int JOBS = 2_000;
+    private static final int JOBS = 500;
     private static final int WARM_UP = 200;
     private static final Duration LONGEST = Duration.ofMinutes(5);
 
