@@ -73,11 +73,7 @@ public final class Backup {
         Path work = Files.createTempDirectory(target.getParent(), ".backup");
         try {
             Path database = work.resolve(DATABASE);
-            try (Connection from = reading(data.resolve(DATABASE));
-                    Statement sql = from.createStatement()) {
-                mustBeSound(from);
-                sql.execute("vacuum into '" + database.toString().replace("'", "''") + "'");
-            }
+            copy(data.resolve(DATABASE), database);
             Path zip = work.resolve("zip");
             Taken taken = pack(data.resolve("files"), database, zip, now, tell);
             OwnerOnly.file(zip);
@@ -86,6 +82,15 @@ public final class Backup {
             return new Taken(target, taken.files(), taken.head());
         } finally {
             FileSystemUtils.deleteRecursively(work);
+        }
+    }
+
+    /** The records as they stand at one moment, beside a running server. @throws NotDone when they are damaged */
+    static void copy(Path database, Path to) throws IOException, SQLException {
+        try (Connection from = reading(database);
+                Statement sql = from.createStatement()) {
+            mustBeSound(from);
+            sql.execute("vacuum into '" + to.toString().replace("'", "''") + "'");
         }
     }
 

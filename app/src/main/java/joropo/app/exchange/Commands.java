@@ -22,6 +22,8 @@ import joropo.app.database.NotDone;
 import joropo.app.database.OwnerOnly;
 import joropo.app.database.Upgrade;
 import joropo.core.units.RefusedInput;
+import org.springframework.boot.logging.LogLevel;
+import org.springframework.boot.logging.LoggingSystem;
 
 /** What is done with the records at the machine itself, without a server: {@code ./joropo verify} and its like. */
 public final class Commands {
@@ -38,6 +40,7 @@ public final class Commands {
 
     /** Works on the folder that {@code JOROPO_DATA} names. @return the exit code: 0 when all is well */
     public static int run(String[] args, PrintStream out) {
+        LoggingSystem.get(Commands.class.getClassLoader()).setLogLevel(LoggingSystem.ROOT_LOGGER_NAME, LogLevel.WARN);
         String told = System.getenv("JOROPO_DATA");
         return run(Path.of(told == null || told.isBlank() ? "data" : told), args, out);
     }

@@ -181,7 +181,7 @@ final class JobsIn {
 
     /** A number that is free here; a job of another shop shows which one. */
     private String free(String shop, String number) throws SQLException {
-        String wanted = Names.apart(number, shop, true);
+        String wanted = Names.jobOf(shop, number);
         String out = wanted;
         for (int n = 2; in.rows().one("select 1 from job where number = ?", out) != null; n++) {
             out = wanted + "-" + n;

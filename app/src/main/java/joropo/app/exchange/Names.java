@@ -46,9 +46,14 @@ record Names(String shop, Map<Long, String> people, Map<Long, String> lots) {
         return marked.substring(0, marked.length() - marked("", shop).length());
     }
 
-    /** A name to sign in with, and a job's number, as they are told apart from those of this shop. */
-    static String apart(String name, String shop, boolean before) {
-        return before ? shop.substring(0, SHORT) + "-" + name : name + "-" + shop.substring(0, SHORT);
+    /** The number of a job of another shop, told apart from those of this one. */
+    static String jobOf(String shop, String number) {
+        return shop.substring(0, SHORT) + "-" + number;
+    }
+
+    /** What somebody of another shop is called, told apart from who signs in here. */
+    static String personOf(String shop, String name) {
+        return name + "-" + shop.substring(0, SHORT);
     }
 
     /** Somebody as a file names them. @param shop whose person it is */

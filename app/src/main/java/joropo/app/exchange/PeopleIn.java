@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.access.PeopleService;
 import joropo.app.database.NotDone;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -46,7 +47,7 @@ final class PeopleIn {
                 .person(key, there, in.rows().one("select 1 from person where id = ? and shop is null", there) != null);
     }
 
-    private Long there(Names.Somebody somebody, String fullName) throws SQLException, NotDone {
+    private @Nullable Long there(Names.Somebody somebody, String fullName) throws SQLException, NotDone {
         if (somebody.shop().equals(in.own())) {
             Long own = in.rows()
                     .id(
@@ -88,7 +89,7 @@ final class PeopleIn {
     }
 
     private String free(Names.Somebody somebody) throws SQLException {
-        String wanted = Names.apart(somebody.name(), somebody.shop(), false);
+        String wanted = Names.personOf(somebody.shop(), somebody.name());
         String out = wanted;
         for (int n = 2; in.rows().one("select 1 from person where name = ?", out) != null; n++) {
             out = wanted + "-" + n;

@@ -115,7 +115,7 @@ final class RegisterIn {
         var id = new long[1];
         in.writing(() -> id[0] = itself(watch));
         for (OwnedRows of : OwnedRows.ofWatch()) {
-            for (List<JsonNode> some : Parts.of(watch.path(of.name()), AT_ONCE)) {
+            for (List<JsonNode> some : Pieces.of(watch.path(of.name()), AT_ONCE)) {
                 in.writing(() -> {
                     for (JsonNode line : some) {
                         row(of, id[0], line);

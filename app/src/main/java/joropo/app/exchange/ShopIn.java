@@ -5,9 +5,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.sql.Connection;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -94,10 +92,7 @@ final class ShopIn {
         Path copy = Files.createTempDirectory(data, ".try");
         try {
             Path database = copy.resolve("joropo.db");
-            try (Connection from = Backup.reading(data.resolve("joropo.db"));
-                    Statement sql = from.createStatement()) {
-                sql.execute("vacuum into '" + database.toString().replace("'", "''") + "'");
-            }
+            Backup.copy(data.resolve("joropo.db"), database);
             return read(file, () -> Backup.writing(database), copy.resolve("files"), now, tell);
         } finally {
             FileSystemUtils.deleteRecursively(copy);

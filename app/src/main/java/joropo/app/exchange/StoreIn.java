@@ -23,7 +23,7 @@ final class StoreIn {
     }
 
     void lots(JsonNode store) throws IOException, SQLException {
-        for (List<JsonNode> some : Parts.of(store, AT_ONCE)) {
+        for (List<JsonNode> some : Pieces.of(store, AT_ONCE)) {
             in.writing(() -> {
                 for (JsonNode lot : some) {
                     in.each("lot " + lot.path("batch").asString(""), () -> lot(lot));
@@ -75,7 +75,7 @@ final class StoreIn {
 
     /** Once the jobs are here that they belong to. */
     void movements(JsonNode store) throws IOException, SQLException {
-        for (List<JsonNode> some : Parts.of(store, AT_ONCE)) {
+        for (List<JsonNode> some : Pieces.of(store, AT_ONCE)) {
             in.writing(() -> {
                 for (JsonNode lot : some) {
                     Long id = in.references().lotOfFile(lot.path("key").asString(""));

@@ -1,6 +1,7 @@
 package joropo.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -17,6 +18,7 @@ import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -259,5 +261,30 @@ class HonestJobIT {
                         f.finding().id().equals("S2-fitted") || f.finding().id().equals("S9-fitted"))
                 .hasSize(2)
                 .allSatisfy(f -> assertThat(f.status()).as(f.finding().id()).isEqualTo(Status.PASS));
+    }
+
+    /** A second part of a kind has a line of its own; the very same is not taken twice. */
+    @Test
+    void fourRingsAreFourLines() {
+        String number = JobMaker.madeSafe();
+        var lists = Workshop.bean(JobListsService.class);
+        for (String size : List.of("20x3", "25x3", "30x3", "35x3")) {
+            lists.list(
+                    number,
+                    Stage.INTAKE,
+                    Map.of("kind", "O_RING", "size", size, "count", "1"),
+                    JobMaker.person("marisol"));
+        }
+        assertThat(JobParts.of(state(number), work(number)))
+                .filteredOn(l -> l.part().kind() == PartKind.O_RING)
+                .extracting(l -> l.part().size())
+                .containsExactlyInAnyOrder("20.00x3.00", "25.00x3.00", "30.00x3.00", "35.00x3.00");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.list(
+                        number,
+                        Stage.INTAKE,
+                        Map.of("kind", "O_RING", "size", "20x3", "count", "1"),
+                        JobMaker.person("marisol")))
+                .withMessageContaining("stands on the list already");
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.microsoft.playwright.Page;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import joropo.app.Entries;
@@ -160,6 +161,40 @@ class StoreIT {
                 .filteredOn(l -> l.lot().batch().startsWith("THREE-"))
                 .hasSize(3);
         Workshop.close(page);
+    }
+
+    /** What was written wrong is written anew; the lot before is put away with why, and what lies there goes over. */
+    @Test
+    void aLotIsCorrectedByANewOne() {
+        var person = Workshop.bean(PeopleService.class).find("jacinta").orElseThrow();
+        Map<String, String> texts = new LinkedHashMap<>(Map.of(
+                "kind",
+                "O_RING",
+                "size",
+                "20x3",
+                "material",
+                "NBR",
+                "cured",
+                "1Q2026",
+                "batch",
+                "WRONG-1",
+                "count",
+                "5",
+                "place",
+                "T9"));
+        long was = STORE.receive(texts, LengthUnit.MM, person);
+        texts.put("material", "FKM");
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> STORE.correct(was, texts, LengthUnit.MM, person))
+                .withMessageContaining("needs what was wrong");
+        texts.put("why", "read from the wrong tin");
+        long now = STORE.correct(was, texts, LengthUnit.MM, person);
+        assertThat(STORE.lot(was).lot())
+                .extracting(Lot::withdrawnWhy, Lot::onHand)
+                .containsExactly("corrected: read from the wrong tin", 0);
+        assertThat(STORE.lot(now).lot())
+                .extracting(Lot::material, Lot::onHand, Lot::withdrawnWhy)
+                .containsExactly("FKM", 5, null);
     }
 
     @Test

@@ -5,8 +5,8 @@ import java.util.List;
 import tools.jackson.databind.JsonNode;
 
 /** A long list in pieces, for what is done in steps. */
-final class Parts {
-    private Parts() {}
+final class Pieces {
+    private Pieces() {}
 
     /** @param most that a piece holds */
     static List<List<JsonNode>> of(JsonNode list, int most) {
