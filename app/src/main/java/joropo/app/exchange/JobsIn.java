@@ -198,7 +198,8 @@ final class JobsIn {
                         mapSection(sheet);
                         if (in.rows()
                                         .one(
-                                                "select 1 from section_sheet where job_id is null and made_by = ? and made_at"
+                                                "select 1 from section_sheet where job_id is null and "
+                                                        + "made_by = ? and made_at"
                                                         + " = ?",
                                                 in.person(sheet, "person"),
                                                 Incoming.text(sheet, "madeAt"))

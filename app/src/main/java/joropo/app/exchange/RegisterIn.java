@@ -74,7 +74,8 @@ final class RegisterIn {
         for (JsonNode limit : position.path("limits")) {
             if (in.rows()
                             .one(
-                                    "select 1 from position_limit where position_id = ? and what = ? and written_at = ?",
+                                    "select 1 from position_limit where position_id = ? and what = ? "
+                                            + "and written_at = ?",
                                     id,
                                     Incoming.value(limit, "what"),
                                     Incoming.value(limit, "writtenAt"))

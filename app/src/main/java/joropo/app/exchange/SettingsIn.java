@@ -28,7 +28,8 @@ final class SettingsIn {
                 }
                 in.rows()
                         .run(
-                                "insert into works_setting (name, value) values (?, ?) on conflict (name) do update set value ="
+                                "insert into works_setting (name, value) values (?, ?) on conflict "
+                                        + "(name) do update set value ="
                                         + " excluded.value",
                                 Incoming.text(s, "name"),
                                 Incoming.text(s, "value"));
@@ -118,7 +119,8 @@ final class SettingsIn {
                 Long position = driver.path("position").isNull() ? null : in.position(driver);
                 if (in.rows()
                                 .one(
-                                        "select 1 from own_driver where outside_mm = ? and note = ? and position_id is ?",
+                                        "select 1 from own_driver where outside_mm = ? and note = ? and "
+                                                + "position_id is ?",
                                         Incoming.value(driver, "outsideMm"),
                                         Incoming.value(driver, "note"),
                                         position)

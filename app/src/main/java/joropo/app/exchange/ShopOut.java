@@ -104,7 +104,8 @@ final class ShopOut {
     private static final String JOBS =
             "select j.*, m.name as machine, m.place, p.name as position, " + PERSON + " as opener,"
                     + " coalesce(j.shop, (select value from works_setting where name = 'shop')) as of_shop,"
-                    + " coalesce(j.shop_number, j.number) as of_number from job j join seal_position p on p.id = j.position_id"
+                    + " coalesce(j.shop_number, j.number) as of_number from job j join seal_position p "
+                    + "on p.id = j.position_id"
                     + " join machine m on m.id = p.machine_id join person w on w.id = j.opened_by";
 
     private void all(ZipOutputStream zip) throws IOException, SQLException {

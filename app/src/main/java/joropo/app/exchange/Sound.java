@@ -55,12 +55,12 @@ final class Sound {
     private static final Set<String> HELD_WHOLE = Set.of("texts", "snapshot", "section", "numbered");
 
     private static final int LONGEST_WHOLE = 8_000_000;
-    /** Characters that no text has, and that part things in the store. */
-    private static final Pattern NO_TEXT = Pattern.compile("[\\x00-\\x08\\x0b\\x0c\\x0e-\\x1f]");
+    /** Characters that part things in the store; older records may hold others that no print can take. */
+    private static final Pattern NO_TEXT = Pattern.compile("[\\x00\\x1e\\x1f]");
 
     /** Columns that count, from 1. */
     private static final Set<String> COUNTS =
-            Set.of("number", "revision", "count", "minutes", "bolts", "item", "every_days", "schema_version");
+            Set.of("number", "revision", "count", "minutes", "bolts", "item", "schema_version");
 
     private static final Predicate<String> SECTIONS = BenchService.reads(new JsonRules().strictJson());
     private static final TypeReference<Map<String, Typed>> SHEET = new TypeReference<>() {};

@@ -281,9 +281,7 @@ class JobPages {
         return new FieldView(
                 field,
                 inUnit ? typed.onSheet(shown.unit()) : typed.text(),
-                said.words().isEmpty()
-                        ? field.offered(work.read().shop(), typed.text())
-                        : List.of(new Field.Choice(typed.text(), said.words())),
+                said.of(typed.text(), field.offered(work.read().shop(), typed.text())),
                 shown.errors().getOrDefault(field.name(), said.error()),
                 mm != null ? inUnit(mm, shown.unit()) : other(field, read),
                 mm != null ? inUnit(mm, shown.unit() == LengthUnit.MM ? LengthUnit.INCH : LengthUnit.MM) : "",

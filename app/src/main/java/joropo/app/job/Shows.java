@@ -42,11 +42,23 @@ sealed interface Shows {
     List<Panel> panels(Stage stage);
 
     /**
-     * What is said of a field. @param words of the choice that was signed, empty: those of today, @param error, @param
-     * doubt absent: none
+     * What is said of a field. @param words of choices that were signed under its label on its card, empty: those of
+     * today, @param error, @param doubt absent: none
      */
     record Said(
-            String words, @Nullable String error, @Nullable String doubt) {}
+            List<String> words,
+            @Nullable String error,
+            @Nullable String doubt) {
+        /** Choices as they are offered today; of what was signed the one alone, in its words of then. */
+        List<Field.Choice> of(String chosen, List<Field.Choice> today) {
+            return words.isEmpty()
+                    ? today
+                    : List.of(today.stream()
+                            .filter(c -> c.value().equals(chosen) && words.contains(c.words()))
+                            .findFirst()
+                            .orElse(new Field.Choice(chosen, words.get(0))));
+        }
+    }
 
     Said saidOf(Card card, Field<?> field);
 
@@ -104,7 +116,7 @@ sealed interface Shows {
 
         @Override
         public Said saidOf(Card card, Field<?> field) {
-            return new Said("", work.errors().get(field.name()), doubts.get(field.name()));
+            return new Said(List.of(), work.errors().get(field.name()), doubts.get(field.name()));
         }
     }
 
@@ -187,14 +199,13 @@ sealed interface Shows {
         /** A gauge or material of the works goes on being called as it was. */
         @Override
         public Said saidOf(Card card, Field<?> field) {
-            String words = field.kind() != Field.Kind.CHOICE
-                    ? ""
+            List<String> words = field.kind() != Field.Kind.CHOICE
+                    ? List.of()
                     : signed.sheets().stream()
                             .flatMap(s -> s.lines().stream())
                             .filter(l -> l.label().equals(field.label()) && isOn(l, card, field))
                             .map(Snapshot.Line::text)
-                            .findFirst()
-                            .orElse("");
+                            .toList();
             return new Said(words, null, null);
         }
 
@@ -202,9 +213,11 @@ sealed interface Shows {
         private boolean isOn(Snapshot.Line line, Card card, Field<?> field) {
             return line.card().equals(card.title())
                     || state.job().items().stream()
-                            .filter(i -> i.number() == 1 || field.name().startsWith(i.prefix()))
-                            .anyMatch(i ->
-                                    line.card().equals(i.calledAmong(state.job().items()) + ": " + card.title()));
+                            .filter(i -> field.name().startsWith(i.prefix()))
+                            .max(Comparator.comparingInt(i -> i.prefix().length()))
+                            .filter(i ->
+                                    line.card().equals(i.calledAmong(state.job().items()) + ": " + card.title()))
+                            .isPresent();
         }
 
         /** Of taking apart at that stage, else of the plan; an older record did not part them. */

@@ -31,6 +31,6 @@ public record Lot(
     public String words() {
         return (name.isBlank() ? kind.words() : name)
                 + (size.isBlank() ? "" : " " + size)
-                + (material == null ? "" : ", " + material);
+                + (material == null || size.isBlank() && name.endsWith(", " + material) ? "" : ", " + material);
     }
 }

@@ -343,6 +343,11 @@ class ShopIT {
         run(data, "update works_setting set value = '" + shopId + "' where name = 'shop'");
         gauges(data, name, gauges);
         String photo = column(data, "select sha256 from attachment limit 1").get(0);
+        run(
+                data,
+                "insert into leak_terms (watch_id, area, walk, every_days, document, rises, barrier, regulated, note,"
+                        + " person_id, written_at) select id, 'yard', 0, 0, '', 0, 0, 0, '', person_id,"
+                        + " '2026-11-30T00:00:00.000Z' from leak_watch where id = 1");
         String job = "(select id from job where number = '26-0005')";
         run(
                 data,

@@ -14,6 +14,7 @@ import joropo.app.Workshop;
 import joropo.app.family.Stage;
 import joropo.app.register.NewPositionBuilder;
 import joropo.app.settings.SettingsService;
+import joropo.app.ui.Field;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.PartKind;
@@ -133,7 +134,8 @@ class HonestJobIT {
                     .signIn("marisol");
             for (String number : own.getBean(JdbcTemplate.class)
                     .queryForList(
-                            "select number from job where state = 'OPEN' and not exists (select 1 from draft d where d.job_id = job.id and d.stage in ('FIT', 'SET', 'PROVE')) order by id",
+                            "select number from job where state = 'OPEN' and not exists (select 1 from draft d where"
+                                    + " d.job_id = job.id and d.stage in ('FIT', 'SET', 'PROVE')) order by id",
                             String.class)) {
                 JobWork before = own.getBean(JobWorks.class).of(store.load(number));
                 for (Stage stage : List.of(Stage.FIT, Stage.SET, Stage.PROVE)) {
@@ -210,6 +212,16 @@ class HonestJobIT {
         return visitor.get("/jobs/" + number + "/measure")
                 .body()
                 .replaceAll("(_csrf\"|name=\"tab\") (value|content)=\"[^\"]*\"", "");
+    }
+
+    /** A choice that is called otherwise today, or is gone, is said as it was signed; of two alike each its own. */
+    @Test
+    void aChoiceIsSaidAsItWasSigned() {
+        var today = List.of(new Field.Choice("own-1", "renamed"), new Field.Choice("CALIPER", "caliper"));
+        var signed = new Shows.Said(List.of("micrometer no. 2", "caliper"), null, null);
+        assertThat(signed.of("own-1", today)).containsExactly(new Field.Choice("own-1", "micrometer no. 2"));
+        assertThat(signed.of("CALIPER", today)).containsExactly(new Field.Choice("CALIPER", "caliper"));
+        assertThat(new Shows.Said(List.of(), null, null).of("own-1", today)).isEqualTo(today);
     }
 
     /** A seal that reads on its stop by its own gauge is on it. */
