@@ -22,8 +22,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.WeakHashMap;
 import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.util.FileSystemUtils;
 
 /**
@@ -60,6 +66,18 @@ public final class Workshop {
 
     private Workshop() {}
 
+    /** Passwords are as dear to check as they are meant to be only where people type them. */
+    @TestConfiguration(proxyBeanMethods = false)
+    static class QuickPasswords {
+        private static final int LEAST_STRENGTH = 4;
+
+        @Bean
+        @Primary
+        PasswordEncoder quick() {
+            return new DelegatingPasswordEncoder("bcrypt", Map.of("bcrypt", new BCryptPasswordEncoder(LEAST_STRENGTH)));
+        }
+    }
+
     public static synchronized String address() {
         return "http://127.0.0.1:" + application().getEnvironment().getProperty("local.server.port");
     }
@@ -80,7 +98,8 @@ public final class Workshop {
         if (demo) {
             demoData(data);
         }
-        ConfigurableApplicationContext started = new SpringApplicationBuilder(JoropoApplication.class)
+        ConfigurableApplicationContext started = new SpringApplicationBuilder(
+                        JoropoApplication.class, QuickPasswords.class)
                 .run(
                         "--server.port=0",
                         "--joropo.data=" + data,
