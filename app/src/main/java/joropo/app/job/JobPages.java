@@ -201,16 +201,24 @@ class JobPages {
         return new Rail(open, right);
     }
 
-    /** What each still wants shows where it is left, not where somebody is at it. */
+    /**
+     * What each still wants shows where it is left, not where somebody is at it; none is right while it wants
+     * something.
+     */
     private List<StageView> stages(JobState state, Stage at, JobWork work, Shows shows) {
         List<StageView> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             boolean kept = state.lastRevision(stage).isPresent();
-            Status status =
-                    stage == Stage.SIGN ? state.isSigned() ? Status.PASS : Status.MISSING : shows.verdict(stage);
-            boolean left = state.isOpen() && stage != at && stage != Stage.SIGN && (kept || state.isTyped(stage));
-            out.add(new StageView(
-                    stage, show.mark(status), kept, left ? JobRules.stillWanted(stage, state, work) : List.of()));
+            if (stage == Stage.SIGN) {
+                Status signed = state.isSigned() ? Status.PASS : Status.MISSING;
+                out.add(new StageView(stage, show.mark(signed), kept, List.of()));
+                continue;
+            }
+            List<String> wants = state.isOpen() ? JobRules.open(stage, state, work) : List.of();
+            Status found = shows.verdict(stage);
+            Status status = wants.isEmpty() ? found : found.worse(Status.MISSING);
+            boolean left = stage != at && (kept || state.isTyped(stage));
+            out.add(new StageView(stage, show.mark(status), kept, left ? wants : List.of()));
         }
         return out;
     }

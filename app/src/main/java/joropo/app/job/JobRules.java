@@ -88,16 +88,46 @@ final class JobRules {
                 .toList();
     }
 
+    /**
+     * All that is open on a stage, in words: what it still wants, holds of the plan that are done there, and turns of
+     * the wrench.
+     */
+    static List<String> open(Stage stage, JobState state, JobWork work) {
+        Stream<String> holds = holdsOpen(state, work).stream()
+                .filter(s -> stage == (work.isAnswered(s) ? work.answeredAt(s) : Stage.FIT))
+                .map(s -> "Not done: " + s.instruction());
+        int turns = stage == Stage.SET ? turnsLeft(state, work) : 0;
+        return Stream.of(
+                        stillWanted(stage, state, work).stream(),
+                        holds,
+                        Stream.of(turns(turns) + " not ticked.").filter(t -> turns > 0))
+                .flatMap(s -> s)
+                .toList();
+    }
+
+    /** Hold points of the plan that are neither done nor skipped with a reason. */
+    private static List<Step> holdsOpen(JobState state, JobWork work) {
+        List<Step> plan = work.plan();
+        Set<String> done = state.done(plan, work).keySet();
+        return plan.stream().filter(s -> s.hold() && !done.contains(s.id())).toList();
+    }
+
+    private static int turnsLeft(JobState state, JobWork work) {
+        return TorqueProgress.all(work, state).stream()
+                .mapToInt(TorqueProgress::left)
+                .sum();
+    }
+
+    private static String turns(int count) {
+        return count + (count == 1 ? " turn" : " turns") + " of the wrench";
+    }
+
     /** Ticks that something else contradicts, by name of the field: what is still open. */
     static Map<String, String> contradicted(JobState state, JobWork work) {
         Map<String, String> out = new LinkedHashMap<>();
-        int bolts = TorqueProgress.all(work, state).stream()
-                .mapToInt(TorqueProgress::left)
-                .sum();
-        if (bolts > 0) {
-            out.put(
-                    CommonFields.TIGHTENED.name(),
-                    bolts + (bolts == 1 ? " turn" : " turns") + " of the wrench not ticked");
+        int left = turnsLeft(state, work);
+        if (left > 0) {
+            out.put(CommonFields.TIGHTENED.name(), turns(left) + " not ticked");
         }
         for (JobEntry open :
                 state.beside().things().stream().filter(JobEntry::isOpen).toList()) {
@@ -144,22 +174,16 @@ final class JobRules {
         }
         held(Stage.SIGN, state, work).map(Held::why).ifPresent(out::add);
         partsHeld(state, work).ifPresent(why -> out.add("Parts list: " + why + "."));
-        Set<String> done = state.done(work.plan(), work).keySet();
-        List<Step> steps = work.plan().stream()
-                .filter(s -> s.hold() && !done.contains(s.id()))
-                .toList();
+        List<Step> steps = holdsOpen(state, work);
         work.undecided().forEach(item -> out.add("There is no fitting plan: the " + item + " is not decided."));
         if (!steps.isEmpty()) {
             out.add(steps.size() + (steps.size() == 1 ? " hold point of the plan is" : " hold points of the plan are")
                     + " neither done nor skipped with a reason, first: "
                     + steps.get(0).instruction());
         }
-        int bolts = TorqueProgress.all(work, state).stream()
-                .mapToInt(TorqueProgress::left)
-                .sum();
-        if (bolts > 0) {
-            out.add("Torque plan: " + bolts + (bolts == 1 ? " turn of the wrench is" : " turns of the wrench are")
-                    + " not ticked.");
+        int left = turnsLeft(state, work);
+        if (left > 0) {
+            out.add("Torque plan: " + turns(left) + (left == 1 ? " is" : " are") + " not ticked.");
         }
         state.beside().things().stream()
                 .filter(JobEntry::isOpen)

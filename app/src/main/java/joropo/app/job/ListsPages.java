@@ -151,16 +151,11 @@ class ListsPages {
         };
     }
 
-    /** What an answer to a keystroke of this stage needs beside the sheets. */
+    /** What an answer to a keystroke of this stage needs beside the sheets: each box says what is open there. */
     static Set<Group> neededFor(Stage stage) {
-        Set<Group> out = EnumSet.noneOf(Group.class);
-        if (stage != Stage.INTAKE) { // whether the parts are in hand may hold it
-            out.add(Group.PARTS);
-        }
-        if (stage == Stage.STRIP || stage == Stage.FIT || stage == Stage.SET) {
-            out.add(Group.MARKS);
-        }
-        return out;
+        return stage == Stage.INTAKE
+                ? EnumSet.of(Group.MARKS)
+                : EnumSet.of(Group.MARKS, Group.PARTS); // whether the parts are in hand may hold it
     }
 
     private Parts parts(JobState state, JobWork work, boolean proposing) {

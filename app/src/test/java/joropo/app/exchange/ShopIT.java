@@ -357,15 +357,16 @@ class ShopIT {
                 "insert into attachment (position_id, job_id, name, media_type, sha256, person_id, added_at) select"
                         + " position_id, id, 'bearing.jpg', 'image/jpeg', '" + photo
                         + "', 1, '2026-11-01T00:00:00.000Z' from job where number = '26-0005'",
-                "insert into strip_note (part_id, texts, person_id, noted_at) select max(id), '{\"photo\":\"' || (select"
-                        + " max(id) from attachment) || '\"}', 1, '2026-11-01T00:00:00.000Z' from strip_part");
+                "insert into strip_note (part_id, texts, person_id, noted_at) select max(id), '{\"photo\":\"' ||"
+                        + " (select max(id) from attachment) || '\"}', 1, '2026-11-01T00:00:00.000Z' from strip_part");
         for (int n = 1; n <= gauges; n++) {
             run(
                     data,
                     "insert into sheet_revision (job_id, stage, revision, texts, schema_version, verdict, person_id,"
                             + " kept_at) values (" + job + ", 'MEASURE', " + (90 + n)
-                            + ", '{\"note\":{\"text\":\"own-1\",\"unit\":\"MM\",\"struck\":[]},\"shaftGauge\":{\"text\":"
-                            + "\"own-" + n + "\",\"unit\":\"MM\",\"struck\":[{\"text\":\"own-" + (n % gauges + 1)
+                            + ", '{\"note\":{\"text\":\"own-1\",\"unit\":\"MM\",\"struck\":[]},\"shaftGauge\":"
+                            + "{\"text\":\"own-" + n + "\",\"unit\":\"MM\",\"struck\":[{\"text\":\"own-"
+                            + (n % gauges + 1)
                             + "\",\"why\":\"wrong one\"}]}}', 2, 'MISSING', 1, '2026-11-01T00:00:0" + n + ".000Z')");
         }
         return data;
@@ -378,8 +379,9 @@ class ShopIT {
         return column(
                 data,
                 "select r.revision, (select name from own_gauge where 'own-' || id = json_extract(r.texts,"
-                        + " '$.shaftGauge.text')), (select name from own_gauge where 'own-' || id = json_extract(r.texts,"
-                        + " '$.shaftGauge.struck[0].text')), json_extract(r.texts, '$.note.text') from sheet_revision r"
+                        + " '$.shaftGauge.text')), (select name from own_gauge where 'own-' || id ="
+                        + " json_extract(r.texts, '$.shaftGauge.struck[0].text')),"
+                        + " json_extract(r.texts, '$.note.text') from sheet_revision r"
                         + " join job j on j.id = r.job_id where r.revision > 90 and j.number like '%" + of
                         + "26-0005' order by r.revision");
     }
@@ -426,11 +428,11 @@ class ShopIT {
         Path here = Workshop.temporary("joropo-people-here");
         Files.copy(shop.resolve("joropo.db"), here.resolve("joropo.db"));
         assertThat(in(out(east), here, true).refused()).isEmpty();
-        assertThat(
-                        column(
-                                here,
-                                "select distinct p.full_name like '% (dddd)', p.shop is not null from signature g join"
-                                        + " job j on j.id = g.job_id join person p on p.id = g.person_id where j.shop is not null"))
+        assertThat(column(
+                        here,
+                        "select distinct p.full_name like '% (dddd)', p.shop is not null from signature g join"
+                                + " job j on j.id = g.job_id join person p on p.id = g.person_id"
+                                + " where j.shop is not null"))
                 .containsExactly("1 | 1");
         Path forged = changed(out(east), jobEntry(out(east), "26-0005"), j -> j.replace("26-0005", "26-9005"));
         String own = column(here, "select value from works_setting where name = 'shop'")

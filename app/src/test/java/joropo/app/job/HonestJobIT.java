@@ -230,8 +230,9 @@ class HonestJobIT {
         String number = JobMaker.madeSafe();
         int gauge = Objects.requireNonNull(Workshop.bean(JdbcTemplate.class)
                 .queryForObject(
-                        "insert into own_gauge (name, kind, uncertainty_mm, certificate, created_at) values ('depth gauge"
-                                + " of the bench', 'CALIPER_DEPTH', 0.040, 'C', '2026-01-01T00:00:00.000Z') returning id",
+                        "insert into own_gauge (name, kind, uncertainty_mm, certificate, created_at) values"
+                                + " ('depth gauge of the bench', 'CALIPER_DEPTH', 0.040, 'C',"
+                                + " '2026-01-01T00:00:00.000Z') returning id",
                         Integer.class));
         Workshop.bean(SettingsService.class).changedOutside();
         JobMaker.keep(number, Stage.MEASURE, "depthGauge", "own-" + gauge, "stopDepth", "24");

@@ -8,6 +8,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import joropo.app.Workshop;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
@@ -103,6 +104,8 @@ class PackingJobIT {
         Filling.fill(page, "boxGap3", "9.1");
         assertThat(page.locator("#rail")).not().containsText("The gland stands crooked");
         keep(page, "set");
+        assertThat(page.locator("#shaftline li").nth(Stage.FIT.ordinal()))
+                .containsText(Pattern.compile("Fit, not measured, kept\\s+\\d+ wanted"));
         JobMaker.keep(
                 number, Stage.SET, "tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
         at(page, number, "prove");
@@ -111,7 +114,7 @@ class PackingJobIT {
         assertThat(page.locator("#rail")).containsText("No drop comes: nothing cools it, it burns.");
         Filling.fill(page, "runInLooks", "0 100 41; 6");
         assertThat(page.locator("#echo-runInLooks .wrong")).containsText("Needs minute and drops of each look");
-        Filling.fill(page, "runInLooks", "0 100 41; 12 98 42 1; 24 30 45; 34 30 45; 54 30 46");
+        Filling.fill(page, "runInLooks", "0, 100, 41; 12 98 42 1 9 9.1 9 9.2; 24 30 45; 34 30 45; 54 30 46");
         assertThat(page.locator("#run-in-curve")).containsText("run in");
         keep(page, "sign");
         Workshop.close(page);

@@ -24,8 +24,8 @@ final class ImportCost {
         String line() {
             return String.format(
                     Locale.ROOT,
-                    "%nA shop of %,d jobs brought in while somebody types (aim: p99 under 300 ms): %.0f s, %d keystrokes"
-                            + " meanwhile, median %.0f ms, p99 %.0f ms, the longest %.0f ms.%n",
+                    "%nA shop of %,d jobs brought in while somebody types (aim: p99 under 300 ms): %.0f s,"
+                            + " %d keystrokes meanwhile, median %.0f ms, p99 %.0f ms, the longest %.0f ms.%n",
                     jobs,
                     seconds,
                     keystrokes,

@@ -25,7 +25,10 @@ final class LooksText {
     private static final double NEXT_MIN = 0.01;
 
     private static final int LEAST = 2;
+    private static final int BEFORE_GAPS = 4;
     private static final int MOST = 5;
+    /** The four gaps as words of their own. */
+    private static final int GAPS_APART = BEFORE_GAPS + 4;
 
     private LooksText() {}
 
@@ -43,9 +46,10 @@ final class LooksText {
     }
 
     private static void add(List<Look> looks, String text) {
-        List<String> words = List.of(text.split("\\s+"));
+        List<String> words = words(text);
         if (words.size() < LEAST || words.size() > MOST) {
-            throw new RefusedInput("", "needs minute and drops of each look, got '" + text + "'");
+            throw new RefusedInput(
+                    "", "needs minute and drops of each look, such as 12 58 41 1 9/9.1/9/9.2, got '" + text + "'");
         }
         Double minute = number(words.get(0));
         Double drops = number(words.get(1));
@@ -55,6 +59,17 @@ final class LooksText {
             return;
         }
         looks.add(new Look(minute, flats, drops, null, at(words, 2), words.size() < MOST ? null : gaps(words.get(4))));
+    }
+
+    /** Parted by spaces, with or without a comma; the gaps are one word, however they were parted. */
+    private static List<String> words(String text) {
+        List<String> words = List.of(text.replaceAll(",(?=\\s|$)", " ").strip().split("\\s+"));
+        return words.size() != GAPS_APART
+                ? words
+                : Stream.concat(
+                                words.subList(0, BEFORE_GAPS).stream(),
+                                Stream.of(String.join("/", words.subList(BEFORE_GAPS, GAPS_APART))))
+                        .toList();
     }
 
     private static Look turned(Look look, double minute, double flats) {
@@ -85,7 +100,7 @@ final class LooksText {
     }
 
     private static double minute(String line) {
-        Double minute = number(line.split("\\s+")[0]);
+        Double minute = number(words(line).get(0));
         return minute == null ? 0 : minute;
     }
 
