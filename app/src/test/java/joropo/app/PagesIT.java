@@ -102,18 +102,16 @@ class PagesIT {
 
     @Test
     void nothingIsWiderThanItsScreen() {
-        Page page = Workshop.page("jacinta", ColorScheme.LIGHT, 820, 900);
-        for (String path : TEMPLATES) {
-            page.setViewportSize(820, 900);
-            page.navigate(Workshop.address() + path);
-            for (int width : new int[] {820, 400}) {
-                page.setViewportSize(width, 900);
+        for (int width : new int[] {820, 400}) {
+            Page page = Workshop.page("jacinta", ColorScheme.LIGHT, width, 900);
+            for (String path : TEMPLATES) {
+                page.navigate(Workshop.address() + path);
                 assertThat((Integer) page.evaluate("() => document.documentElement.scrollWidth"))
                         .as(path + " at " + width)
                         .isLessThanOrEqualTo(width);
             }
+            Workshop.close(page);
         }
-        Workshop.close(page);
     }
 
     @Test

@@ -260,7 +260,7 @@ class JobController {
             return "redirect:/jobs/" + number + "/set#torque";
         }
         String page = page(sheets.page(number, Stage.SET, me), notice, model);
-        return htmx ? "job/torque :: torque(oob=false)" : page;
+        return htmx ? "job/tightened" : page;
     }
 
     /** Things put in for a time and fasteners: entered, or counted out and made final. */
@@ -306,7 +306,7 @@ class JobController {
             return "redirect:/jobs/" + number + "/set#torque";
         }
         String page = page(sheets.page(number, Stage.SET, me), notice, model);
-        return htmx ? "job/torque :: torque(oob=false)" : page;
+        return htmx ? "job/tightened" : page;
     }
 
     static String page(JobPage view, String notice, Model model) {

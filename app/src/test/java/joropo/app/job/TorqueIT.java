@@ -15,6 +15,8 @@ import org.junit.jupiter.api.Test;
  * done.
  */
 class TorqueIT {
+    private static final int[] ORDER = {1, 3, 2, 4};
+
     @Test
     void boltByBoltPassByPassBeforeAnybodySigns() {
         String number = JobMaker.readyToSign("IN");
@@ -30,13 +32,14 @@ class TorqueIT {
         page.fill("#bolts", "4");
         page.selectOption("#figureFor", "DRY");
         page.selectOption("#threads", "OILED");
+        page.selectOption("#locking", "NONE");
         assertThat(page.locator("#torque")).containsText("Pass 1 of 4: bolt 1 to 6.75 lbf·ft");
         assertThat(page.locator("#torque")).containsText("9.15 N·m");
         assertThat(page.locator("#rail")).containsText("figure against the threads");
         page.click("text=Save and go to Prove");
         page.waitForURL("**/prove");
         page.navigate(Workshop.address() + "/jobs/" + number + "/set");
-        for (int bolt : new int[] {1, 3, 2, 4}) {
+        for (int bolt : ORDER) {
             assertThat(page.locator("#tick")).hasText("Bolt " + bolt + " done");
             page.click("#tick");
         }
@@ -51,28 +54,26 @@ class TorqueIT {
                 .withMessageContaining("goes on with bolt 1 in pass 2");
         page.navigate(Workshop.address() + "/jobs/" + number + "/sign");
         assertThat(page.locator(".open-list")).containsText("Torque plan: 12 turns of the wrench are not ticked.");
-        for (int pass = 2; pass <= 4; pass++) {
-            for (int bolt : new int[] {1, 3, 2, 4}) {
-                jobs.tick(
-                        number,
-                        "",
-                        pass,
-                        bolt,
-                        Workshop.bean(JobSheets.class)
-                                .page(number, Stage.SET, person)
-                                .counted()
-                                .torque()
-                                .get(0)
-                                .set()
-                                .nm(),
-                        person);
-            }
+        for (int turn = 4; turn < 15; turn++) {
+            double nm = Workshop.bean(JobSheets.class)
+                    .page(number, Stage.SET, person)
+                    .counted()
+                    .torque()
+                    .get(0)
+                    .set()
+                    .nm();
+            jobs.tick(number, "", turn / 4 + 1, ORDER[turn % 4], nm, person);
         }
+        page.navigate(Workshop.address() + "/jobs/" + number + "/set");
+        var box = page.locator("#shaftline li").nth(Stage.SET.ordinal());
+        assertThat(box).containsText("Set, not measured");
+        page.click("#tick");
+        assertThat(page.locator("#torque")).containsText("All passes are done.");
+        assertThat(box).not().containsText("not measured");
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> jobs.tick(number, "", 5, 1, 30.5, person))
                 .withMessageContaining("no bolt left");
-        page.navigate(Workshop.address() + "/jobs/" + number + "/set");
-        assertThat(page.locator("#torque")).containsText("All passes are done.");
+        Filling.unfold(page);
         page.fill("#boltTorque", "40");
         assertThat(page.locator("#torque")).containsText("Pass 1 of 4: bolt 1 to 9.00 lbf·ft");
         assertThat(page.locator("#torque"))

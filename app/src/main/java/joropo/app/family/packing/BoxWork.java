@@ -57,6 +57,8 @@ final class BoxWork implements Work {
     private static final String FORMED = "FORMED";
     private static final Set<String> MEASURED =
             Set.of("runout", "roughness", "offset", "groove", "throat", "hardness", "section", "rings");
+    /** Seen before anything comes off. */
+    private static final String LOOKED_AT = "under-sleeve";
     /** The fields of the sheets by those of the inputs, where a refusal is said. */
     private static final Map<String, Field<?>> SAID_AT = Map.ofEntries(
             Map.entry("shaftMm", BoxFields.SHAFT),
@@ -230,7 +232,8 @@ final class BoxWork implements Work {
         if (result != null) {
             result.findings()
                     .forEach(f -> out.add(new JobFinding(MEASURED.contains(f.id()) ? Stage.MEASURE : Stage.DECIDE, f)));
-            face().findings().forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
+            face().findings()
+                    .forEach(f -> out.add(new JobFinding(LOOKED_AT.equals(f.id()) ? Stage.STRIP : Stage.MEASURE, f)));
             out.add(new JobFinding(Stage.FIT, gaps().finding()));
         }
         if (load != null) {
