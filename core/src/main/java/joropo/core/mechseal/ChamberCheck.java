@@ -42,13 +42,13 @@ public final class ChamberCheck {
         return new ChamberCheck(in).result();
     }
 
-    /** While shaft and chamber have no size. */
+    /** While shaft or chamber has no size. */
     public static Finding unread() {
         return Finding.missing(
                 "runout",
                 "the machine at its seal",
-                "Shaft and chamber have no size yet: what they may be off by is not known.",
-                "Give the position its sizes.");
+                "Shaft or chamber has no size yet: what they may be off by is not known.",
+                "Write both at the position, such as 35 x 60.");
     }
 
     private double runOutMm() {

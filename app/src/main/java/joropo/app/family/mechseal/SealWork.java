@@ -218,7 +218,10 @@ final class SealWork implements Work {
 
     @Override
     public Optional<String> fieldOf(String rule) {
-        return SealAnswers.of(rule).map(Field::name);
+        boolean makerAbsent = read.get(SealFields.PRESSURE) != null && read.get(SealFields.MAKER_PRESSURE) == null;
+        return SealAnswers.of(rule)
+                .<Field<?>>map(f -> f.equals(SealFields.PRESSURE) && makerAbsent ? SealFields.MAKER_PRESSURE : f)
+                .map(Field::name);
     }
 
     @Override
