@@ -202,10 +202,11 @@ class JobPages {
     }
 
     /**
-     * What each still wants shows where it is left, not where somebody is at it; none is right while it wants
-     * something.
+     * What is open shows on a stage that was left, not where somebody is at it; none is right while something of it is
+     * open.
      */
     private List<StageView> stages(JobState state, Stage at, JobWork work, Shows shows) {
+        Map<Stage, List<String>> open = state.isOpen() ? JobRules.open(state, work) : Map.of();
         List<StageView> out = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             boolean kept = state.lastRevision(stage).isPresent();
@@ -214,11 +215,14 @@ class JobPages {
                 out.add(new StageView(stage, show.mark(signed), kept, List.of()));
                 continue;
             }
-            List<String> wants = state.isOpen() ? JobRules.open(stage, state, work) : List.of();
+            List<String> wants = open.getOrDefault(stage, List.of());
             Status found = shows.verdict(stage);
-            Status status = wants.isEmpty() ? found : found.worse(Status.MISSING);
             boolean left = stage != at && (kept || state.isTyped(stage));
-            out.add(new StageView(stage, show.mark(status), kept, left ? wants : List.of()));
+            out.add(new StageView(
+                    stage,
+                    show.mark(wants.isEmpty() ? found : found.worse(Status.MISSING)),
+                    kept,
+                    left ? wants : List.of()));
         }
         return out;
     }

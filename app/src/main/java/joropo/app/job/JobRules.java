@@ -2,6 +2,7 @@ package joropo.app.job;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -89,20 +90,22 @@ final class JobRules {
     }
 
     /**
-     * All that is open on a stage, in words: what it still wants, holds of the plan that are done there, and turns of
-     * the wrench.
+     * All that is open, stage by stage, in words: what each still wants, holds of the plan that are done there, and
+     * turns of the wrench.
      */
-    static List<String> open(Stage stage, JobState state, JobWork work) {
-        Stream<String> holds = holdsOpen(state, work).stream()
-                .filter(s -> stage == (work.isAnswered(s) ? work.answeredAt(s) : Stage.FIT))
-                .map(s -> "Not done: " + s.instruction());
-        int turns = stage == Stage.SET ? turnsLeft(state, work) : 0;
-        return Stream.of(
-                        stillWanted(stage, state, work).stream(),
-                        holds,
-                        Stream.of(turns(turns) + " not ticked.").filter(t -> turns > 0))
-                .flatMap(s -> s)
-                .toList();
+    static Map<Stage, List<String>> open(JobState state, JobWork work) {
+        Map<Stage, List<String>> out = new EnumMap<>(Stage.class);
+        for (Stage stage : Stage.values()) {
+            out.put(stage, new ArrayList<>(stillWanted(stage, state, work)));
+        }
+        for (Step hold : holdsOpen(state, work)) {
+            out.get(work.isAnswered(hold) ? work.answeredAt(hold) : Stage.FIT).add("Not done: " + hold.instruction());
+        }
+        int turns = turnsLeft(state, work);
+        if (turns > 0) {
+            out.get(Stage.SET).add(turns(turns) + " not ticked.");
+        }
+        return out;
     }
 
     /** Hold points of the plan that are neither done nor skipped with a reason. */
