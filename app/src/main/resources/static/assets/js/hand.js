@@ -185,8 +185,9 @@ window.addEventListener("load", () => {
   if (main && (refused || !document.body.classList.contains("job"))) showWrong(main, Boolean(refused));
   else if (asked && asked.matches("input, select, textarea")) goTo(asked);
 });
+const byAct = (event) => event.detail.requestConfig.verb === "post" && event.detail.requestConfig.elt !== sheet();
 document.addEventListener("htmx:afterSettle", (event) => {
-  if (["steps", "parts", "strip", "back", "ledger", "timers", "torque"].includes(event.target.id)) showWrong(event.target);
+  if (byAct(event) && ["steps", "parts", "strip", "back", "ledger", "timers", "torque"].includes(event.target.id)) showWrong(event.target);
 });
 
 // of several things that are sealed one is worked on: chosen by its tab, or by touching it in the drawing
@@ -222,9 +223,11 @@ document.addEventListener("click", (event) => {
 document.addEventListener("htmx:oobAfterSwap", (event) => { if (["item-tabs", "drawing"].includes(event.detail.target.id)) choose(sessionStorage.getItem(itemOf())); });
 chooseFirst();
 
-// a step that was ticked hands the focus on to the next one
+// a step that was ticked hands the focus on to the next one, unless the hand has gone to another place meanwhile; steps
+// that come back with a keystroke, or with what somebody else ticked, take nothing
+const handFree = () => document.activeElement === document.body || document.activeElement.closest("#steps");
 document.addEventListener("htmx:afterSettle", (event) => {
-  if (event.target.id !== "steps" || event.target.querySelector("[role=alert].wrong")) return;
+  if (event.target.id !== "steps" || !byAct(event) || !handFree() || event.target.querySelector("[role=alert].wrong")) return;
   const next = document.querySelector("#steps .button.done") || document.querySelector("#sheet .input, #sheet select");
   if (next) next.focus();
 });

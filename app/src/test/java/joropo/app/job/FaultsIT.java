@@ -40,6 +40,25 @@ class FaultsIT {
         return List.copyOf(state.done(work(number).plan(), work(number)).keySet());
     }
 
+    /**
+     * A step that opens again while a figure is typed does not take the keys: digits were lost, and Enter ticked a
+     * step.
+     */
+    @Test
+    void stepsThatComeBackWithAKeystrokeLeaveTheHandWhereItIs() {
+        String number = JobMaker.readyToSign("IN");
+        Page page = at("marisol", "/jobs/" + number + "/fit");
+        Filling.unfold(page);
+        page.fill("#newOutside", "");
+        assertThat(page.locator("#steps summary").first()).hasText("16 of 17 steps done");
+        page.waitForFunction(
+                "() => !document.querySelector('.htmx-added, .htmx-settling, .htmx-swapping, .htmx-request')");
+        assertThat(page.evaluate(FIRST_FOCUS)).isEqualTo("newOutside");
+        page.keyboard().type("62.25");
+        assertThat(page.locator("#newOutside")).hasValue("62.25");
+        Workshop.close(page);
+    }
+
     @Test
     void aTickIsTakenBackWithAReasonAndBothStayInTheRecord() {
         String number = JobMaker.readyToSign("IN");
