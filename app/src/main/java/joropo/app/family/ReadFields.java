@@ -87,6 +87,20 @@ public final class ReadFields {
                 .orElse(name);
     }
 
+    /** Fields in which something stands that could be read, as they stand on the sheets. */
+    public Set<String> given() {
+        return Set.copyOf(values.keySet());
+    }
+
+    /** The same with one field counting as not given. @param error said at the field */
+    public ReadFields without(String onSheet, String error) {
+        Map<String, Object> left = new HashMap<>(values);
+        left.remove(onSheet);
+        Map<String, String> said = new LinkedHashMap<>(errors);
+        said.put(onSheet, error);
+        return new ReadFields(left, units, said, names, shop, prefixes);
+    }
+
     /** What could not be read, by name of the field on the sheets. */
     public Map<String, String> errors() {
         return Map.copyOf(errors);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import joropo.app.family.Card;
 import joropo.app.family.CommonFields;
@@ -33,6 +34,7 @@ import joropo.core.plan.Part;
 import joropo.core.plan.PartsBack;
 import joropo.core.plan.Step;
 import joropo.core.plan.StripLog;
+import joropo.core.section.AsFound;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
@@ -71,16 +73,21 @@ final class JobWork {
             List<JobItem> all,
             Map<String, Typed> texts,
             Set<Stage> begun,
-            List<StripPart> off,
+            JobCards cards,
             JobFacts.Arranged arranged,
-            Shop shop,
-            Families families) {
+            Families families,
+            Refusals.Judged judged) {
         this.begun = begun;
         this.texts = texts;
+        this.cards = cards;
         care = position.care();
-        log = off.stream().map(StripPart::removed).toList();
-        cards = new JobCards(all, off, texts, position.medium(), families);
-        read = ReadFields.of(cards.fields(), texts, shop);
+        List<StripPart> off = cards.log();
+        log = IntStream.range(0, off.size())
+                .mapToObj(i -> judged.unread().contains(i)
+                        ? off.get(i).removed().unread()
+                        : off.get(i).removed())
+                .toList();
+        read = judged.read();
         standing = all;
         items = all.stream()
                 .map(i -> new ItemWork(
@@ -103,7 +110,8 @@ final class JobWork {
         findings = Stream.of(
                         common.findings().stream(),
                         items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()),
-                        BootCards.of(off).stream().flatMap(b -> BootCards.findings(b, read, main()).stream()))
+                        BootCards.of(off).stream().flatMap(b -> BootCards.findings(b, read, main()).stream()),
+                        judged.unread().stream().sorted().map(i -> cannotBe(off.get(i))))
                 .flatMap(s -> s)
                 .sorted(Comparator.comparing(JobFinding::stage))
                 .toList();
@@ -124,7 +132,19 @@ final class JobWork {
             Families families) {
         Map<String, Typed> all = new HashMap<>();
         texts.values().forEach(sheet -> sheet.forEach(all::putIfAbsent));
-        return new JobWork(position, items, all, begun(texts), off, arranged, shop, families);
+        JobCards cards = new JobCards(items, off, all, position.medium(), families);
+        return Refusals.settled(
+                ReadFields.of(cards.fields(), all, shop),
+                off.size(),
+                judged -> new JobWork(position, items, all, begun(texts), cards, arranged, families, judged));
+    }
+
+    private static JobFinding cannotBe(StripPart part) {
+        return new JobFinding(Stage.STRIP, AsFound.cannotBe(part.name()).withId(placeOf(part)));
+    }
+
+    private static String placeOf(StripPart part) {
+        return "off" + part.number() + "-place";
     }
 
     private static Set<Stage> begun(Map<Stage, Map<String, Typed>> texts) {
@@ -294,6 +314,12 @@ final class JobWork {
         String field = fieldOf(finding);
         if (!field.isEmpty()) {
             return cards.stageOf(field).path() + "#" + field;
+        }
+        Optional<StripPart> off = cards.log().stream()
+                .filter(p -> placeOf(p).equals(finding.finding().id()))
+                .findFirst();
+        if (off.isPresent()) {
+            return Stage.STRIP.path() + "#off-" + off.get().id() + "-place";
         }
         JobItem item = itemOf(finding.finding().id());
         return Stream.of(finding.stage())

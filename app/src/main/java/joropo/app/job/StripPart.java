@@ -132,8 +132,15 @@ public record StripPart(
         }
     }
 
+    /** Absent where nothing was noted, or what older rules took and today's do not. */
     private <T> @Nullable T value(Field<T> field) {
-        return text(field).isBlank() ? null : FieldReader.read(field, text(field), LengthUnit.MM, Field.ShopLists.NONE);
+        try {
+            return text(field).isBlank()
+                    ? null
+                    : FieldReader.read(field, text(field), LengthUnit.MM, Field.ShopLists.NONE);
+        } catch (RefusedInput e) {
+            return null;
+        }
     }
 
     /** Number of the photo that was taken of it, absent: none. */

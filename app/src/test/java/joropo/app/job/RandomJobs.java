@@ -86,13 +86,13 @@ public final class RandomJobs {
         "16.00 16.02",
         "24",
         "30",
-        "44.96",
-        "45",
+        "0.001",
+        "4999.9",
         "45",
         "62",
         "62.015",
         "70",
-        "102",
+        "5000",
         "120",
         "-1",
         "-2",
@@ -250,7 +250,7 @@ public final class RandomJobs {
                         texts.put(prefix + PLACES[random.nextInt(PLACES.length)], place());
                     }
                     Stage stage = Stage.values()[1 + random.nextInt(4)];
-                    tried(stage + " " + texts, () -> Workshop.bean(JobSheets.class)
+                    typed(stage + " " + texts, () -> Workshop.bean(JobSheets.class)
                             .type(job, stage, new Posted("odd", 1 << 20, LengthUnit.MM, texts), person));
                 }
             }
@@ -265,12 +265,21 @@ public final class RandomJobs {
 
     /** What is refused is an answer; whatever else comes of it is not. */
     private void tried(String words, Runnable act) {
+        typed(words, () -> {
+            try {
+                act.run();
+            } catch (RefusedInput e) {
+                done.add("refused: " + e.getMessage());
+            }
+        });
+    }
+
+    /** What is typed is kept, whatever it is. */
+    private void typed(String words, Runnable act) {
         acts++;
         done.add(words);
         try {
             act.run();
-        } catch (RefusedInput e) {
-            done.add("refused: " + e.getMessage());
         } catch (RuntimeException e) {
             wrong.add(words + ": " + e);
         }

@@ -53,6 +53,11 @@ public final class StripLog {
             return new Removed(kind, kind.words(), null, null, null, null, false);
         }
 
+        /** The same with what was read of it left out. */
+        public Removed unread() {
+            return new Removed(kind, name, faced, null, null, shims, leftOut);
+        }
+
         public Removed at(double newPlaceMm) {
             return new Removed(kind, name, faced, newPlaceMm, thicknessMm, shims, leftOut);
         }

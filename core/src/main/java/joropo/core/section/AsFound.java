@@ -33,6 +33,18 @@ public final class AsFound {
                         ""));
     }
 
+    /** What was noted of a part that came off cannot be so beside what else is known. @param name of the part */
+    public static Finding cannotBe(String name) {
+        return Finding.of(
+                "place",
+                Status.REMEASURE,
+                "place and length of the " + name + " that came off",
+                "They cannot be so beside what else is known, and count as not read.",
+                "See in the list of what came off which figure was read wrong.",
+                Source.COMPUTED,
+                "");
+    }
+
     /** More seals came off than will go in. @param off how many came off and were not left out, @param planned go in */
     public static Optional<Finding> count(long off, int planned) {
         return off <= planned

@@ -43,6 +43,9 @@ public record Length(double mm, String typed) {
             throw refuse(NumberText.quote(text) + " is not above zero: a size is "
                     + UNDERSTOOD.replace("write ", "written "));
         }
+        if (length.mm < MIN_MM) {
+            throw refuse(NumberText.quote(text) + " is less than a thousandth of a millimetre: look at the unit");
+        }
         return length;
     }
 

@@ -78,6 +78,7 @@ record FoundPlace(
                     BoreItemSealBuilder.builder(seal)
                             .fromMm(found.placeMm == null ? seal.fromMm() : found.placeMm)
                             .widthMm(found.widthMm == null ? seal.widthMm() : found.widthMm)
+                            .lipOffsetMm(found.widthMm == null ? seal.lipOffsetMm() : null)
                             .mainLip(found.faced == null ? seal.mainLip() : found.faced)
                             .placeAssumed(found.placeMm == null ? true : null)
                             .build());

@@ -122,7 +122,10 @@ record TrackAssessment(
                 .leadAdvanceMm(read.get(LipSealFields.LEAD_ADVANCE))
                 .leadTurns(read.get(LipSealFields.LEAD_TURNS))
                 .leadReverses(read.get(LipSealFields.LEAD_REVERSES))
-                .boreMm(entry.section().boreDiameterMm())
+                .boreMm(
+                        entry.section().boreDiameterMm() > nominal
+                                ? entry.section().boreDiameterMm()
+                                : null)
                 .outsideDirt(entry.outside().dirt())
                 .lipMaterial(family)
                 .ovalityMm(shaft == null ? null : Double.valueOf(shaft.ovalityMm()))
