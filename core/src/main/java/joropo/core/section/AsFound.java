@@ -36,7 +36,7 @@ public final class AsFound {
     /** What was noted of a part that came off cannot be so beside what else is known. @param name of the part */
     public static Finding cannotBe(String name) {
         return Finding.of(
-                "place",
+                "cannot-be",
                 Status.REMEASURE,
                 "place and length of the " + name + " that came off",
                 "They cannot be so beside what else is known, and count as not read.",
