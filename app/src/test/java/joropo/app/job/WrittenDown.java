@@ -172,11 +172,12 @@ class WrittenDown {
                 false,
                 "",
                 ""));
-        Workshop.bean(JobSheets.class).fill(
-                job,
-                JobMaker.texts("symptom", "DRIPPING", "isolated", "yes", "locked", "yes", "pressureOff", "yes"),
-                LengthUnit.MM,
-                JobMaker.person("marisol"));
+        Workshop.bean(JobSheets.class)
+                .fill(
+                        job,
+                        JobMaker.texts("symptom", "DRIPPING", "isolated", "yes", "locked", "yes", "pressureOff", "yes"),
+                        LengthUnit.MM,
+                        JobMaker.person("marisol"));
         var lists = Workshop.bean(JobListsService.class);
         var person = JobMaker.person("marisol");
         for (int n = random.nextInt(7); n > 0; n--) {
