@@ -75,20 +75,26 @@ document.addEventListener("click", (event) => {
   event.stopImmediatePropagation();
 }, true);
 
-// a button that is made anew while the finger is on it is pressed all the same
+// a button that is made anew while the finger is on it is pressed all the same, and so is one that slid away from under
+// a finger that stayed where it was
 {
+  const STILL_PX = 12;
   let pressed = null;
   const actOf = (el) => el && el.closest("button, a[href], summary");
   // what it does; taken while it stands on the page, since what is gone from it has no form
   const doing = (act) => [act.tagName, act.name, act.value, act.href, act.form ? act.form.action : "", act.formAction, whatIs(act)].join("|");
   document.addEventListener("pointerdown", (event) => {
     const act = actOf(event.target);
-    pressed = act && event.isPrimary ? { act, doing: doing(act) } : null;
+    pressed = act && event.isPrimary ? { act, doing: doing(act), x: event.clientX, y: event.clientY } : null;
   }, true);
+  document.addEventListener("pointercancel", () => { pressed = null; }, true);
   document.addEventListener("pointerup", (event) => {
-    const was = pressed, now = was && !was.act.isConnected && actOf(document.elementFromPoint(event.clientX, event.clientY));
+    const was = pressed, now = was && actOf(document.elementFromPoint(event.clientX, event.clientY));
     pressed = null;
-    if (now && doing(now) === was.doing) now.click();
+    if (!was || now === was.act) return;
+    if (was.act.isConnected) {
+      if (Math.hypot(event.clientX - was.x, event.clientY - was.y) < STILL_PX) was.act.click();
+    } else if (now && doing(now) === was.doing) now.click();
   }, true);
 }
 

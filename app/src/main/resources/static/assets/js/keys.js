@@ -3,7 +3,7 @@
 
 const typing = (el) => el.matches("input:not([type=checkbox]), textarea, select");
 
-// behind the last reading of one item comes the first of the next
+// behind the last reading of one item comes the first of the next, its card opened where it is closed
 function nextField(field) {
   const fields = (within) => [...within.querySelectorAll("input:not([type=hidden]), select, textarea, button.keep")]
     .filter((el) => el.tabIndex >= 0 && !el.closest("details:not([open])") && el.offsetParent !== null);
@@ -11,15 +11,22 @@ function nextField(field) {
   const own = item ? fields(item) : [];
   if (own.length > 0 && own[own.length - 1] === field) {
     const at = tabs().findIndex((tab) => tab.dataset.item === item.dataset.item);
-    const after = tabs().slice(at + 1).find((tab) => document.querySelector(`.of-item[data-item="${tab.dataset.item}"] input:not([type=hidden])`));
-    if (after) choose(after.dataset.item);
+    const after = tabs().slice(at + 1).map((tab) => document.querySelector(`.of-item[data-item="${tab.dataset.item}"]`))
+      .find((cards) => cards && cards.querySelector("input:not([type=hidden])"));
+    if (after) {
+      choose(after.dataset.item);
+      handOn(fields(after)[0] || opened(after.querySelector("input:not([type=hidden]), select")));
+      return;
+    }
   }
   const all = [...fields(field.form), ...document.querySelectorAll("#go button.keep")];
-  const next = all[all.indexOf(field) + 1] || all.find((el) => el.closest(".of-item"));
-  if (next) {
-    next.focus();
-    if (next.select) next.select();
-  }
+  handOn(all[all.indexOf(field) + 1] || all.find((el) => el.closest(".of-item")));
+}
+
+function handOn(field) {
+  if (!field) return;
+  field.focus();
+  if (field.select) field.select();
 }
 
 function press(key) {

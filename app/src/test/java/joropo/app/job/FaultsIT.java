@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import joropo.app.Entries;
 import joropo.app.Workshop;
 import joropo.app.family.Stage;
 import joropo.app.job.JobSheets.Posted;
+import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -56,6 +58,37 @@ class FaultsIT {
         assertThat(page.evaluate(FIRST_FOCUS)).isEqualTo("newOutside");
         page.keyboard().type("62.25");
         assertThat(page.locator("#newOutside")).hasValue("62.25");
+        Workshop.close(page);
+    }
+
+    /** The answer to the last key may open a card above the button that a finger is on. */
+    @Test
+    void aPressCountsThoughThePageGrowsUnderTheFinger() {
+        String number = JobMaker.madeSafe();
+        Page page = at("marisol", "/jobs/" + number + "/strip");
+        page.evaluate("() => document.querySelector('#go button.keep').scrollIntoView({ block: 'center' })");
+        BoundingBox button = page.locator("#go button.keep").boundingBox();
+        page.mouse().move(button.x + button.width / 2, button.y + button.height / 2);
+        page.mouse().down();
+        page.evaluate("() => { document.querySelector('main').style.paddingTop = '300px'; }");
+        page.mouse().up();
+        page.waitForURL("**/measure");
+        Workshop.close(page);
+    }
+
+    /** Behind the last reading of a seal Enter leads to the next one's first, also where its cards are closed. */
+    @Test
+    void enterLeadsToTheNextSealAndNotPastIt() {
+        String number = JobMaker.madeSafe();
+        Workshop.bean(JobItems.class).add(number, PartKind.LIP_SEAL, "outer seal", JobMaker.person("marisol"));
+        Page page = at("marisol", "/jobs/" + number + "/measure");
+        page.evaluate("() => document.querySelectorAll(\"[data-item='2'] details\").forEach(d => { d.open = false; })");
+        page.evaluate("() => [...document.querySelectorAll(\"[data-item='1'] input:not([type=hidden]), "
+                + "[data-item='1'] select\")].filter(f => f.offsetParent && !f.closest('details:not([open])'))"
+                + ".pop().focus()");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#item-tabs a[aria-current]")).containsText("outer seal");
+        assertThat(page.evaluate("() => document.activeElement.id")).asString().startsWith("i2-");
         Workshop.close(page);
     }
 
