@@ -76,18 +76,18 @@ class FaultsIT {
         Workshop.close(page);
     }
 
-    /** Behind the last reading of a seal Enter leads to the next one's first, also where its cards are closed. */
+    /** Behind the last reading of a ring Enter leads to the next one's first, also where its cards are closed. */
     @Test
-    void enterLeadsToTheNextSealAndNotPastIt() {
-        String number = JobMaker.madeSafe();
-        Workshop.bean(JobItems.class).add(number, PartKind.LIP_SEAL, "outer seal", JobMaker.person("marisol"));
+    void enterLeadsToTheNextRingAndNotPastIt() {
+        String number = CylinderEntries.opened();
+        Workshop.bean(JobItems.class).add(number, PartKind.O_RING, "wiper", JobMaker.person("marisol"));
         Page page = at("marisol", "/jobs/" + number + "/measure");
         page.evaluate("() => document.querySelectorAll(\"[data-item='2'] details\").forEach(d => { d.open = false; })");
         page.evaluate("() => [...document.querySelectorAll(\"[data-item='1'] input:not([type=hidden]), "
                 + "[data-item='1'] select\")].filter(f => f.offsetParent && !f.closest('details:not([open])'))"
                 + ".pop().focus()");
         page.keyboard().press("Enter");
-        assertThat(page.locator("#item-tabs a[aria-current]")).containsText("outer seal");
+        assertThat(page.locator("#item-tabs a[aria-current]")).containsText("wiper");
         assertThat(page.evaluate("() => document.activeElement.id")).asString().startsWith("i2-");
         Workshop.close(page);
     }
