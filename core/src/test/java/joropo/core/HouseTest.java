@@ -48,7 +48,7 @@ class HouseTest {
     private static final List<List<String>> FLOORS = List.of(
             List.of("units", "verdict", "tables", "readings", "fits", "sizes", "material"),
             List.of("shaft", "surface", "bearing"),
-            List.of("section", "plan", "assembly", "removal", "diagnosis", "leak"));
+            List.of("section", "arrangement", "plan", "assembly", "removal", "diagnosis", "leak"));
 
     /** Above the families. */
     private static final String TRAINING = "training";

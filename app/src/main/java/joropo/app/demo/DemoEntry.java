@@ -4,7 +4,7 @@ import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.job.JobItems;
 import joropo.app.job.JobService;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 

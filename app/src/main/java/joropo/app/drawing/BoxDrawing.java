@@ -2,9 +2,9 @@ package joropo.app.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import joropo.core.arrangement.PartKind;
 import joropo.core.packing.PackingInput;
 import joropo.core.packing.PackingResult;
-import joropo.core.plan.PartKind;
 import joropo.core.units.Length;
 
 /**

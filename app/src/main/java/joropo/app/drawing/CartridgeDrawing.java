@@ -1,7 +1,7 @@
 package joropo.app.drawing;
 
 import java.util.List;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 
 /**
  * A cartridge on its shaft as half section, outside left: gland and sleeve with the faces that its maker has set

@@ -1,8 +1,8 @@
 package joropo.app.drawing;
 
 import java.util.List;
+import joropo.core.arrangement.PartKind;
 import joropo.core.packing.ChevronSet;
-import joropo.core.plan.PartKind;
 import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 

@@ -7,9 +7,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import joropo.core.arrangement.PartKind;
 import joropo.core.oring.Gland;
 import joropo.core.oring.RingSort;
-import joropo.core.plan.PartKind;
 import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 

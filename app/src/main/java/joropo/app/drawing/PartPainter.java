@@ -1,7 +1,7 @@
 package joropo.app.drawing;
 
 import java.util.List;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.PartsOfSection;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Joint;

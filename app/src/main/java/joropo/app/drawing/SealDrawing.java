@@ -1,9 +1,9 @@
 package joropo.app.drawing;
 
 import java.util.List;
+import joropo.core.arrangement.PartKind;
 import joropo.core.mechseal.SealSettingInput;
 import joropo.core.mechseal.SealSettingResult;
-import joropo.core.plan.PartKind;
 import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 

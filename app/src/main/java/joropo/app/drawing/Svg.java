@@ -1,7 +1,7 @@
 package joropo.app.drawing;
 
 import java.util.List;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 
 /** Writes SVG 1.1 that page and printer both take: no style, no script, no link but to its own clips and patterns. */
 final class Svg {

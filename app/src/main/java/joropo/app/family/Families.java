@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import org.springframework.stereotype.Service;
 
 /** The kinds of sealing that a job may be about. */

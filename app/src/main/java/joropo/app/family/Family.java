@@ -2,8 +2,8 @@ package joropo.app.family;
 
 import java.util.List;
 import java.util.Optional;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 
 /** One kind of sealing: what is asked of it and what follows. One bean each, found by its kind. */
@@ -12,6 +12,11 @@ public interface Family {
 
     /** Its own cards of a stage, in their order; those that every job has stand before them. */
     List<Card> cards(Stage stage);
+
+    /** Its own cards of the first of several in one job. */
+    default List<Card> among(Stage stage) {
+        return cards(stage);
+    }
 
     /** Its own cards of one more in the same job: what the first says for all of them is not asked again. */
     default List<Card> further(Stage stage) {

@@ -2,6 +2,7 @@ package joropo.app.family;
 
 import java.util.List;
 import joropo.app.register.Position;
+import joropo.core.arrangement.Arrangement;
 import joropo.core.plan.StripLog;
 import joropo.core.section.Section;
 import org.jspecify.annotations.Nullable;
@@ -10,19 +11,30 @@ import org.jspecify.annotations.Nullable;
  * What is known of one item of a job, for its family to judge.
  *
  * @param log what came off, in its order, without what another part brought along
+ * @param stripped its parts and what the log knows of them
  * @param read what was typed on its own cards and on those of the job, @param sections those that were arranged on the
  *     bench: they go before what follows from the texts, @param alike itself among the items of its kind
  */
-public record JobFacts(Position position, ReadFields read, List<StripLog.Removed> log, Arranged sections, Alike alike) {
+public record JobFacts(
+        Position position,
+        ReadFields read,
+        List<StripLog.Removed> log,
+        Arrangement stripped,
+        Arranged sections,
+        Alike alike) {
     /**
      * Items of one kind in a job.
      *
      * @param name of this one, by which people tell it from the others, @param index of this one, from 0, in the order
-     *     in which they were added, @param reads what was typed of each
+     *     in which they were added, @param keys of each in the arrangement, @param reads what was typed of each
      */
-    public record Alike(String name, int index, List<ReadFields> reads) {
+    public record Alike(String name, int index, List<String> keys, List<ReadFields> reads) {
         public static Alike alone(ReadFields read) {
-            return new Alike("", 0, List.of(read));
+            return new Alike("", 0, List.of("i1"), List.of(read));
+        }
+
+        public String key() {
+            return keys.get(index);
         }
 
         public boolean isAlone() {
@@ -32,7 +44,13 @@ public record JobFacts(Position position, ReadFields read, List<StripLog.Removed
 
     /** The same job as another item of this kind has it. */
     public JobFacts as(int index) {
-        return new JobFacts(position, alike.reads().get(index), log, sections, new Alike("", index, alike.reads()));
+        return new JobFacts(
+                position,
+                alike.reads().get(index),
+                log,
+                stripped,
+                sections,
+                new Alike("", index, alike.keys(), alike.reads()));
     }
 
     /** @param found as it was found, @param planned as it shall be; each absent until somebody has arranged it */

@@ -10,7 +10,7 @@ import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Work;
 import joropo.app.ui.Field;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.section.Joint;
 
 /** A bellows, boot or hose that was off: its card as it goes back, and the joint that it is until both are noted. */

@@ -71,8 +71,10 @@ final class JobCards {
     /** Those of one item, also of one that was taken out. */
     List<Card> of(Stage stage, JobItem item) {
         Family family = families.need(item.kind());
-        return (item.equals(JobItem.first(items, item)) ? family.cards(stage) : family.further(stage))
-                .stream().map(c -> c.under(item.prefix())).toList();
+        List<Card> own = !item.equals(JobItem.first(items, item))
+                ? family.further(stage)
+                : item.isOneOfSeveral(items) ? family.among(stage) : family.cards(stage);
+        return own.stream().map(c -> c.under(item.prefix())).toList();
     }
 
     /** Fields of an item that adding a set of items fills: they say which one it is, nobody read them. */

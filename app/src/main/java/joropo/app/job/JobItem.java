@@ -2,7 +2,7 @@ package joropo.app.job;
 
 import java.util.Arrays;
 import java.util.List;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /**

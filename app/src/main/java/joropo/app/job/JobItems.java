@@ -6,7 +6,7 @@ import java.util.Map;
 import joropo.app.access.Person;
 import joropo.app.family.Families;
 import joropo.app.family.ItemSet;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
@@ -18,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class JobItems {
     private static final int LONGEST_LABEL = 40;
     private static final int LONGEST_REASON = 200;
-    private static final int MOST_ITEMS = 12;
+    static final int MOST_ITEMS = 12;
 
     private final JobStore store;
     private final JobSheets sheets;

@@ -5,7 +5,7 @@ import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.ui.Errors;
 import joropo.app.ui.NotFound;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.units.RefusedInput;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

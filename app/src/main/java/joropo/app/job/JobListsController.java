@@ -1,5 +1,6 @@
 package joropo.app.job;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Map;
 import joropo.app.access.Person;
@@ -100,8 +101,10 @@ class JobListsController {
             @RequestParam Map<String, String> form,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
             @ModelAttribute(name = "me", binding = false) Person me,
-            Model model) {
-        return done(
+            Model model,
+            HttpServletResponse response) {
+        int before = lists.countItems(number);
+        String out = done(
                 number,
                 stage(form),
                 "strip",
@@ -110,6 +113,15 @@ class JobListsController {
                 form,
                 model,
                 () -> lists.remove(number, kind, name, with.matches("\\d{1,18}") ? Long.valueOf(with) : null, me));
+        anewWithOther(before, number, response);
+        return out;
+    }
+
+    /** With one item more or less the whole sheet is another one: the page is loaded anew. */
+    private void anewWithOther(int before, String number, HttpServletResponse response) {
+        if (lists.countItems(number) != before) {
+            response.setHeader("HX-Refresh", "true");
+        }
     }
 
     @PostMapping("/strip-log/{part}")
@@ -139,8 +151,13 @@ class JobListsController {
             @RequestParam Map<String, String> form,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
             @ModelAttribute(name = "me", binding = false) Person me,
-            Model model) {
-        return done(number, stage(form), "strip", htmx, me, form, model, () -> lists.strike(number, part, why, me));
+            Model model,
+            HttpServletResponse response) {
+        int before = lists.countItems(number);
+        String out =
+                done(number, stage(form), "strip", htmx, me, form, model, () -> lists.strike(number, part, why, me));
+        anewWithOther(before, number, response);
+        return out;
     }
 
     @PostMapping("/strip-log/{part}/photo")

@@ -16,9 +16,9 @@ import joropo.app.store.StoreService;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
 import joropo.app.ui.NotFound;
+import joropo.core.arrangement.PartKind;
 import joropo.core.assembly.ShimPack;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.plan.Reuse;
 import joropo.core.units.FieldError;
@@ -227,7 +227,16 @@ public class JobListsService {
         }
     }
 
-    /** Notes that a part came off. @param cameWith the part that brought it along, absent: none. @return its number */
+    /** How many things are sealed in a job. */
+    public int countItems(String number) {
+        return store.find(number).items().size();
+    }
+
+    /**
+     * Notes that a part came off; a seal is the old one of an item, the job takes one more where all have theirs.
+     *
+     * @param cameWith the part that brought it along, absent: none. @return its number
+     */
     public long remove(String number, String kindName, String name, @Nullable Long cameWith, Person person) {
         PartKind kind = kind(kindName).orElseThrow(() -> new RefusedInput("strip", "needs a kind from the list"));
         JobState state = store.load(number);
@@ -245,12 +254,13 @@ public class JobListsService {
             part(state, cameWith);
         }
         long same = state.beside().log().stream().filter(p -> p.kind() == kind).count();
-        return lists.remove(
-                number,
-                kind,
-                name.isBlank() ? kind.words() + (same == 0 ? "" : " " + (same + 1)) : name.strip(),
-                cameWith,
-                person);
+        String called = name.isBlank() ? kind.words() + (same == 0 ? "" : " " + (same + 1)) : name.strip();
+        boolean isSealed = cameWith == null
+                && kind == PartKind.LIP_SEAL
+                && state.items().stream().anyMatch(i -> i.kind() == kind);
+        return isSealed
+                ? lists.removeSealed(number, kind, called, person)
+                : lists.remove(number, kind, called, cameWith, person);
     }
 
     /**
@@ -299,9 +309,7 @@ public class JobListsService {
                     .map(e -> new FieldError(e.getKey(), e.getValue()))
                     .toList());
         }
-        if (part.photo() != null) {
-            texts.put("photo", part.photo());
-        }
+        texts.putAll(part.beside());
         if (!texts.equals(part.texts())) {
             lists.note(number, partId, texts, person);
         }
@@ -325,11 +333,29 @@ public class JobListsService {
 
     /** A part that was noted in error stays in the record, with why. */
     public void strike(String number, long partId, String why, Person person) {
-        part(store.load(number), partId);
+        JobState state = store.load(number);
+        StripPart part = part(state, partId);
         if (why.isBlank() || why.length() > LONGEST_REASON) {
             throw new RefusedInput("strip-" + partId, "needs a reason, up to " + LONGEST_REASON + " characters");
         }
-        lists.strike(number, partId, why.strip(), person);
+        lists.strike(number, partId, why.strip(), part.broughtItsItem() ? untouched(state, part) : null, person);
+    }
+
+    /** The item of a part, where nobody has typed or decided anything of it; absent where somebody has. */
+    private static @Nullable Integer untouched(JobState state, StripPart part) {
+        return state.items().stream()
+                .filter(i -> part.item() != null
+                        && i.number() == part.item()
+                        && i.label().isEmpty())
+                .filter(i -> state.texts().values().stream()
+                        .flatMap(sheet -> sheet.entrySet().stream())
+                        .noneMatch(e -> e.getKey().startsWith(i.prefix())
+                                && !e.getValue().isBlank()))
+                .filter(i -> state.beside().parts().decided().stream()
+                        .noneMatch(p -> p.part().startsWith(i.prefix())))
+                .findFirst()
+                .map(JobItem::number)
+                .orElse(null);
     }
 
     /**
@@ -374,13 +400,10 @@ public class JobListsService {
 
     /** How an old seal came out: as noted of it, and as its item's sheet has it. */
     private static String foundState(JobState state, JobWork work, StripPart part) {
-        List<StripPart> seals = state.beside().log().stream()
-                .filter(p -> p.kind() == PartKind.LIP_SEAL)
-                .toList();
-        int fromInside = seals.size() - 1 - seals.indexOf(part);
+        JobItem item =
+                new Stripped(state.items(), state.beside().order()).itemOf(part).orElse(null);
         String typed = work.items().stream()
-                .filter(i -> i.item().kind() == PartKind.LIP_SEAL)
-                .skip(Math.max(0, fromInside))
+                .filter(i -> i.item().equals(item))
                 .findFirst()
                 .flatMap(i -> i.work().foundState())
                 .orElse("");

@@ -19,7 +19,7 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.FindingLine;
 import joropo.app.ui.StatusMark;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;

@@ -9,9 +9,9 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import joropo.app.family.Stage;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Companions;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -15,7 +15,8 @@ import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.Clash;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.plan.Step;
 import joropo.core.readings.Misreading;
@@ -216,6 +217,11 @@ final class JobRules {
                 .map(JobFinding::finding)
                 .filter(f -> f.status() == Status.REMEASURE && f.rule().endsWith(Misreading.ID))
                 .forEach(f -> out.add("Suspected: " + f.subject() + ". Read it again, or say that it stands."));
+        work.findings().stream()
+                .map(JobFinding::finding)
+                .filter(Clash::isSaidBy)
+                .filter(f -> f.rule().startsWith("off"))
+                .forEach(f -> out.add("To settle, " + f.subject() + ": " + f.message()));
         concession(work, person).ifPresent(out::add);
         return out;
     }

@@ -11,7 +11,7 @@ import joropo.app.family.WorkSection;
 import joropo.app.section.BenchService;
 import joropo.app.section.SectionRole;
 import joropo.app.ui.NotFound;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.section.Section;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;

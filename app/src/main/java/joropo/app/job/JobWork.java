@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -28,6 +30,7 @@ import joropo.app.ui.Errors;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
+import joropo.core.arrangement.Arrangement;
 import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.plan.Care;
 import joropo.core.plan.Part;
@@ -44,6 +47,8 @@ import org.jspecify.annotations.Nullable;
  */
 final class JobWork {
     private static final int BEFORE_THE_REST = -2;
+    /** A rule that is answered at a part of the strip log: its number and its field. */
+    private static final Pattern OF_THE_LOG = Pattern.compile("off(\\d+)-(\\w+)");
 
     private record ItemWork(JobItem item, Work work) {
         /** As they stand among those of the others. @param name empty: they need none */
@@ -89,6 +94,7 @@ final class JobWork {
                 .toList();
         read = judged.read();
         standing = all;
+        Arrangement stripped = new Stripped(all, off).arranged(log);
         items = all.stream()
                 .map(i -> new ItemWork(
                         i,
@@ -97,6 +103,7 @@ final class JobWork {
                                         position,
                                         read(i),
                                         log,
+                                        stripped,
                                         i.kind() == all.get(0).kind() ? arranged : JobFacts.Arranged.NONE,
                                         alike(i)))))
                 .toList();
@@ -140,11 +147,9 @@ final class JobWork {
     }
 
     private static JobFinding cannotBe(StripPart part) {
-        return new JobFinding(Stage.STRIP, AsFound.cannotBe(part.name()).withId(placeOf(part)));
-    }
-
-    private static String placeOf(StripPart part) {
-        return "off" + part.number() + "-place";
+        return new JobFinding(
+                Stage.STRIP,
+                AsFound.cannotBe(part.name()).withId("off" + part.number() + "-" + StripPart.PLACE.name()));
     }
 
     private static Set<Stage> begun(Map<Stage, Map<String, Typed>> texts) {
@@ -165,6 +170,7 @@ final class JobWork {
         return new JobFacts.Alike(
                 item.calledAmong(standing),
                 same.indexOf(item),
+                same.stream().map(Stripped::key).toList(),
                 same.stream().map(this::read).toList());
     }
 
@@ -315,11 +321,13 @@ final class JobWork {
         if (!field.isEmpty()) {
             return cards.stageOf(field).path() + "#" + field;
         }
-        Optional<StripPart> off = cards.log().stream()
-                .filter(p -> placeOf(p).equals(finding.finding().id()))
-                .findFirst();
-        if (off.isPresent()) {
-            return Stage.STRIP.path() + "#off-" + off.get().id() + "-place";
+        Matcher off = OF_THE_LOG.matcher(finding.finding().rule());
+        if (off.matches()) {
+            return cards.log().stream()
+                    .filter(p -> p.number() == Integer.parseInt(off.group(1)))
+                    .findFirst()
+                    .map(p -> Stage.STRIP.path() + "#off-" + p.id() + "-" + off.group(2))
+                    .orElse(Stage.STRIP.path() + "#main");
         }
         JobItem item = itemOf(finding.finding().id());
         return Stream.of(finding.stage())

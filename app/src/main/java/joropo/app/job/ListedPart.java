@@ -1,8 +1,8 @@
 package joropo.app.job;
 
 import joropo.app.family.Stage;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /**

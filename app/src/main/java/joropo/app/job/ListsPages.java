@@ -27,7 +27,7 @@ import joropo.app.ui.Judged;
 import joropo.app.ui.Paged;
 import joropo.app.ui.Show;
 import joropo.app.watch.WatchService;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.PartsOfSection;
 import joropo.core.plan.StockMatch;
 import joropo.core.section.Section;

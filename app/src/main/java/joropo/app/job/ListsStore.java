@@ -3,15 +3,18 @@ package joropo.app.job;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.job.Beside.OnList;
 import joropo.app.store.Movement;
 import joropo.app.store.StoreService;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
@@ -87,6 +90,25 @@ class ListsStore {
         return lists.remove(jobs.openJob(number).id(), kind, name, cameWith, person.id(), now());
     }
 
+    /**
+     * One that came off in the place of an item: the first of its kind of which none did yet, else one more that the
+     * job takes, while it has room.
+     */
+    @Transactional
+    public long removeSealed(String number, PartKind kind, String name, Person person) {
+        long part = remove(number, kind, name, null, person);
+        JobState now = jobs.load(number, Set.of());
+        List<StripPart> before =
+                now.beside().order().stream().filter(p -> p.id() != part).toList();
+        Optional<JobItem> without = new Stripped(now.items(), before).without(kind);
+        if (without.isPresent()) {
+            note(number, part, StripPart.textsOf(without.get().number(), false), person);
+        } else if (now.items().size() < JobItems.MOST_ITEMS) {
+            note(number, part, StripPart.textsOf(jobs.addItem(number, kind, "", person), true), person);
+        }
+        return part;
+    }
+
     @Transactional
     public void note(String number, long partId, Map<String, String> texts, Person person) {
         jobs.openJob(number);
@@ -99,9 +121,13 @@ class ListsStore {
         lists.back(partId, back, reason, person.id(), now());
     }
 
+    /** @param item that came into the job with it and goes with it, absent: none */
     @Transactional
-    public void strike(String number, long partId, String why, Person person) {
+    public void strike(String number, long partId, String why, @Nullable Integer item, Person person) {
         lists.strike(jobs.openJob(number).id(), partId, why + " (" + person.fullName() + ")");
+        if (item != null) {
+            jobs.withdrawItem(number, item, "its old one was noted in error: " + why, person);
+        }
     }
 
     @Transactional

@@ -7,8 +7,8 @@ import joropo.app.section.BenchService.OnBench;
 import joropo.app.ui.Field;
 import joropo.app.ui.StatusMark;
 import joropo.app.watch.WatchLine;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.StripLog;
 
 /** What stands on lists beside the sheet; each empty where it does not belong to the stage. */

@@ -2,8 +2,8 @@ package joropo.app.job;
 
 import java.time.Instant;
 import joropo.app.family.Stage;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.CureQuarter;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.PartState;
 import org.jspecify.annotations.Nullable;
 

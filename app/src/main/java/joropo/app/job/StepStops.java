@@ -5,7 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Step;
 
 /** Why a step cannot be ticked as done, whatever is sealed: what it names, counts or tightens is not there. */

@@ -2,6 +2,7 @@ package joropo.app.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -9,8 +10,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
+import joropo.core.arrangement.PartKind;
 import joropo.core.assembly.ShimPack;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.StripLog;
 import joropo.core.shaft.Side;
 import joropo.core.units.LengthUnit;
@@ -68,6 +69,12 @@ public record StripPart(
     static final Field<String> MARKING = Field.line("marking", "marking read");
     static final Field<String> CONDITION = Field.line("condition", "condition");
 
+    /** Which item it was, by its number in the job. */
+    private static final String ITEM = "item";
+
+    /** Whether that item came into the job with it. */
+    private static final String BROUGHT = "brought";
+
     /** What may be noted of a part. */
     static final List<Field<?>> FIELDS = List.of(FACED, PLACE, THICKNESS, SHIMS, CLOCK, MARK, MARKING, CONDITION);
 
@@ -101,6 +108,30 @@ public record StripPart(
 
     boolean stands() {
         return struckWhy == null;
+    }
+
+    /** What binds a part to an item. @param brought whether the item came into the job with it */
+    static Map<String, String> textsOf(int item, boolean brought) {
+        return brought ? Map.of(ITEM, Integer.toString(item), BROUGHT, "yes") : Map.of(ITEM, Integer.toString(item));
+    }
+
+    /** Number of the item that it was; absent: the log was kept before that was noted, or it was none. */
+    @Nullable
+    Integer item() {
+        String text = texts.getOrDefault(ITEM, "");
+        return text.matches("[1-9]\\d{0,3}") ? Integer.valueOf(text) : null;
+    }
+
+    /** Whether its item goes when it is struck. */
+    boolean broughtItsItem() {
+        return texts.containsKey(BROUGHT);
+    }
+
+    /** What is known of it beside what people note: its photo, its item. */
+    Map<String, String> beside() {
+        Map<String, String> out = new LinkedHashMap<>(texts);
+        FIELDS.forEach(f -> out.remove(f.name()));
+        return out;
     }
 
     /** As the rules read it. */

@@ -2,10 +2,10 @@ package joropo.app.register;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Set;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.Care;
-import joropo.core.plan.PartKind;
 import joropo.core.shaft.Rotation;
 import joropo.core.sizes.SeatSize;
 import org.jspecify.annotations.Nullable;

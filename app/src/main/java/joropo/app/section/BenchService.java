@@ -56,7 +56,7 @@ public class BenchService {
 
     /** @throws RefusedInput saying what is wrong with the file's text */
     public long bringIn(String text, Person person) {
-        return store.open(null, SectionRole.OWN, json.read(text), "brought in from a file", person);
+        return store.open(null, SectionRole.OWN, json.read(text).written(), "brought in from a file", person);
     }
 
     /** Begins one of the two sections of a job, or gives the one that is there. */

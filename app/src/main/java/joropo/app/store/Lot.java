@@ -1,8 +1,8 @@
 package joropo.app.store;
 
 import java.time.LocalDate;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.CureQuarter;
-import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /**

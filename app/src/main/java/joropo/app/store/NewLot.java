@@ -1,8 +1,8 @@
 package joropo.app.store;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.CureQuarter;
-import joropo.core.plan.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /** A lot that is to be received. */

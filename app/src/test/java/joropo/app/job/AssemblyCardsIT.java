@@ -7,9 +7,9 @@ import com.microsoft.playwright.Page;
 import joropo.app.Workshop;
 import joropo.app.family.Stage;
 import joropo.app.register.NewPositionBuilder;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.plan.PartKind;
 import org.junit.jupiter.api.Test;
 
 /** What is set at a machine, in jobs of two kinds: by keys alone, drawn, and judged once something is typed. */

@@ -10,9 +10,9 @@ import joropo.app.Workshop;
 import joropo.app.family.Stage;
 import joropo.app.register.NewPositionBuilder;
 import joropo.app.store.StoreService;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 
 /** A cylinder with its seven rings, worked from strip to signature as a fitter does at the bench. */

@@ -100,7 +100,7 @@ public final class LipSealEntries {
             entries.tap("#off-" + kind);
             entries.page()
                     .locator(".strip-log > li:has-text('"
-                            + joropo.core.plan.PartKind.valueOf(kind).words() + "')")
+                            + joropo.core.arrangement.PartKind.valueOf(kind).words() + "')")
                     .first()
                     .waitFor();
         }

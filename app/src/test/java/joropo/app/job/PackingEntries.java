@@ -6,9 +6,9 @@ import joropo.app.Entries;
 import joropo.app.Workshop;
 import joropo.app.register.NewPositionBuilder;
 import joropo.app.store.StoreService;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 
 /** A pump is packed anew, worked from the intake to its first look while it runs in, as a fitter does. */

@@ -8,9 +8,9 @@ import joropo.app.Workshop;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.register.NewPositionBuilder;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.plan.PartKind;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 

@@ -6,9 +6,9 @@ import joropo.app.Entries;
 import joropo.app.Workshop;
 import joropo.app.register.NewPositionBuilder;
 import joropo.app.store.StoreService;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 
 /** A mechanical seal worked from the intake to the signature, as a fitter does at the bench. */

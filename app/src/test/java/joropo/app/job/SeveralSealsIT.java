@@ -17,9 +17,9 @@ import joropo.app.family.Typed;
 import joropo.app.register.NewPosition;
 import joropo.app.register.RegisterService;
 import joropo.app.store.StoreService;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.shaft.Rotation;
 import joropo.core.units.LengthUnit;
@@ -29,6 +29,9 @@ import org.junit.jupiter.api.Test;
 
 /** An entry with several seals is one job: each has its own size, way round, depth, driver, batch and readings. */
 class SeveralSealsIT {
+    /** In the order in which they come off. */
+    private static final List<String> NAMES = List.of("outer seal", "middle seal", "inner seal");
+
     private static final List<String> MORE = List.of("i2-", "i3-");
     private Page page;
 
@@ -100,32 +103,32 @@ class SeveralSealsIT {
             page.click("#off-LIP_SEAL");
             assertThat(page.locator(".strip-log > li")).hasCount(off);
         }
-        page.click("#items > summary");
-        for (String name : List.of("middle seal", "outer seal")) {
-            page.fill("#new-item", name);
-            page.click("#items button:has-text('Add lip seal')");
-            assertThat(page.locator("#item-tabs a[aria-current]")).containsText(name);
+        assertThat(page.locator("#item-tabs a")).hasCount(3);
+        int item = 0;
+        for (String name : NAMES) {
+            Workshop.bean(JobItems.class).label(number, ++item, name, JobMaker.person("marisol"));
         }
+        page.reload();
         page.fill("#new-item", "Outer Seal");
         page.click("#items button:has-text('Add lip seal')");
         assertThat(page.locator("#items .wrong")).containsText("another one in this job is called");
         assertThat(page.locator("#new-item")).hasValue("Outer Seal");
         page.navigate(page.url().replaceAll("/items.*", "/strip"));
-        tab("lip seal 1");
-        fill("foundDepth", "32", "foundFacing", "IN");
+        tab("outer seal");
+        fill("foundDepth", "0", "foundFacing", "OUT");
         tab("middle seal");
         assertThat(page.locator("#foundDepth")).isHidden();
         fill("i2-foundDepth", "20", "i2-foundFacing", "IN");
-        tab("outer seal");
-        fill("i3-foundDepth", "0", "i3-foundFacing", "OUT");
+        tab("inner seal");
+        fill("i3-foundDepth", "32", "i3-foundFacing", "IN");
         keep("measure");
 
-        tab("lip seal 1");
+        tab("outer seal");
         fill("depthGauge", "DEPTH_MICROMETER", "stopDepth", "40", "groundFrom", "-4", "groundTo", "45");
         fill("shaftEnd", "FULL_CHAMFER", "entersFrom", "IN");
         String[] shafts = {"44.962", "44.951", "44.944"};
         for (int i = 0; i < 3; i++) {
-            tab(List.of("lip seal 1", "middle seal", "outer seal").get(i));
+            tab(NAMES.get(i));
             String of = i == 0 ? "" : MORE.get(i - 1);
             fill(of + "shaftGauge", "OUTSIDE_MICROMETER", of + "shaftA1", shafts[i], of + "shaftA2", shafts[i]);
             fill(of + "boreGauge", "BORE_GAUGE_3", of + "boreA1", "62.014", of + "boreA2", "62.018");
@@ -133,11 +136,11 @@ class SeveralSealsIT {
         }
         keep("decide");
 
-        fillSeal("", "lip seal 1", "45x62x8", "IN");
+        fillSeal("", "outer seal", "45x62x10", "OUT");
+        fill("plannedDepth", "0", "betweenMedium", "GREASE", "betweenLevel", "PARTIAL");
         fillSeal("i2-", "middle seal", "45x62x7", "IN");
         fill("i2-plannedDepth", "20", "i2-betweenMedium", "GREASE", "i2-betweenLevel", "PARTIAL");
-        fillSeal("i3-", "outer seal", "45x62x10", "OUT");
-        fill("i3-plannedDepth", "0", "i3-betweenMedium", "GREASE", "i3-betweenLevel", "PARTIAL");
+        fillSeal("i3-", "inner seal", "45x62x8", "IN");
         page.locator("#drawing [data-seal=s2]").first().click();
         assertThat(page.locator("#item-tabs a[aria-current]")).containsText("middle seal");
         for (String batch : List.of("IN-8", "MID-7", "OUT-10")) {
@@ -147,12 +150,12 @@ class SeveralSealsIT {
         keep("fit");
 
         assertOwnSteps(number);
-        depths("", "lip seal 1", "32.00");
+        depths("i3-", "inner seal", "32.00");
         depths("i2-", "middle seal", "20.05");
-        assertThat(page.locator("#figures-i3-square dt")).hasCount(0);
-        depths("i3-", "outer seal", "0.00");
-        tab("lip seal 1");
-        assertThat(page.locator("#figures-square")).containsText("32.00");
+        assertThat(page.locator("#figures-square dt")).hasCount(0);
+        depths("", "outer seal", "0.00");
+        tab("inner seal");
+        assertThat(page.locator("#figures-i3-square")).containsText("32.00");
         JobMaker.newSeals(number);
         JobMaker.tickAll(number);
         JobMaker.countOut(number);
@@ -179,9 +182,9 @@ class SeveralSealsIT {
         assertThat(card.items())
                 .extracting(Snapshot.Item::name, Snapshot.Item::size, Snapshot.Item::target)
                 .containsExactly(
-                        tuple("lip seal 1", "45x62x8", "32.00 mm, read 32.00 mm"),
+                        tuple("outer seal", "45x62x10", "0.00 mm, read 0.00 mm"),
                         tuple("middle seal", "45x62x7", "20.00 mm, read 20.05 mm"),
-                        tuple("outer seal", "45x62x10", "0.00 mm, read 0.00 mm"));
+                        tuple("inner seal", "45x62x8", "32.00 mm, read 32.00 mm"));
         assertThat(card.parts()).anyMatch(p -> p.contains("45x62x7") && p.contains("batch MID-7"));
         page.navigate(Workshop.address() + "/machines/positions/" + position);
         assertThat(page.locator("main")).containsText("item 3");
@@ -209,15 +212,14 @@ class SeveralSealsIT {
         List<Step> plan = work(number).plan();
         assertThat(plan)
                 .extracting(Step::id)
-                .containsSubsequence(
-                        "depth", "free", "i2-start", "i2-drive", "i2-depth", "i3-start", "i3-drive", "shaft")
+                .containsSubsequence("i3-depth", "i2-start", "i2-drive", "i2-depth", "start", "drive", "depth", "shaft")
                 .doesNotHaveDuplicates();
         Map<String, String> drives = plan.stream()
                 .filter(s -> s.id().endsWith("drive"))
                 .collect(Collectors.toMap(Step::id, Step::instruction));
-        assertThat(drives.get("drive")).startsWith("Lip seal 1: ").contains("spigot 32.00 long");
+        assertThat(drives.get("i3-drive")).startsWith("Inner seal: ").contains("spigot 32.00 long");
         assertThat(drives.get("i2-drive")).startsWith("Middle seal: ").contains("spigot 20.00 long");
-        assertThat(drives.get("i3-drive")).startsWith("Outer seal: ").contains("from Ø 58.00 outward");
+        assertThat(drives.get("drive")).startsWith("Outer seal: ").contains("from Ø 58.00 outward");
         assertThat(plan)
                 .filteredOn(s -> s.id().equals("i2-way-round"))
                 .singleElement()

@@ -256,7 +256,7 @@ class StripLogIT {
                         () -> lists.note(number, part, Map.of("place", "3.5", "was-place", ""), LengthUnit.MM, marisol))
                 .withMessageContaining("was noted meanwhile as \"2.5 mm\"");
         lists.note(number, part, Map.of("place", "", "was-place", "2.5 mm"), LengthUnit.MM, marisol);
-        assertThat(noted(number)).containsOnlyKeys("marking");
+        assertThat(noted(number)).as("with the item that it was").containsOnlyKeys("marking", "item");
     }
 
     private static Map<String, String> noted(String number) {

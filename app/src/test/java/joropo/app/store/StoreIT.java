@@ -13,7 +13,7 @@ import joropo.app.Workshop;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.ui.NotFound;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;

@@ -9,9 +9,9 @@ import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.register.NewPositionBuilder;
 import joropo.app.register.RegisterService;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
-import joropo.core.plan.PartKind;
 
 /** Makes watches of their own for tests, each at a position of its own. */
 final class WatchMaker {

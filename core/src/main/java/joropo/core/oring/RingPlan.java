@@ -3,8 +3,8 @@ package joropo.core.oring;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import org.jspecify.annotations.Nullable;
 

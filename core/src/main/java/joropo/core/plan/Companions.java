@@ -1,6 +1,7 @@
 package joropo.core.plan;
 
 import java.util.List;
+import joropo.core.arrangement.PartKind;
 
 /** What costs little while the machine is open and much later: offered, decided, recorded (guide). */
 public final class Companions {

@@ -3,6 +3,7 @@ package joropo.core.plan;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import joropo.core.arrangement.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.IntStream;
+import joropo.core.arrangement.PartKind;
 import joropo.core.assembly.ShimPack;
 import joropo.core.plan.StripLog.Removed;
 import joropo.core.units.Length;

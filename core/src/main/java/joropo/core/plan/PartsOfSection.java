@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
+import joropo.core.arrangement.PartKind;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 

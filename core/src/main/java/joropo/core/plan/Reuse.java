@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import joropo.core.arrangement.PartKind;
 
 /** Whether a part that came off may go back in (guide). */
 public final class Reuse {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.CureQuarter;
 import joropo.core.material.ShelfLife;
 import joropo.core.verdict.Status;

@@ -2,6 +2,7 @@ package joropo.core.plan;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Set;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Attitude;
 import joropo.core.units.Needs;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Attitude;
 

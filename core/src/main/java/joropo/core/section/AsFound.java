@@ -3,35 +3,15 @@ package joropo.core.section;
 import java.util.Optional;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Side;
-import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
-import org.jspecify.annotations.Nullable;
 
 /** Which way the old seal faced: somebody may have had a reason, so it is never silently put right (guide). */
 public final class AsFound {
     private static final String SUBJECT = "way round of the old seal";
 
-    /** Two readings of one place that differ by more were not of the same thing (mm, guide). */
-    private static final double SAME_MM = 0.3;
-
     private AsFound() {}
-
-    /** The place of the old seal was read twice. @param typed on the sheet, @param logged when it came off */
-    public static Optional<Finding> places(@Nullable Double typed, @Nullable Double logged) {
-        return typed == null || logged == null || Math.abs(typed - logged) <= SAME_MM + 1e-9
-                ? Optional.empty()
-                : Optional.of(Finding.of(
-                        "found-place",
-                        Status.REMEASURE,
-                        "place of the old seal",
-                        "The sheet has it at " + Length.show(typed, 2) + " mm, the list of what came off at "
-                                + Length.show(logged, 2) + " mm.",
-                        "See which of the two is right; the plan goes by the sheet.",
-                        Source.GUIDE,
-                        ""));
-    }
 
     /** What was noted of a part that came off cannot be so beside what else is known. @param name of the part */
     public static Finding cannotBe(String name) {

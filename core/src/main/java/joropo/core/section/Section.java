@@ -58,8 +58,6 @@ public record Section(
         @Nullable Section asFound) {
     private static final int MOST_ITEMS = 400;
     private static final double MOST_RPM = 1e6;
-    /** Too little to be seen or read (mm). */
-    private static final double HAIR_MM = 1e-6;
 
     public Section {
         long sealing = boreItems == null
@@ -103,7 +101,6 @@ public record Section(
                 .optionalNotNegative("cornerRadiusMm", cornerRadiusMm)
                 .optionalNotNegative("depthUncertaintyMm", depthUncertaintyMm)
                 .optionalBetween("speedRpm", speedRpm, 0, MOST_RPM)
-                .that("boreItems", inOrder(boreItems), "list seals in another order than they stand")
                 .done();
         List<String> ids =
                 boreItems.stream().map(BoreItem::id).filter(Objects::nonNull).toList();
@@ -119,36 +116,26 @@ public record Section(
         boreFromMm = boreFromMm == null ? 0 : boreFromMm;
     }
 
-    /** Whether the parts that seal are listed as they stand, one behind another: spaces go by that order. */
-    private static boolean inOrder(@Nullable List<BoreItem> items) {
-        Double last = null;
-        for (BoreItem item : items == null ? List.<BoreItem>of() : items) {
-            if (item instanceof BoreItem.Sealing s) {
-                if (last != null && s.fromMm() <= last) {
-                    return false;
-                }
-                last = s.fromMm();
-            }
-        }
-        return true;
+    /**
+     * What somebody writes by hand lists its seals as they stand, one behind another.
+     *
+     * @throws RefusedInput where two seals stand in one place or are listed in another order than they stand: of what
+     *     was found or planned that is a finding, here it is a slip of the pen
+     */
+    public Section written() {
+        new Needs()
+                .that("boreItems", isInOrder(), "list seals in another order than they stand")
+                .that("asFound", asFound == null || asFound.isInOrder(), "lists seals in another order than they stand")
+                .done();
+        return this;
     }
 
-    /**
-     * Parts in the order in which they stand, outside first. Two that seal and were read in one place are set a hair
-     * apart: that they cannot have stood so is found where the places were read, it refuses no arrangement.
-     */
-    public static List<BoreItem> lined(List<BoreItem> items) {
-        List<BoreItem> out = new ArrayList<>();
-        Double last = null;
-        for (BoreItem item :
-                items.stream().sorted(Comparator.comparing(BoreItem::fromMm)).toList()) {
-            BoreItem stands = item instanceof BoreItem.Sealing && last != null && item.fromMm() <= last
-                    ? item.at(Length.snap(last + HAIR_MM))
-                    : item;
-            last = item instanceof BoreItem.Sealing ? stands.fromMm() : last;
-            out.add(stands);
-        }
-        return out;
+    private boolean isInOrder() {
+        List<Double> places = boreItems.stream()
+                .filter(BoreItem.Sealing.class::isInstance)
+                .map(BoreItem::fromMm)
+                .toList();
+        return places.equals(places.stream().distinct().sorted().toList());
     }
 
     private static boolean whole(List<?> items) {
@@ -181,9 +168,9 @@ public record Section(
     /** The same section with this seal alone at another place. */
     public Section withSealAt(String id, double fromMm) {
         return with(
-                lined(boreItems.stream()
+                boreItems.stream()
                         .map(i -> i instanceof BoreItem.Seal s && s.id().equals(id) ? s.at(Length.snap(fromMm)) : i)
-                        .toList()),
+                        .toList(),
                 shaftItems,
                 depthUncertaintyMm);
     }

@@ -3,10 +3,12 @@ package joropo.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Set;
+import joropo.core.arrangement.PartKind;
 import joropo.core.assembly.ShimPack;
 import joropo.core.diagnosis.DrainedOil;
+import joropo.core.lipseal.FoundSection;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
 import joropo.core.plan.StripLog.Removed;
@@ -49,8 +51,9 @@ class PartsBackTest {
         assertThat(steps).filteredOn(Step::hold).extracting(Step::id).containsExactly("back-8", "back-2");
         assertThat(steps).allMatch(Step::isOfTheList);
         assertThat(steps.get(1).numberInList()).isEqualTo(4);
-        assertThat(StripLog.onShaft(log)).containsExactly(new ShaftItem.Slinger(-6.0, -4.0, null));
-        assertThat(StripLog.placed(log, null)).extracting("id").containsExactly("r1");
+        var found = new FoundSection(Logged.found(log), Map.of());
+        assertThat(found.onShaft()).containsExactly(new ShaftItem.Slinger(-6.0, -4.0, null));
+        assertThat(found.placed(null)).extracting("id").containsExactly("r1");
     }
 
     @ParameterizedTest(name = "{0} with {1}: {2}")
@@ -66,12 +69,6 @@ class PartsBackTest {
                 .extracting(Cleaning::code)
                 .containsExactly("BORE_SEAT", "RING_GROOVE", "RUNNING_SURFACE", "BEARING_NEAR");
         assertThat(Cleaning.of(Set.of(PartKind.BREATHER))).isEmpty();
-    }
-
-    @ParameterizedTest(name = "typed {0}, logged {1}: {2}")
-    @CsvSource({"2.5, 2.8, ", "2.5, 2.81, REMEASURE", "2.5, , ", ", 2.5, "})
-    void aPlaceThatWasReadTwiceAgrees(Double typed, Double logged, Status expected) {
-        assertThat(AsFound.places(typed, logged).map(Finding::status)).isEqualTo(Optional.ofNullable(expected));
     }
 
     @Test

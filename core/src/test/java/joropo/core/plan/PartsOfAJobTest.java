@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import joropo.core.arrangement.PartKind;
+import joropo.core.lipseal.FoundSection;
 import joropo.core.lipseal.NewSealCheck;
 import joropo.core.material.CureQuarter;
 import joropo.core.material.Medium;
@@ -141,7 +144,7 @@ class PartsOfAJobTest {
                 new Removed(PartKind.LIP_SEAL, "lip seal", Side.OUT, null, 8.0, null, false),
                 new Removed(PartKind.WASHER, "washer", null, null, 3.0, null, false),
                 new Removed(PartKind.LIP_SEAL, "lip seal 2", Side.IN, 16.0, 8.0, null, false));
-        Section found = StripLog.asFound(typed(), log);
+        Section found = new FoundSection(Logged.found(log), Map.of("o3", "s1", "o5", "s2")).whole(typed());
         assertThat(found.boreItems()).extracting(BoreItem::id).containsExactly("r1", "s1", "w1", "s2", "h1");
         assertThat(found.seals()).extracting(BoreItem.Seal::mainLip).containsExactly(Side.OUT, Side.IN);
         assertThat(found.boreItems().get(1).fromMm())
@@ -153,7 +156,7 @@ class PartsOfAJobTest {
                 .containsExactlyElementsOf(StripLog.buildOrder(StripLog.buildOrder(StripLog.buildOrder(log))))
                 .first()
                 .isEqualTo(log.get(4));
-        assertThat(StripLog.asFound(typed(), log.subList(0, 2)))
+        assertThat(new FoundSection(Logged.found(log.subList(0, 2)), Map.of()).whole(typed()))
                 .as("no seal logged")
                 .isEqualTo(typed());
     }

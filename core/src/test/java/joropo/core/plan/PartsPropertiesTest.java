@@ -9,8 +9,11 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
+import joropo.core.arrangement.PartKind;
+import joropo.core.lipseal.FoundSection;
 import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.CureQuarter;
 import joropo.core.material.Medium;
@@ -160,7 +163,7 @@ class PartsPropertiesTest {
                     .mapToObj(i -> removed())
                     .toList();
             assertThat(StripLog.buildOrder(StripLog.buildOrder(log))).isEqualTo(log);
-            Section found = StripLog.asFound(typed(), log);
+            Section found = new FoundSection(Logged.found(log), Map.of()).whole(typed());
             List<Removed> seals =
                     log.stream().filter(r -> r.kind() == PartKind.LIP_SEAL).toList();
             if (seals.isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Attitude;
 import org.junit.jupiter.api.Test;

@@ -16,11 +16,11 @@ import joropo.app.family.ReadFields;
 import joropo.app.register.Position;
 import joropo.app.settings.ShopGauge;
 import joropo.core.lipseal.Among;
+import joropo.core.lipseal.FoundSection;
 import joropo.core.lipseal.Layout;
 import joropo.core.lipseal.PairPlaces;
 import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
-import joropo.core.plan.StripLog;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.Mount;
@@ -48,7 +48,7 @@ import org.jspecify.annotations.Nullable;
 record AssumedSection(
         Section section,
         Among among,
-        FoundPlace found,
+        LipSealFacts.Found found,
         boolean goesByFound,
         List<ShaftItem.WearGroove> grooves,
         Set<Assumed> assumed,
@@ -92,7 +92,7 @@ record AssumedSection(
     }
 
     /** As if it stood alone in its entry. */
-    static AssumedSection of(JobFacts facts, ShaftAndBoreReadings measured) {
+    static AssumedSection of(JobFacts facts, LipSealFacts known, ShaftAndBoreReadings measured) {
         Position position = facts.position();
         ReadFields read = facts.read();
         int index = facts.alike().index();
@@ -110,9 +110,9 @@ record AssumedSection(
                 size.shaftMm(),
                 Assumed.SHAFT,
                 assumed);
-        double known = either(
+        double boreRead = either(
                 measured.bore().nominalMm(), Math.max(size.boreMm(), shaft + LEAST_WALL_MM), Assumed.BORE, assumed);
-        double bore = known > shaft ? known : shaft + LEAST_WALL_MM;
+        double bore = boreRead > shaft ? boreRead : shaft + LEAST_WALL_MM;
         if (chosen == null) {
             assumed.add(Assumed.WIDTH);
         }
@@ -120,8 +120,9 @@ record AssumedSection(
         if (stop == null) {
             assumed.add(Assumed.STOP);
         }
-        FoundPlace found = FoundPlace.of(facts);
-        BoreItem.Seal seal = seal(read, found, index, shaft, bore, size.widthMm(), stop, assumed);
+        LipSealFacts.Found found = known.found(index);
+        boolean innermost = known.fromInside(index) == 0;
+        BoreItem.Seal seal = seal(read, found, index, innermost, shaft, bore, size.widthMm(), stop, assumed);
         Layout layout = read.get(LipSealFields.LAYOUT);
         boolean pair = facts.alike().isAlone() && layout != null && layout.isPair();
         List<BoreItem> items = new ArrayList<>();
@@ -130,7 +131,8 @@ record AssumedSection(
         }
         items.add(seal);
         items.addAll(housing(read, stop, (shaft + bore) / 2));
-        List<BoreItem> logged = StripLog.placed(facts.log(), read.get(LipSealFields.TURNING_DEPTH));
+        FoundSection off = known.stood();
+        List<BoreItem> logged = off.placed(read.get(LipSealFields.TURNING_DEPTH));
         if (logged.stream().anyMatch(BoreItem.Bearing.class::isInstance)) {
             items.removeIf(BoreItem.Bearing.class::isInstance);
         }
@@ -140,7 +142,7 @@ record AssumedSection(
         Double afterwards = read.get(CommonFields.PLAY_MEASURED);
         boolean grounded = isGround(read);
         List<ShaftItem> onShaft = shaftItems(read, found, size.widthMm(), grounded, assumed);
-        onShaft.addAll(StripLog.onShaft(facts.log()));
+        onShaft.addAll(off.onShaft());
         Section section = SectionBuilder.builder()
                 .name(position.machineName() + ", " + position.name())
                 .rotation(rotation(position, read))
@@ -152,7 +154,7 @@ record AssumedSection(
                         pair
                                 ? List.of(outside(position, read), PairPlaces.between(), inside(position, read))
                                 : List.of(outside(position, read), inside(position, read)))
-                .boreItems(Section.lined(items))
+                .boreItems(lined(items))
                 .shaftItems(onShaft)
                 .axialPlayMm(afterwards == null || isSeated(read) ? before : afterwards)
                 .growthMm(read.get(LipSealFields.GROWTH))
@@ -186,8 +188,9 @@ record AssumedSection(
     /** A place that somebody decided goes first, then that of the old seal, then the stop. */
     private static BoreItem.Seal seal(
             ReadFields read,
-            FoundPlace found,
+            LipSealFacts.Found found,
             int index,
+            boolean innermost,
             double shaft,
             double bore,
             double width,
@@ -199,7 +202,7 @@ record AssumedSection(
             facing = Side.IN;
         }
         Double planned = read.get(LipSealFields.PLANNED_DEPTH);
-        boolean onStop = stop != null && index == 0 && found.placeMm() == null;
+        boolean onStop = stop != null && innermost && found.placeMm() == null;
         if (planned == null && !onStop && found.placeMm() == null) {
             assumed.add(Assumed.DEPTH);
         }
@@ -262,9 +265,9 @@ record AssumedSection(
     }
 
     /** The same among the other seals of its entry, outermost first; shaft and bore are those at this seal. */
-    AssumedSection beside(List<Standing> others, Standing own) {
+    AssumedSection beside(List<Standing> others, Standing own, List<Integer> order) {
         List<Standing> all =
-                Standing.placed(Stream.concat(others.stream(), Stream.of(own)).toList());
+                Standing.placed(Stream.concat(others.stream(), Stream.of(own)).toList(), order);
         List<Space> spaces = new ArrayList<>(List.of(section.outside()));
         all.subList(0, all.size() - 1).forEach(s -> spaces.add(s.between()));
         spaces.add(section.inside());
@@ -277,7 +280,7 @@ record AssumedSection(
         return new AssumedSection(
                 SectionBuilder.builder(section)
                         .spaces(spaces)
-                        .boreItems(Section.lined(items))
+                        .boreItems(lined(items))
                         .shaftItems(shaft)
                         .build(),
                 among,
@@ -296,9 +299,9 @@ record AssumedSection(
         return LipSealFields.DEPTHS.stream().allMatch(f -> read.get(f) != null);
     }
 
-    static AssumedSection arranged(Section section, JobFacts facts) {
+    static AssumedSection arranged(Section section, JobFacts facts, LipSealFacts known) {
         JobFacts.Alike alike = facts.alike();
-        FoundPlace found = FoundPlace.of(facts);
+        LipSealFacts.Found found = known.found(alike.index());
         if (alike.isAlone()) {
             return new AssumedSection(
                     section,
@@ -309,7 +312,7 @@ record AssumedSection(
                     EnumSet.noneOf(Assumed.class),
                     Map.of());
         }
-        String id = arrangedId(section, alike.index());
+        String id = arrangedId(section, known.fromInside(alike.index()));
         List<ShaftItem.WearGroove> own = grooves(section).stream()
                 .filter(g -> nearest(section, g).id().equals(id))
                 .toList();
@@ -323,9 +326,17 @@ record AssumedSection(
                 Map.of());
     }
 
-    /** The name of an item's seal in a section that was arranged: items count from the innermost outward. */
-    static String arrangedId(Section section, int index) {
-        return section.seals().get(section.seals().size() - 1 - index).id();
+    /**
+     * The name of an item's seal in a section that was arranged. @param fromInside its place, counted from the
+     * innermost
+     */
+    static String arrangedId(Section section, int fromInside) {
+        return section.seals().get(section.seals().size() - 1 - fromInside).id();
+    }
+
+    /** Parts in the order in which they stand, outside first; two that seal in one place keep theirs. */
+    private static List<BoreItem> lined(List<BoreItem> items) {
+        return items.stream().sorted(Comparator.comparing(BoreItem::fromMm)).toList();
     }
 
     private static BoreItem.Seal nearest(Section section, ShaftItem.WearGroove groove) {
@@ -454,7 +465,7 @@ record AssumedSection(
     }
 
     private static List<ShaftItem> shaftItems(
-            ReadFields read, FoundPlace found, double width, boolean ground, Set<Assumed> assumed) {
+            ReadFields read, LipSealFacts.Found found, double width, boolean ground, Set<Assumed> assumed) {
         List<ShaftItem> out = new ArrayList<>();
         if (ground) {
             out.add(new ShaftItem.RunningSurface(
@@ -476,14 +487,14 @@ record AssumedSection(
      * Where the old lip ran: from the depth and the way round of the old seal, taken to be as wide as the new one;
      * absent while they were not read.
      */
-    static @Nullable Double oldLipMm(FoundPlace found, double width) {
+    static @Nullable Double oldLipMm(LipSealFacts.Found found, double width) {
         return found.placeMm() == null || found.faced() == null
                 ? null
                 : Double.valueOf(BoreItem.Seal.pressed("old", found.placeMm(), width, width, found.faced())
                         .lipMm());
     }
 
-    private static Optional<ShaftItem.WearGroove> oldTrack(ReadFields read, FoundPlace found, double width) {
+    private static Optional<ShaftItem.WearGroove> oldTrack(ReadFields read, LipSealFacts.Found found, double width) {
         Double lip = oldLipMm(found, width);
         Double depth = read.get(LipSealFields.GROOVE_DEPTH);
         boolean worn = depth != null ? depth > 0 : read.get(LipSealFields.SURFACE) == SurfaceByEye.GROOVE_CATCHES;

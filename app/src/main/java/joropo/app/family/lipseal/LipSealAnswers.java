@@ -64,6 +64,7 @@ final class LipSealAnswers {
             Map.entry("section-differs", LipSealFields.PLANNED_DEPTH),
             Map.entry("found-count", LipSealFields.FOUND_DEPTH),
             Map.entry("found-place", LipSealFields.FOUND_DEPTH),
+            Map.entry("found-way-round", LipSealFields.FOUND_FACING),
             Map.entry("one-place", LipSealFields.PLANNED_DEPTH),
             Map.entry("driver-edge", LipSealFields.STANDS_OUT),
             Map.entry("driver-own", LipSealFields.STANDS_OUT),

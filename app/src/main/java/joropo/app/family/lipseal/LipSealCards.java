@@ -14,6 +14,7 @@ import joropo.core.diagnosis.Symptom;
 
 /** Which cards a lip seal has at each stage, and which fields stand on them. */
 final class LipSealCards {
+    private static final String WAY = "way";
     private static final Map<Stage, List<Card>> CARDS = new EnumMap<>(Stage.class);
     /** Of one seal more in the same entry: duty, depths and edges of the entry are asked once. */
     private static final Map<Stage, List<Card>> FURTHER = new EnumMap<>(Stage.class);
@@ -41,25 +42,7 @@ final class LipSealCards {
                                         LipSealFields.BORE_SEEN,
                                         LipSealFields.BORE_SEEN_DEPTH)
                                 .fold()));
-        FURTHER.put(
-                Stage.DECIDE,
-                List.of(
-                        work(),
-                        seal(),
-                        Card.of(
-                                "way",
-                                "Way round and depth",
-                                Shape.LIST,
-                                LipSealFields.MAIN_LIP,
-                                LipSealFields.MOUNT,
-                                LipSealFields.PLANNED_DEPTH,
-                                LipSealFields.BETWEEN_MEDIUM,
-                                LipSealFields.BETWEEN_LEVEL,
-                                LipSealFields.BETWEEN_FEED,
-                                LipSealFields.EDGE_COVER,
-                                LipSealFields.DECIDE_WHY),
-                        driving(),
-                        maker()));
+        FURTHER.put(Stage.DECIDE, List.of(work(), seal(), wayAmongOthers(), driving(), maker()));
         FURTHER.put(Stage.FIT, fit());
     }
 
@@ -67,6 +50,13 @@ final class LipSealCards {
 
     static List<Card> of(Stage stage) {
         return CARDS.getOrDefault(stage, List.of());
+    }
+
+    /** Of the first of several: what lies between it and the next is asked of each but the innermost. */
+    static List<Card> among(Stage stage) {
+        return of(stage).stream()
+                .map(c -> c.id().equals(WAY) ? wayAmongOthers() : c)
+                .toList();
     }
 
     static List<Card> further(Stage stage) {
@@ -179,7 +169,7 @@ final class LipSealCards {
                 work(),
                 seal(),
                 Card.of(
-                        "way",
+                        WAY,
                         "Way round and depth",
                         Shape.LIST,
                         LipSealFields.MAIN_LIP,
@@ -297,6 +287,21 @@ final class LipSealCards {
                 LipSealFields.MATERIAL,
                 LipSealFields.CASE_TYPE,
                 LipSealFields.CHOOSE_WHY);
+    }
+
+    private static Card wayAmongOthers() {
+        return Card.of(
+                WAY,
+                "Way round and depth",
+                Shape.LIST,
+                LipSealFields.MAIN_LIP,
+                LipSealFields.MOUNT,
+                LipSealFields.PLANNED_DEPTH,
+                LipSealFields.BETWEEN_MEDIUM,
+                LipSealFields.BETWEEN_LEVEL,
+                LipSealFields.BETWEEN_FEED,
+                LipSealFields.EDGE_COVER,
+                LipSealFields.DECIDE_WHY);
     }
 
     private static Card driving() {

@@ -8,9 +8,9 @@ import joropo.app.family.JobFacts;
 import joropo.app.family.Stage;
 import joropo.app.family.Work;
 import joropo.app.ui.Show;
+import joropo.core.arrangement.PartKind;
 import joropo.core.lipseal.PartsList;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.sizes.SealSize;
 import joropo.core.units.LengthUnit;
 import org.springframework.stereotype.Component;
@@ -35,13 +35,18 @@ class LipSealFamily implements Family {
     }
 
     @Override
+    public List<Card> among(Stage stage) {
+        return LipSealCards.among(stage);
+    }
+
+    @Override
     public List<Card> further(Stage stage) {
         return LipSealCards.further(stage);
     }
 
     @Override
     public Work evaluate(JobFacts facts) {
-        return new LipSealWork(facts, show);
+        return LipSealWork.of(facts, show);
     }
 
     @Override

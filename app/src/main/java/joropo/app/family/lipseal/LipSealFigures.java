@@ -75,7 +75,7 @@ final class LipSealFigures {
 
     /** What the list of what came off says, so that it need not be typed again. */
     private List<Figure> found() {
-        Double logged = work.loggedMm();
+        Double logged = work.known().loggedMm(work.alike().index());
         return logged == null
                 ? List.of()
                 : List.of(new Figure("depth, as noted when it came off", mm(logged), "mm", null));

@@ -1,9 +1,12 @@
 package joropo.app.family.lipseal;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
@@ -11,6 +14,8 @@ import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.settings.ShopGauge;
 import joropo.app.ui.Field;
+import joropo.core.arrangement.Fact;
+import joropo.core.arrangement.PartKind;
 import joropo.core.diagnosis.DrainedOil;
 import joropo.core.lipseal.BoreFinish;
 import joropo.core.lipseal.Deciding;
@@ -71,7 +76,24 @@ final class LipSealFindings {
         decided = work.decided();
     }
 
-    static List<JobFinding> of(LipSealWork work) {
+    /** @param otherwise the same where two words contradict, with the other one: the worse of each rule stands */
+    static List<JobFinding> of(LipSealWork work, List<LipSealWork> otherwise) {
+        Map<String, List<JobFinding>> out = byRule(of(work));
+        otherwise.forEach(w -> byRule(w.findings())
+                .forEach((rule, found) -> out.merge(rule, found, (a, b) -> worst(b).compareTo(worst(a)) < 0 ? b : a)));
+        return out.values().stream().flatMap(List::stream).toList();
+    }
+
+    private static Map<String, List<JobFinding>> byRule(List<JobFinding> found) {
+        return found.stream()
+                .collect(Collectors.groupingBy(f -> f.stage() + f.key(), LinkedHashMap::new, Collectors.toList()));
+    }
+
+    private static Status worst(List<JobFinding> found) {
+        return found.stream().map(JobFinding::status).reduce(Status::worse).orElseThrow();
+    }
+
+    private static List<JobFinding> of(LipSealWork work) {
         var out = new LipSealFindings(work);
         out.add(Stage.INTAKE, Deciding.speed(work.speedMPerS()));
         out.strip();
@@ -82,13 +104,13 @@ final class LipSealFindings {
     }
 
     private void strip() {
-        FoundPlace found = work.entry().found();
+        LipSealFacts.Found found = work.entry().found();
         Side faced = found.faced();
         DrainedOil drained = read.get(LipSealFields.DRAINED);
         if (drained != null) {
             drained.finding().ifPresent(f -> add(Stage.INTAKE, f));
         }
-        AsFound.places(read.get(LipSealFields.FOUND_DEPTH), work.loggedMm()).ifPresent(f -> add(Stage.STRIP, f));
+        clashes();
         if (work.entry().among().leads()) {
             AsFound.count(
                             StripLog.seals(work.log()).stream()
@@ -103,6 +125,22 @@ final class LipSealFindings {
         if (work.removal() != null) {
             work.removal().findings().stream().filter(f -> f.id().equals("way")).forEach(f -> add(Stage.STRIP, f));
         }
+    }
+
+    /** Two words for one figure of the old seal: each is said at its own place. */
+    private void clashes() {
+        String key = work.alike().key();
+        work.known().arrangement().clashes().stream()
+                .filter(c -> c.drawn().part().equals(key))
+                .forEach(c -> List.of(c.drawn(), c.other())
+                        .forEach(f -> add(Stage.STRIP, c.finding(ruleOf(f), PartKind.LIP_SEAL.words()))));
+    }
+
+    /** Of the list of what came off by its row, of the sheet by what it asks. */
+    private static String ruleOf(Fact<?> fact) {
+        return fact.at().startsWith("off")
+                ? fact.at()
+                : "found-" + fact.property().name().replace(' ', '-');
     }
 
     private void measure() {
@@ -221,7 +259,7 @@ final class LipSealFindings {
     private void arranged() {
         Section planned = work.arranged().planned();
         if (planned == null) {
-            if (work.alike().index() > 0) {
+            if (!work.alike().isAlone() && !work.entry().facesTheMachine()) {
                 PairPlaces.betweenUnsaid(
                                 read.get(LipSealFields.BETWEEN_MEDIUM),
                                 read.get(LipSealFields.BETWEEN_LEVEL),

@@ -39,19 +39,18 @@ final class LipSealSection implements WorkSection {
     /** As the strip log has it; before a seal is logged as the position was left, else as the sheets say. */
     @Override
     public Section found(Supplier<Optional<Section>> fitted) {
-        Section sheets = Objects.requireNonNullElse(work.foundSection(), typed());
-        return StripLog.seals(work.log()).isEmpty()
-                ? fitted.get().orElse(sheets)
-                : StripLog.asFound(sheets, work.log());
+        Section found = work.foundSection();
+        return StripLog.seals(work.log()).isEmpty() ? fitted.get().orElse(found) : found;
     }
 
     @Override
     public Map<String, String> asTexts(Section section) {
         JobFacts.Alike alike = work.alike();
-        if (alike.index() >= section.seals().size()) {
+        int fromInside = work.known().fromInside(alike.index());
+        if (fromInside >= section.seals().size()) {
             return Map.of();
         }
-        BoreItem.Seal seal = section.seal(AssumedSection.arrangedId(section, alike.index()));
+        BoreItem.Seal seal = section.seal(AssumedSection.arrangedId(section, fromInside));
         Map<String, String> out = new LinkedHashMap<>();
         out.put(
                 LipSealFields.SIZE.name(),

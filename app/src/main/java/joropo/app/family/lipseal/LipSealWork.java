@@ -27,6 +27,7 @@ import joropo.app.register.Position;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.Show;
+import joropo.core.arrangement.PartKind;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.LipState;
@@ -34,7 +35,6 @@ import joropo.core.lipseal.OldSeal;
 import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.PressFitResult;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.PartsOfSection;
 import joropo.core.plan.Step;
 import joropo.core.plan.StripLog;
@@ -76,6 +76,7 @@ final class LipSealWork implements Work {
     private static final double ELSEWHERE_MM = 0.3;
 
     private final JobFacts facts;
+    private final LipSealFacts known;
     private final Show show;
     private final ShaftAndBoreReadings measured;
     private final AssumedSection typed;
@@ -92,17 +93,30 @@ final class LipSealWork implements Work {
     private final SeatDepths seat;
     private final List<JobFinding> findings;
 
-    LipSealWork(JobFacts facts, Show show) {
+    /** Where two words of one figure contradict, each is judged, and the worse stands. */
+    static LipSealWork of(JobFacts facts, Show show) {
+        LipSealFacts known = LipSealFacts.of(facts);
+        List<LipSealWork> otherwise = known.otherwise().stream()
+                .map(k -> new LipSealWork(facts, k, List.of(), show))
+                .toList();
+        return new LipSealWork(facts, known, otherwise, show);
+    }
+
+    private LipSealWork(JobFacts facts, LipSealFacts known, List<LipSealWork> otherwise, Show show) {
         this.facts = facts;
+        this.known = known;
         this.show = show;
         ReadFields read = facts.read();
         Section arranged = facts.sections().planned();
         JobFacts.Alike alike = facts.alike();
         measured = ShaftAndBoreReadings.of(read, facts.position());
-        AssumedSection alone = AssumedSection.of(facts, measured);
-        typed = alike.isAlone() ? alone : alone.beside(Standing.others(facts), Standing.of(facts, alone));
-        onBench = arranged != null && alike.index() < arranged.seals().size();
-        AssumedSection asPlanned = onBench ? AssumedSection.arranged(arranged, facts) : typed;
+        AssumedSection alone = AssumedSection.of(facts, known, measured);
+        typed = alike.isAlone()
+                ? alone
+                : alone.beside(Standing.others(facts, known), Standing.of(facts, alone), known.inOrder());
+        onBench = arranged != null
+                && known.fromInside(alike.index()) < arranged.seals().size();
+        AssumedSection asPlanned = onBench ? AssumedSection.arranged(arranged, facts, known) : typed;
         String id = asPlanned.among().id();
         speedMPerS = Duty.speedMPerS(facts.position(), read, asPlanned.section().shaftDiameterMm());
         SectionResult before = judged(asPlanned);
@@ -123,7 +137,7 @@ final class LipSealWork implements Work {
         fitting = FittingOutcome.of(
                 facts.position(), read, decided, track.remedy(), planned, decidedSection(), targetMm(), facts.log());
         seat = seat(read);
-        findings = LipSealFindings.of(this);
+        findings = LipSealFindings.of(this, otherwise);
     }
 
     /** By all rules, beside the arrangement as it was found. */
@@ -134,7 +148,7 @@ final class LipSealWork implements Work {
     /** A section beside the arrangement as it was found: kept on the bench, else as the places were read. */
     Section besideFound(Section section) {
         Section found = facts.sections().found();
-        return section.comparedWith(found == null ? FoundPlace.section(facts, section) : found);
+        return section.comparedWith(found == null ? foundSeals(section) : found);
     }
 
     /** Whether the depth of a seal was read after it was driven: then it is shown where it stands. */
@@ -186,15 +200,26 @@ final class LipSealWork implements Work {
         return facts.log();
     }
 
-    @Nullable
-    Double loggedMm() {
-        return FoundPlace.loggedMm(facts);
+    LipSealFacts known() {
+        return known;
     }
 
-    /** As the sheets and the strip log have it; absent where no place was read. */
-    @Nullable
+    /** As strip log and sheets have it. */
     Section foundSection() {
-        return FoundPlace.section(facts, typed.section());
+        return known.stood().whole(typed.section());
+    }
+
+    /** A section with its seals as the old ones were found; absent where no place was read. */
+    private @Nullable Section foundSeals(Section section) {
+        List<String> ids = IntStream.range(0, known.keys().size())
+                .mapToObj(i -> idIn(section, i))
+                .toList();
+        return ids.contains("") ? null : known.stood(ids).ofSeals(section).orElse(null);
+    }
+
+    /** The name of an item's seal in a section of this entry; empty where it has none there. */
+    private String idIn(Section section, int index) {
+        return section.seals().stream().anyMatch(s -> s.id().equals(idOf(index))) ? idOf(index) : "";
     }
 
     JobFacts.Arranged arranged() {
@@ -308,7 +333,7 @@ final class LipSealWork implements Work {
         }
         for (int i = 0; i < facts.alike().reads().size(); i++) {
             SeatDepths read = seat(facts.alike().reads().get(i));
-            if (read.square() != null && (!onBench || i < out.seals().size())) {
+            if (read.square() != null && !idOf(i).isEmpty()) {
                 out = out.withSealRead(idOf(i), read.square().meanMm(), read.namedU());
             }
         }
@@ -317,7 +342,12 @@ final class LipSealWork implements Work {
 
     /** The name in the section of the seal of another item. */
     private String idOf(int index) {
-        return onBench ? AssumedSection.arrangedId(facts.sections().planned(), index) : AssumedSection.id(index);
+        Section arranged = facts.sections().planned();
+        if (!onBench) {
+            return AssumedSection.id(index);
+        }
+        int fromInside = known.fromInside(index);
+        return fromInside < arranged.seals().size() ? AssumedSection.arrangedId(arranged, fromInside) : "";
     }
 
     /** What the section rules found of this seal; what is nobody else's is said by the one that leads. */
@@ -325,7 +355,6 @@ final class LipSealWork implements Work {
         List<Integer> others = IntStream.range(0, facts.alike().reads().size())
                 .boxed()
                 .filter(i -> i != facts.alike().index())
-                .filter(i -> !onBench || i < facts.sections().planned().seals().size())
                 .toList();
         return planned.among().id().equals(found.part())
                 || planned.among().leads() && others.stream().noneMatch(i -> idOf(i).equals(found.part()));
@@ -359,7 +388,8 @@ final class LipSealWork implements Work {
 
     @Override
     public Optional<String> fieldOf(String rule) {
-        boolean noneBetween = rule.matches("D4|D5") && alike().index() == 0; // asked of those further out
+        boolean noneBetween =
+                rule.matches("D4|D5") && known.fromInside(alike().index()) == 0; // asked of those further out
         return noneBetween
                 ? Optional.of(LipSealFields.LAYOUT.name())
                 : LipSealAnswers.of(rule).map(Field::name);

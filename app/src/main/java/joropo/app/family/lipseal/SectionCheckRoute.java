@@ -25,7 +25,7 @@ class SectionCheckRoute implements CheckKind {
     @PostMapping("/api/v1/checks/section")
     @Operation(summary = "An arrangement of seals: which way, how deep, what is in the way, in which order")
     CheckAnswer<SectionResult> check(@RequestBody Section input) {
-        SectionResult result = LipSealRules.section(input);
+        SectionResult result = LipSealRules.section(input.written());
         return CheckAnswer.of(kind(), result, result.findings());
     }
 }

@@ -17,27 +17,28 @@ import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
 import joropo.core.section.SpaceBuilder;
+import joropo.core.units.Length;
 
 /**
  * One seal of an entry as its own sheets put it, for the others of that entry.
  *
- * @param index of its item: the first stands innermost, each further one outward of the last while nobody says how deep
- * @param placed whether its depth is known, @param between what lies inward of it, up to the next seal
+ * @param index of its item, @param placed whether its depth is known, @param between what lies inward of it, up to the
+ *     next seal
  * @param grooves old tracks that are still there when the work on the shaft is done
  */
 record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, List<ShaftItem.WearGroove> grooves) {
     /** The others of its entry, each as if it stood alone. */
-    static List<Standing> others(JobFacts facts) {
+    static List<Standing> others(JobFacts facts, LipSealFacts known) {
         return IntStream.range(0, facts.alike().reads().size())
                 .filter(i -> i != facts.alike().index())
-                .mapToObj(i -> alone(facts.as(i)))
+                .mapToObj(i -> alone(facts.as(i), known))
                 .toList();
     }
 
-    private static Standing alone(JobFacts facts) {
+    private static Standing alone(JobFacts facts, LipSealFacts known) {
         ReadFields read = facts.read();
         ShaftAndBoreReadings measured = ShaftAndBoreReadings.of(read, facts.position());
-        AssumedSection alone = AssumedSection.of(facts, measured);
+        AssumedSection alone = AssumedSection.of(facts, known, measured);
         Section section = alone.section();
         TrackAssessment track = TrackAssessment.of(
                 read,
@@ -68,35 +69,36 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
     }
 
     /**
-     * All of an entry, outermost first. One whose depth nobody has said stands as far out as those outward of it leave
-     * room for, and never in the place of the next one inward; the innermost inward of all that were read.
+     * All of an entry, outermost first. One whose depth nobody has said stands behind the one before it, and no further
+     * in than the next one that has its place leaves room for.
+     *
+     * @param order items of the seals, outside first
      */
-    static List<Standing> placed(List<Standing> all) {
-        List<Standing> outward =
-                all.stream().sorted(Comparator.comparingInt(Standing::index)).toList();
+    static List<Standing> placed(List<Standing> all, List<Integer> order) {
+        List<Standing> line = all.stream()
+                .sorted(Comparator.comparingInt(s -> order.indexOf(s.index)))
+                .toList();
         List<Standing> out = new ArrayList<>();
-        double limit = Double.POSITIVE_INFINITY;
-        double innermost = all.stream()
-                .filter(s -> s.placed && s.index > 0)
-                .mapToDouble(s -> s.seal.toMm())
-                .max()
-                .orElse(Double.NEGATIVE_INFINITY);
-        for (int i = 0; i < outward.size(); i++) {
-            Standing one = outward.get(i);
-            double room = outward.subList(i + 1, outward.size()).stream()
-                    .mapToDouble(s -> s.seal.widthMm())
-                    .sum();
-            Standing stands = one.placed
-                    ? one
-                    : one.at(
-                            i == 0
-                                    ? Math.max(one.seal.fromMm(), innermost)
-                                    : Math.min(room, limit - one.seal.widthMm()));
-            out.add(0, stands);
-            limit = stands.seal.fromMm();
+        double end = 0;
+        for (int i = 0; i < line.size(); i++) {
+            Standing stands = line.get(i).placed ? line.get(i) : line.get(i).at(Math.min(end, roomMm(line, i)));
+            out.add(stands);
+            end = stands.seal.toMm();
         }
         out.sort(Comparator.comparingDouble(s -> s.seal.fromMm()));
         return out;
+    }
+
+    /** Where one has to begin at the latest, so that it and those behind it end at the next that has its place. */
+    private static double roomMm(List<Standing> line, int from) {
+        double wide = 0;
+        for (int i = from; i < line.size(); i++) {
+            if (line.get(i).placed) {
+                return Length.snap(line.get(i).seal.fromMm() - wide);
+            }
+            wide += line.get(i).seal.widthMm();
+        }
+        return Double.POSITIVE_INFINITY;
     }
 
     private Standing at(double fromMm) {

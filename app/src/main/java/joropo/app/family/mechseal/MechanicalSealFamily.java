@@ -6,7 +6,7 @@ import joropo.app.family.Family;
 import joropo.app.family.JobFacts;
 import joropo.app.family.Stage;
 import joropo.app.family.Work;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import org.springframework.stereotype.Component;
 
 /** Mechanical seals: one item is one seal with its seat, unit or cartridge. */

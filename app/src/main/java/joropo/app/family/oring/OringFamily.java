@@ -9,12 +9,12 @@ import joropo.app.family.ItemSet;
 import joropo.app.family.JobFacts;
 import joropo.app.family.Stage;
 import joropo.app.family.Work;
+import joropo.core.arrangement.PartKind;
 import joropo.core.oring.Gland;
 import joropo.core.oring.RingMotion;
 import joropo.core.oring.RingSize;
 import joropo.core.oring.RingSort;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.units.LengthUnit;
 import org.springframework.stereotype.Component;
 

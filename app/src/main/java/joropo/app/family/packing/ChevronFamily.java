@@ -10,8 +10,8 @@ import joropo.app.family.Stage;
 import joropo.app.family.Work;
 import joropo.app.ui.Field;
 import joropo.app.ui.SymptomFields;
+import joropo.core.arrangement.PartKind;
 import joropo.core.diagnosis.Symptom;
-import joropo.core.plan.PartKind;
 import joropo.core.shaft.Side;
 import org.springframework.stereotype.Component;
 

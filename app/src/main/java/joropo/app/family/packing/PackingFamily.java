@@ -6,7 +6,7 @@ import joropo.app.family.Family;
 import joropo.app.family.JobFacts;
 import joropo.app.family.Stage;
 import joropo.app.family.Work;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import org.springframework.stereotype.Component;
 
 /** Packed boxes: one item is one box with its rings. */

@@ -25,11 +25,12 @@ import joropo.app.settings.OwnGauge;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.app.ui.Show;
+import joropo.core.arrangement.Arrangement;
+import joropo.core.arrangement.PartKind;
 import joropo.core.lipseal.Practice;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartKind;
 import joropo.core.plan.Step;
 import joropo.core.readings.Gauge;
 import joropo.core.section.CaseType;
@@ -124,8 +125,16 @@ class LipSealWorkTest {
 
     private LipSealWork follow(Position position, Shop shop) {
         ReadFields read = read(shop);
-        return new LipSealWork(
-                new JobFacts(position, read, List.of(), JobFacts.Arranged.NONE, JobFacts.Alike.alone(read)),
+        return LipSealWork.of(
+                new JobFacts(
+                        position,
+                        read,
+                        List.of(),
+                        new Arrangement(
+                                List.of(joropo.core.arrangement.Part.added("i1", PartKind.LIP_SEAL, "lip seal")),
+                                List.of()),
+                        JobFacts.Arranged.NONE,
+                        JobFacts.Alike.alone(read)),
                 new Show());
     }
 

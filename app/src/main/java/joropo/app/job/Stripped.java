@@ -1,0 +1,112 @@
+package joropo.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import joropo.core.arrangement.Arrangement;
+import joropo.core.arrangement.Fact;
+import joropo.core.arrangement.Origin;
+import joropo.core.arrangement.Part;
+import joropo.core.arrangement.PartKind;
+import joropo.core.arrangement.Property;
+import joropo.core.plan.StripLog.Removed;
+import joropo.core.readings.Gauge;
+
+/** The parts of a job: its items, each with the old one that came off in its place, and what else came off. */
+final class Stripped {
+    private final List<JobItem> items;
+    private final List<StripPart> off;
+    /** Number of the item by place in the log. */
+    private final Map<Integer, Integer> itemOf = new TreeMap<>();
+
+    /** @param items that stand, @param off what came off, in its order, without what another part brought along */
+    Stripped(List<JobItem> items, List<StripPart> off) {
+        this.items = items;
+        this.off = off;
+        for (int i = 0; i < off.size(); i++) {
+            Integer named = off.get(i).item();
+            if (named != null
+                    && !itemOf.containsValue(named)
+                    && items.stream().anyMatch(item -> item.number() == named)) {
+                itemOf.put(i, named);
+            }
+        }
+        unnamed();
+    }
+
+    /** Of older logs, which name no item, the last that came off is the first item's. */
+    private void unnamed() {
+        List<Integer> free = items.stream()
+                .filter(i -> i.kind() == PartKind.LIP_SEAL)
+                .map(JobItem::number)
+                .filter(n -> !itemOf.containsValue(n))
+                .toList();
+        int next = 0;
+        for (int i = off.size() - 1; i >= 0 && next < free.size(); i--) {
+            if (off.get(i).kind() == PartKind.LIP_SEAL && off.get(i).item() == null) {
+                itemOf.put(i, free.get(next++));
+            }
+        }
+    }
+
+    /** The item that a part of the log was; empty: none of this job. */
+    Optional<JobItem> itemOf(StripPart part) {
+        Integer number = itemOf.get(off.indexOf(part));
+        return items.stream()
+                .filter(i -> number != null && i.number() == number)
+                .findFirst();
+    }
+
+    /** The first item of a kind of which no old one came off yet. */
+    Optional<JobItem> without(PartKind kind) {
+        return items.stream()
+                .filter(i -> i.kind() == kind && !itemOf.containsValue(i.number()))
+                .findFirst();
+    }
+
+    static String key(JobItem item) {
+        return "i" + item.number();
+    }
+
+    /** @param log the same parts as the rules read them: what of them cannot be is left out */
+    Arrangement arranged(List<Removed> log) {
+        List<Part> parts = new ArrayList<>();
+        for (JobItem item : items) {
+            int at = itemOf.entrySet().stream()
+                    .filter(e -> e.getValue() == item.number())
+                    .map(Map.Entry::getKey)
+                    .findFirst()
+                    .orElse(-1);
+            parts.add(new Part(key(item), item.kind(), item.calledAmong(items), at + 1, null, true));
+        }
+        List<Fact<?>> facts = new ArrayList<>();
+        for (int i = 0; i < off.size(); i++) {
+            Integer item = itemOf.get(i);
+            StripPart part = off.get(i);
+            String key = item == null ? "o" + part.number() : "i" + item;
+            if (item == null) {
+                parts.add(new Part(key, part.kind(), part.name(), i + 1, null, part.back() != StripPart.Back.LEFT_OUT));
+            }
+            read(key, part.number(), log.get(i), facts);
+        }
+        return new Arrangement(parts, facts);
+    }
+
+    /** What was noted of a part; lengths are read with a rule while nobody names a gauge. */
+    private static void read(String key, int number, Removed noted, List<Fact<?>> facts) {
+        String at = "off" + number + "-";
+        if (noted.placeMm() != null) {
+            double u = Gauge.RULE.uncertaintyMm(Math.abs(noted.placeMm()));
+            facts.add(new Fact<>(key, Property.PLACE, noted.placeMm(), u, Origin.STRIPPED, at + "place"));
+        }
+        if (noted.thicknessMm() != null) {
+            double u = Gauge.RULE.uncertaintyMm(noted.thicknessMm());
+            facts.add(new Fact<>(key, Property.THICK, noted.thicknessMm(), u, Origin.STRIPPED, at + "thickness"));
+        }
+        if (noted.faced() != null) {
+            facts.add(new Fact<>(key, Property.FACES, noted.faced(), 0, Origin.STRIPPED, at + "faced"));
+        }
+    }
+}

@@ -1,0 +1,19 @@
+package joropo.core.arrangement;
+
+import joropo.core.shaft.Side;
+
+/**
+ * What can be known of a part and more than one place can say.
+ *
+ * @param name in words, @param carries whether a new part takes it over from the one that it replaces
+ */
+public record Property<T>(String name, Class<T> type, boolean carries) {
+    /** Outer face from the face of the housing (mm). */
+    public static final Property<Double> PLACE = new Property<>("place", Double.class, true);
+
+    /** Length along the shaft (mm). */
+    public static final Property<Double> THICK = new Property<>("length", Double.class, false);
+
+    /** Side to which its open or marked side faces. */
+    public static final Property<Side> FACES = new Property<>("way round", Side.class, false);
+}

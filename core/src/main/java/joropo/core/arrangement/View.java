@@ -1,0 +1,91 @@
+package joropo.core.arrangement;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import joropo.core.arrangement.PartKind.After;
+import joropo.core.arrangement.PartKind.Line;
+import org.jspecify.annotations.Nullable;
+
+/** The parts of a place as far as one level knows them. */
+public final class View {
+    private static final int AS_FOUND = Origin.STRIPPED.level();
+
+    private final List<Part> parts;
+    private final List<Fact<?>> facts;
+    private final int level;
+
+    View(List<Part> parts, List<Fact<?>> facts, int level) {
+        this.parts = parts;
+        this.facts = facts;
+        this.level = level;
+    }
+
+    public List<Part> parts() {
+        return parts;
+    }
+
+    public Optional<Part> part(String key) {
+        return parts.stream().filter(p -> p.key().equals(key)).findFirst();
+    }
+
+    /** What counts of a part, with where it is known from; empty: nobody has said. */
+    @SuppressWarnings("unchecked")
+    public <T> Optional<Fact<T>> fact(String part, Property<T> property) {
+        return facts.stream()
+                .filter(f -> f.isOf(part, property))
+                .filter(f -> f.origin().level() <= level && reaches(part, f))
+                .max(Comparator.<Fact<?>>comparingInt(f -> f.origin().level())
+                        .thenComparing(Fact::origin)
+                        .thenComparing(Fact::at))
+                .map(f -> (Fact<T>) f);
+    }
+
+    /** A new part is not the old one: only its place is taken over. */
+    private boolean reaches(String part, Fact<?> fact) {
+        boolean renewed = level > AS_FOUND
+                && part(part).filter(p -> p.kind().after() == After.RENEWED).isPresent();
+        return !renewed || fact.property().carries() || fact.origin().level() > AS_FOUND;
+    }
+
+    public <T> @Nullable T get(String part, Property<T> property) {
+        return fact(part, property).map(Fact::value).orElse(null);
+    }
+
+    /**
+     * Parts of one line, outside first: by place; one whose place is not known stands behind what came off before it,
+     * what nobody took off outward of what did.
+     */
+    public List<Part> line(Line line) {
+        List<Part> on = offOrder(parts.stream()
+                .filter(p -> p.kind().line().holds(line) && p.on() == null)
+                .toList());
+        List<Part> out = new ArrayList<>(on.stream()
+                .filter(p -> placeMm(p) != null)
+                .sorted(Comparator.comparingDouble(p -> Objects.requireNonNull(placeMm(p))))
+                .toList());
+        for (int i = 0; i < on.size(); i++) {
+            if (placeMm(on.get(i)) == null) {
+                out.add(i == 0 ? 0 : out.indexOf(on.get(i - 1)) + 1, on.get(i));
+            }
+        }
+        return List.copyOf(out);
+    }
+
+    /** The order in which they came off; of what did not, the later added the further out. */
+    private static List<Part> offOrder(List<Part> of) {
+        List<Part> out = new ArrayList<>();
+        of.stream().filter(p -> !p.cameOff()).forEach(p -> out.add(0, p));
+        of.stream()
+                .filter(Part::cameOff)
+                .sorted(Comparator.comparingInt(Part::off))
+                .forEach(out::add);
+        return out;
+    }
+
+    private @Nullable Double placeMm(Part part) {
+        return get(part.key(), Property.PLACE);
+    }
+}
