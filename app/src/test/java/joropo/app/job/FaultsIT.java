@@ -13,7 +13,7 @@ import joropo.app.Entries;
 import joropo.app.Workshop;
 import joropo.app.family.Stage;
 import joropo.app.job.JobSheets.Posted;
-import joropo.core.plan.PartKind;
+import joropo.core.arrangement.PartKind;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
