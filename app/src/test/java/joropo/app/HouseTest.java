@@ -113,6 +113,7 @@ class HouseTest {
             "surface",
             "bearing",
             "section",
+            "arrangement",
             "plan",
             "assembly",
             "removal",

@@ -48,7 +48,7 @@ import org.jspecify.annotations.Nullable;
 final class JobWork {
     private static final int BEFORE_THE_REST = -2;
     /** A rule that is answered at a part of the strip log: its number and its field. */
-    private static final Pattern OF_THE_LOG = Pattern.compile("off(\\d+)-(\\w+)");
+    private static final Pattern OF_THE_LOG = Pattern.compile("off(\\d+)-(\\w+)(?:-unread)?");
 
     private record ItemWork(JobItem item, Work work) {
         /** As they stand among those of the others. @param name empty: they need none */
@@ -149,7 +149,7 @@ final class JobWork {
     private static JobFinding cannotBe(StripPart part) {
         return new JobFinding(
                 Stage.STRIP,
-                AsFound.cannotBe(part.name()).withId("off" + part.number() + "-" + StripPart.PLACE.name()));
+                AsFound.cannotBe(part.name()).withId("off" + part.number() + "-" + StripPart.PLACE.name() + "-unread"));
     }
 
     private static Set<Stage> begun(Map<Stage, Map<String, Typed>> texts) {

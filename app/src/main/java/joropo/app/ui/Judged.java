@@ -1,6 +1,7 @@
 package joropo.app.ui;
 
 import java.util.Set;
+import joropo.core.arrangement.Clash;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 
@@ -19,6 +20,8 @@ public enum Judged {
             "not all could be told by the gauge",
             "not all in limits, accepted by a concession"),
     ARRANGEMENT("right", "right, take care", "not known yet", "too close for this gauge", "wrong"),
+    /** Two words for one thing. */
+    TWO_WORDS("right", "right, take care", "not known yet", "noted twice: which?", "wrong"),
     TICK("done", "done, take care", "not done", "not done", "wrong");
 
     /** Rules that somebody ticks off. */
@@ -42,6 +45,9 @@ public enum Judged {
     static Judged of(Finding f) {
         if (TICKS.contains(f.rule())) {
             return TICK;
+        }
+        if (Clash.isSaidBy(f)) {
+            return TWO_WORDS;
         }
         if (f.lower() == null && f.upper() == null) {
             return ARRANGEMENT;

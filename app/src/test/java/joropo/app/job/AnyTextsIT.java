@@ -117,7 +117,7 @@ class AnyTextsIT {
         JobWork work =
                 Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(job));
         assertThat(work.findings())
-                .filteredOn(f -> f.finding().id().equals("off1-place"))
+                .filteredOn(f -> f.finding().id().equals("off1-place-unread"))
                 .singleElement()
                 .satisfies(f -> {
                     assertThat(f.status()).isEqualTo(Status.REMEASURE);
@@ -137,7 +137,7 @@ class AnyTextsIT {
         JobWork work =
                 Workshop.bean(JobWorks.class).of(Workshop.bean(JobStore.class).load(job));
         assertThat(work.errors()).isEmpty();
-        assertThat(work.findings()).noneMatch(f -> f.finding().id().equals("off1-place"));
+        assertThat(work.findings()).noneMatch(f -> f.finding().id().equals("off1-place-unread"));
     }
 
     private static String where(RuntimeException e) {
