@@ -83,10 +83,13 @@ public final class Entries {
         return this;
     }
 
-    /** A closed card is opened by one tap on its head. */
+    /** A closed card is opened by one tap on its head, unless the answer to what was typed opens it by itself. */
     private void unfold(Locator field) {
         Locator folds = page.locator("details:not([open])")
                 .filter(new Locator.FilterOptions().setHas(page.locator("#" + field.getAttribute("id"))));
+        if (folds.count() > 0) {
+            page.waitForFunction("() => typeof saving === 'undefined' || !unsaved && !saving");
+        }
         for (int i = 0; folds.count() > 0; i++) {
             if (i == DEEPEST_FOLD) {
                 throw new IllegalStateException(
