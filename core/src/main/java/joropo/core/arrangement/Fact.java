@@ -7,6 +7,8 @@ package joropo.core.arrangement;
  * @param at the field or row that says so, as links name it
  */
 public record Fact<T>(String part, Property<T> property, T value, double u, Origin origin, String at) {
+    private static final double SLACK_MM = 1e-9;
+
     boolean isOf(String key, Property<?> asked) {
         return part.equals(key) && property.equals(asked);
     }
@@ -17,6 +19,4 @@ public record Fact<T>(String part, Property<T> property, T value, double u, Orig
                 ? Math.abs(a - b) > u + other.u + SLACK_MM
                 : !value.equals(other.value);
     }
-
-    private static final double SLACK_MM = 1e-9;
 }

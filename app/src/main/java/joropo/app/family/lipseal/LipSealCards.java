@@ -15,6 +15,8 @@ import joropo.core.diagnosis.Symptom;
 /** Which cards a lip seal has at each stage, and which fields stand on them. */
 final class LipSealCards {
     private static final String WAY = "way";
+    private static final List<Field<?>> BETWEEN =
+            List.of(LipSealFields.BETWEEN_MEDIUM, LipSealFields.BETWEEN_LEVEL, LipSealFields.BETWEEN_FEED);
     private static final Map<Stage, List<Card>> CARDS = new EnumMap<>(Stage.class);
     /** Of one seal more in the same entry: duty, depths and edges of the entry are asked once. */
     private static final Map<Stage, List<Card>> FURTHER = new EnumMap<>(Stage.class);
@@ -42,7 +44,7 @@ final class LipSealCards {
                                         LipSealFields.BORE_SEEN,
                                         LipSealFields.BORE_SEEN_DEPTH)
                                 .fold()));
-        FURTHER.put(Stage.DECIDE, List.of(work(), seal(), wayAmongOthers(), driving(), maker()));
+        FURTHER.put(Stage.DECIDE, List.of(work(), seal(), way(BETWEEN), driving(), maker()));
         FURTHER.put(Stage.FIT, fit());
     }
 
@@ -55,7 +57,7 @@ final class LipSealCards {
     /** Of the first of several: what lies between it and the next is asked of each but the innermost. */
     static List<Card> among(Stage stage) {
         return of(stage).stream()
-                .map(c -> c.id().equals(WAY) ? wayAmongOthers() : c)
+                .map(c -> c.id().equals(WAY) ? way(BETWEEN) : c)
                 .toList();
     }
 
@@ -165,20 +167,7 @@ final class LipSealCards {
     }
 
     private static List<Card> decide() {
-        return List.of(
-                work(),
-                seal(),
-                Card.of(
-                        WAY,
-                        "Way round and depth",
-                        Shape.LIST,
-                        LipSealFields.MAIN_LIP,
-                        LipSealFields.MOUNT,
-                        LipSealFields.PLANNED_DEPTH,
-                        LipSealFields.EDGE_COVER,
-                        LipSealFields.DECIDE_WHY),
-                driving(),
-                maker());
+        return List.of(work(), seal(), way(List.of()), driving(), maker());
     }
 
     private static List<Card> fit() {
@@ -289,19 +278,15 @@ final class LipSealCards {
                 LipSealFields.CHOOSE_WHY);
     }
 
-    private static Card wayAmongOthers() {
-        return Card.of(
-                WAY,
-                "Way round and depth",
-                Shape.LIST,
-                LipSealFields.MAIN_LIP,
-                LipSealFields.MOUNT,
-                LipSealFields.PLANNED_DEPTH,
-                LipSealFields.BETWEEN_MEDIUM,
-                LipSealFields.BETWEEN_LEVEL,
-                LipSealFields.BETWEEN_FEED,
-                LipSealFields.EDGE_COVER,
-                LipSealFields.DECIDE_WHY);
+    /** @param between what is asked of the room to the next one inward, none: it stands alone */
+    private static Card way(List<Field<?>> between) {
+        List<Field<?>> fields = Stream.of(
+                        List.<Field<?>>of(LipSealFields.MAIN_LIP, LipSealFields.MOUNT, LipSealFields.PLANNED_DEPTH),
+                        between,
+                        List.<Field<?>>of(LipSealFields.EDGE_COVER, LipSealFields.DECIDE_WHY))
+                .flatMap(List::stream)
+                .toList();
+        return Card.of(WAY, "Way round and depth", Shape.LIST, fields);
     }
 
     private static Card driving() {
