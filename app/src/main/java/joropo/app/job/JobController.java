@@ -60,7 +60,7 @@ class JobController {
             @PathVariable String stage,
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
-        page(sheets.page(number, stage(stage), me), "", model);
+        page(sheets.live(number, stage(stage), me), "", model);
         return "job/live";
     }
 

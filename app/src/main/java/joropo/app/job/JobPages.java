@@ -136,13 +136,7 @@ class JobPages {
                                 .map(i -> i.calledAmong(allOf(state.job())))
                                 .toList()),
                 new Sheet(
-                        cards(
-                                stage,
-                                work,
-                                shown,
-                                shows,
-                                stage == Stage.SET ? JobRules.contradicted(state, work) : Map.of(),
-                                state.lastRevision(stage).isPresent()),
+                        cards(state, stage, work, shown, shows),
                         items(state, stage, work, shows),
                         work.asks(stage),
                         paper -> shows.picture(paper, stage, next),
@@ -235,13 +229,12 @@ class JobPages {
     }
 
     /**
-     * What is done folds to one line, and so does what a machine that is not safe yet cannot show.
-     *
-     * @param contradicted ticks that one act must not set, by field, @param kept whether the stage was saved before:
-     *     what was left empty then is not waited for
+     * What is done folds to one line, and so does what a machine that is not safe yet cannot show. On a stage that was
+     * saved before, what was left empty then is not waited for, but for what the stage still wants.
      */
-    private List<CardView> cards(
-            Stage stage, JobWork work, Shown shown, Shows shows, Map<String, String> contradicted, boolean kept) {
+    private List<CardView> cards(JobState state, Stage stage, JobWork work, Shown shown, Shows shows) {
+        boolean kept = state.lastRevision(stage).isPresent();
+        Map<String, String> contradicted = stage == Stage.SET ? JobRules.contradicted(state, work) : Map.of();
         List<String> asks = work.asks(stage);
         boolean tooEarly = stage == Stage.STRIP && !work.madeSafe();
         List<String> idle = work.idle();
@@ -249,9 +242,12 @@ class JobPages {
         List<Panel> causes = shows.isLiving() ? CausesPanel.of(stage, work) : List.of();
         Set<String> open = !shows.isLiving()
                 ? Set.of()
-                : work.findings().stream()
-                        .filter(f -> f.stage() == stage && f.status().compareTo(Status.CAUTION) < 0)
-                        .map(work::fieldOf)
+                : Stream.concat(
+                                JobRules.wanted(stage, state, work).keySet().stream(),
+                                work.findings().stream()
+                                        .filter(f ->
+                                                f.stage() == stage && f.status().compareTo(Status.CAUTION) < 0)
+                                        .map(work::fieldOf))
                         .collect(Collectors.toSet());
         List<CardView> out = new ArrayList<>();
         for (Card card : work.cards().of(stage)) {
@@ -275,7 +271,9 @@ class JobPages {
         return fields.stream().noneMatch(f -> f.text().isBlank() && f.isWanted());
     }
 
-    /** Whether nothing of a card is wrong, suspected or wanting. @param open fields that something is found at */
+    /**
+     * Whether nothing of a card is wrong, suspected or wanting. @param open fields that something is found at or wanted
+     */
     private static boolean isDone(List<FieldView> fields, Set<String> open) {
         return fields.stream()
                 .allMatch(f -> f.error() == null

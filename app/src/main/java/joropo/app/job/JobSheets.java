@@ -73,6 +73,11 @@ public class JobSheets {
         return page(state.isOpen() && person.mayWork() ? left(state, stage, person) : state, stage, person);
     }
 
+    /** What somebody else changed, shown where this one is: that is no leaving of the other sheets. */
+    JobPage live(String number, Stage stage, Person person) {
+        return page(store.load(number), stage, person);
+    }
+
     private JobPage page(JobState state, Stage stage, Person person) {
         var shown = new Shown(newTab(), state.seq(stage), state.sheet(stage), Map.of(), person.unit(), List.of());
         return pages.page(state, stage, works.of(state), shown, person);

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import joropo.app.Workshop;
+import joropo.app.family.Stage;
 import joropo.core.plan.Step;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
@@ -25,6 +26,21 @@ class CylinderIT {
                 .filter(f -> f.status() != Status.PASS && f.status() != Status.CAUTION)
                 .map(f -> f.finding().id())
                 .toList();
+    }
+
+    /** The set is typed on sheets that nobody was on yet, and kept from there: what they want is open all the same. */
+    @Test
+    void whatIsWantedIsNotFoldedAwayBySomethingThatWasKept() {
+        JobMaker.keep(number, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes");
+        page.navigate(Workshop.address() + "/jobs/" + number + "/strip");
+        Filling.unfold(page);
+        page.click("button:has-text('Add the seven rings')");
+        assertThat(page.locator("#item-tabs [data-item]")).hasCount(7);
+        page.navigate(Workshop.address() + "/jobs/" + number + "/measure");
+        assertThat(page.locator("#ringGroove")).isVisible();
+        page.click("#item-tabs [data-item='5']");
+        assertThat(page.locator("#i5-ringCounter")).isVisible();
+        Workshop.close(page);
     }
 
     @Test
