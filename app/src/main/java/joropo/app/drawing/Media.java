@@ -108,7 +108,11 @@ final class Media {
         return p;
     }
 
+    /** What nobody has said is left blank. */
     private void fill(Space space, List<Point> region) {
+        if (space.nobodySaid()) {
+            return;
+        }
         switch (space.medium()) {
             case OIL -> {
                 svg.path(Ink.OIL_WASH, Svg.closed(region), " fill-opacity=\"" + WASH_THIN + "\"");

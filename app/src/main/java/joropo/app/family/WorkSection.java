@@ -1,8 +1,6 @@
 package joropo.app.family;
 
 import java.util.Map;
-import java.util.Optional;
-import java.util.function.Supplier;
 import joropo.core.section.Section;
 
 /** The section of a job's item between its sheets and the bench. */
@@ -16,8 +14,14 @@ public interface WorkSection {
     /** As it is, as far as that was read. */
     Section fitted();
 
-    /** As it was found. @param fitted what the last signed job left at the position, read when it is asked for */
-    Section found(Supplier<Optional<Section>> fitted);
+    /** As it was found, by strip log and sheets. */
+    Section found();
+
+    /** Whether an old seal came off in this job, or somebody read where it stood. */
+    boolean isFound();
+
+    /** What was read of the old one, as the sheets say it of the new: texts by name of the field, lengths in mm. */
+    Map<String, String> foundTexts();
 
     /** What the sheets would say of a section: texts by name of the field, lengths in mm. */
     Map<String, String> asTexts(Section section);

@@ -375,6 +375,9 @@ public class JobListsService {
         if (to == StripPart.Back.BACK) {
             inItsOrder(state, part);
             JobWork work = works.of(state);
+            if (part.kind() == PartKind.SLEEVE && work.renewsSleeve()) {
+                throw new RefusedInput(at, "counts as destroyed: a new sleeve goes on with the seal");
+            }
             int seals =
                     work.main().section().map(w -> w.planned().seals().size()).orElse(0);
             int newOnes = JobParts.of(state, work).stream()

@@ -3,7 +3,7 @@ package joropo.app.job;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.function.Function;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
@@ -34,9 +34,9 @@ class JobSectionService {
     }
 
     /**
-     * Opens one of the two on the bench. What was found begins as the strip log has it, else as the position was left
-     * by its last signed job, else as the sheets say; what is planned as the sheets say. @return its number on the
-     * bench
+     * Opens one of the two on the bench. What was found begins as the position was left by its last signed job while
+     * nothing was read of it, else as strip log and sheets say; what is planned as the sheets say. @return its number
+     * on the bench
      */
     long arrange(String number, SectionRole role, Person person) {
         JobState state = store.load(number);
@@ -44,21 +44,39 @@ class JobSectionService {
         return bench.openFor(
                 state.job().id(),
                 role,
-                role == SectionRole.PLANNED ? section.typed() : section.found(fitted(state)),
+                role == SectionRole.PLANNED
+                        ? section.typed()
+                        : elsewhere(state, section).orElseGet(section::found),
                 person);
     }
 
-    private Supplier<Optional<Section>> fitted(JobState state) {
-        return () -> bench.fittedAt(state.position().id());
+    /**
+     * What was found, where neither strip log nor sheets have it: arranged on the bench, or, while nothing of it was
+     * read, as the last signed job left it.
+     */
+    private Optional<Section> elsewhere(JobState state, WorkSection section) {
+        return Optional.ofNullable(state.sections().found())
+                .map(BenchService.Arranged::section)
+                .or(() -> section.isFound()
+                        ? Optional.empty()
+                        : bench.fittedAt(state.position().id()));
     }
 
     /**
-     * Plans it as it was found, with an item and its texts for each seal. @throws RefusedInput when the job is closed,
-     * or has a section as planned already
+     * Plans it as it was found: as the texts of each seal, so that what is decided later counts; only what neither
+     * strip log nor sheets have becomes a section of its own. @throws RefusedInput when the job is closed, has a
+     * section as planned already, or nothing of an old seal was read
      */
     void planAsFound(String number, Person person) {
         JobState state = store.load(number);
-        plan(state, section(works.of(state)).found(fitted(state)), person);
+        mustBeUnplanned(state);
+        WorkSection section = section(works.of(state));
+        Optional<Section> elsewhere = elsewhere(state, section);
+        if (elsewhere.isPresent()) {
+            plan(state, elsewhere.get(), person);
+        } else if (!decide(state, WorkSection::foundTexts, person)) {
+            throw new RefusedInput("", "has no old seal yet whose place or way round was read");
+        }
     }
 
     /** Plans a section from the bench likewise. @throws RefusedInput likewise */
@@ -67,11 +85,15 @@ class JobSectionService {
     }
 
     private void plan(JobState state, Section section, Person person) {
+        mustBeUnplanned(state);
+        bench.openFor(state.job().id(), SectionRole.PLANNED, section.comparedWith(null), person);
+        take(state.job().number(), person);
+    }
+
+    private static void mustBeUnplanned(JobState state) {
         if (!state.isOpen() || state.sections().planned() != null) {
             throw new RefusedInput("", "has a section as planned already, or is closed");
         }
-        bench.openFor(state.job().id(), SectionRole.PLANNED, section.comparedWith(null), person);
-        take(state.job().number(), person);
     }
 
     /** An item for each seal of the section. */
@@ -91,16 +113,24 @@ class JobSectionService {
         JobState before = store.load(number);
         Section planned = planned(before);
         addItems(before, planned, person);
-        JobState state = store.load(number);
+        decide(store.load(number), s -> s.asTexts(planned), person);
+    }
+
+    /** Retypes the decide sheet. @param said what of each item, @return whether there was anything to say */
+    private boolean decide(JobState state, Function<WorkSection, Map<String, String>> said, Person person) {
+        Map<String, String> texts = new LinkedHashMap<>();
+        works.of(state).items().forEach(i -> i.work().section().ifPresent(s -> said.apply(s)
+                .forEach((field, text) -> texts.put(i.item().prefix() + field, text))));
+        if (texts.isEmpty()) {
+            return false;
+        }
         Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(Stage.DECIDE));
-        works.of(state).items().forEach(i -> i.work().section().ifPresent(s -> s.asTexts(planned)
-                .forEach((field, text) -> {
-                    String name = i.item().prefix() + field;
-                    sheet.put(name, sheet.getOrDefault(name, Typed.NOTHING).retyped(text, LengthUnit.MM));
-                })));
+        texts.forEach((name, text) ->
+                sheet.put(name, sheet.getOrDefault(name, Typed.NOTHING).retyped(text, LengthUnit.MM)));
         JobWork work = works.of(state, state.textsWith(Stage.DECIDE, sheet));
         store.saveDraft(
                 state, Stage.DECIDE, "section", state.seq(Stage.DECIDE), sheet, work.verdicts(Stage.DECIDE), person);
+        return true;
     }
 
     /**

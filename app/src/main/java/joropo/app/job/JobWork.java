@@ -32,6 +32,7 @@ import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
 import joropo.core.arrangement.Arrangement;
 import joropo.core.diagnosis.DiagnosisResult;
+import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.Care;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartsBack;
@@ -382,9 +383,15 @@ final class JobWork {
         if (plans.stream().allMatch(List::isEmpty)) {
             return List.of();
         }
-        plans.add(0, PartsBack.of(log));
+        plans.add(0, PartsBack.of(log, renewsSleeve()));
         plans.add(1, before());
         return Care.with(care, Step.merged(plans));
+    }
+
+    /** Whether a new running sleeve goes on. */
+    boolean renewsSleeve() {
+        return items.stream().flatMap(i -> i.work().plan().stream()).anyMatch(s -> s.id().equals(
+                        FittingPlan.NEW_SLEEVE));
     }
 
     /** Why a step cannot be ticked as done, as its family has it; empty: it can. */

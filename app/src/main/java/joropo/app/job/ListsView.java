@@ -9,7 +9,6 @@ import joropo.app.ui.StatusMark;
 import joropo.app.watch.WatchLine;
 import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Part;
-import joropo.core.plan.StripLog;
 
 /** What stands on lists beside the sheet; each empty where it does not belong to the stage. */
 public record ListsView(Parts parts, Strip strip, Timers timers, Standing standing) {
@@ -48,6 +47,7 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
         /** What may be noted of a part: only what a part of its kind has. */
         public List<Field<?>> noteFields(StripPart part) {
             return StripPart.FIELDS.stream()
+                    .filter(f -> part.kind().wantsLine() || f != StripPart.LINE)
                     .filter(f -> part.kind().isFaced() || f != StripPart.FACED)
                     .filter(f -> part.kind() == PartKind.SHIM || f != StripPart.SHIMS)
                     .filter(f -> part.kind().isPlaced() || f != StripPart.PLACE && f != StripPart.THICKNESS)
@@ -63,7 +63,7 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
         /** Parts of the bore of which nobody has read the place, by name. */
         public List<String> unplaced() {
             return log.stream()
-                    .filter(p -> StripLog.isInBore(p.kind())
+                    .filter(p -> p.removed().isInBore()
                             && p.cameWith() == null
                             && p.text(StripPart.PLACE).isBlank())
                     .map(StripPart::name)

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import joropo.core.arrangement.PartKind;
+import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.PartState;
 import joropo.core.plan.Step;
 
@@ -20,8 +21,9 @@ import joropo.core.plan.Step;
 record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
     static final StepWith NOTHING = new StepWith(List.of(), Map.of());
 
-    /** The step in which a seal reaches its place: then the old one is replaced. */
-    private static final String DEPTH = "depth";
+    /** Steps in which a new one reaches its place: then the old one is replaced. */
+    private static final Map<String, PartKind> NEW_IN =
+            Map.of("depth", PartKind.LIP_SEAL, FittingPlan.NEW_SLEEVE, PartKind.SLEEVE);
 
     /** @param laidOut kinds of which a new one is laid out */
     static StepWith of(JobState state, JobWork work, Set<PartKind> laidOut, List<Step> plan, Step hold) {
@@ -34,7 +36,7 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
                 .toList();
         List<StripPart> order = state.beside().order();
         Map<StripPart, StripPart.Back> back = new LinkedHashMap<>();
-        newSeal(state, hold).ifPresent(seal -> back.put(seal, StripPart.Back.RENEWED));
+        replaced(state, hold).ifPresent(old -> back.put(old, StripPart.Back.RENEWED));
         for (Step s : before) {
             if (s.isOfTheList() && !s.hold()) {
                 StripPart part = order.get(s.numberInList() - 1);
@@ -84,11 +86,9 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
     }
 
     /** Of several the innermost that is still out: it goes in first. */
-    private static Optional<StripPart> newSeal(JobState state, Step hold) {
-        return hold.rule().equals(DEPTH)
-                ? state.beside().log().stream()
-                        .filter(p -> p.kind() == PartKind.LIP_SEAL && p.isMissing())
-                        .reduce((earlier, later) -> later)
-                : Optional.empty();
+    private static Optional<StripPart> replaced(JobState state, Step hold) {
+        return state.beside().log().stream()
+                .filter(p -> p.kind() == NEW_IN.get(hold.rule()) && p.isMissing())
+                .reduce((earlier, later) -> later);
     }
 }

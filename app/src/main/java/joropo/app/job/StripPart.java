@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import joropo.app.ui.Field;
 import joropo.app.ui.FieldReader;
 import joropo.core.arrangement.PartKind;
+import joropo.core.arrangement.PartKind.Line;
 import joropo.core.assembly.ShimPack;
 import joropo.core.plan.StripLog;
 import joropo.core.shaft.Side;
@@ -61,6 +62,8 @@ public record StripPart(
 
     static final Field<Side> FACED = Field.choice("faced", "its open or marked side faced", Side.class, Side::words);
     static final Field<Double> PLACE = Field.place("place", "depth from housing face");
+    static final Field<Line> LINE = Field.choice(
+            "line", "it stood", Line.class, Field.choices(new Line[] {Line.BORE, Line.SHAFT}, Line::words));
     static final Field<Double> THICKNESS = Field.size("thickness", "its length along the shaft");
     private static final Field<Double> CLOCK = Field.number("clock", "clock position", "", 0, 12);
     static final Field<String> SHIMS = Field.line("shims", "each shim, mm").hint("such as 0.5 0.2 2x0.1");
@@ -76,7 +79,7 @@ public record StripPart(
     private static final String BROUGHT = "brought";
 
     /** What may be noted of a part. */
-    static final List<Field<?>> FIELDS = List.of(FACED, PLACE, THICKNESS, SHIMS, CLOCK, MARK, MARKING, CONDITION);
+    static final List<Field<?>> FIELDS = List.of(FACED, PLACE, THICKNESS, LINE, SHIMS, CLOCK, MARK, MARKING, CONDITION);
 
     String text(Field<?> field) {
         return texts.getOrDefault(field.name(), "");
@@ -94,16 +97,18 @@ public record StripPart(
         String text = text(field);
         return field == FACED
                 ? "faced " + Side.valueOf(text).words()
-                : field == PLACE
-                        ? "at " + text
-                        : field == THICKNESS
-                                ? text + " long"
-                                : field == CLOCK
-                                        ? "at " + text + " o'clock"
-                                        : field == SHIMS
-                                                ? Objects.requireNonNull(shims())
-                                                        .words()
-                                                : field.label() + ": " + text;
+                : field == LINE
+                        ? Line.valueOf(text).words()
+                        : field == PLACE
+                                ? "at " + text
+                                : field == THICKNESS
+                                        ? text + " long"
+                                        : field == CLOCK
+                                                ? "at " + text + " o'clock"
+                                                : field == SHIMS
+                                                        ? Objects.requireNonNull(shims())
+                                                                .words()
+                                                        : field.label() + ": " + text;
     }
 
     boolean stands() {
@@ -137,7 +142,14 @@ public record StripPart(
     /** As the rules read it. */
     StripLog.Removed removed() {
         return new StripLog.Removed(
-                kind, name, value(FACED), value(PLACE), value(THICKNESS), shims(), back == Back.LEFT_OUT);
+                kind,
+                name,
+                value(FACED),
+                value(PLACE),
+                value(THICKNESS),
+                shims(),
+                back == Back.LEFT_OUT,
+                kind.wantsLine() ? value(LINE) : null);
     }
 
     /** The shims of a pack as they were counted; absent: not counted. */

@@ -105,6 +105,9 @@ final class Stripped {
             double u = Gauge.RULE.uncertaintyMm(noted.thicknessMm());
             facts.add(new Fact<>(key, Property.THICK, noted.thicknessMm(), u, Origin.STRIPPED, at + "thickness"));
         }
+        if (noted.line() != null) {
+            facts.add(new Fact<>(key, Property.LINE, noted.line(), 0, Origin.STRIPPED, at + "line"));
+        }
         if (noted.faced() != null) {
             facts.add(new Fact<>(key, Property.FACES, noted.faced(), 0, Origin.STRIPPED, at + "faced"));
         }

@@ -27,6 +27,8 @@ final class PartForm {
     private static final int MM_DECIMALS = 3;
     private static final int INCH_DECIMALS = 4;
     private static final String BETWEEN = "between";
+    private static final String MEDIUM = "medium";
+    private static final String ASSUMED = "mediumAssumed";
 
     private final ItemRef key;
     private final Section section;
@@ -85,7 +87,7 @@ final class PartForm {
 
     private String text(Field<?> f) {
         JsonNode value = value(f);
-        if (value == null || value.isNull()) {
+        if (value == null || value.isNull() || isAssumed(f)) {
             return "";
         } else if (value.isBoolean()) {
             return value.asBoolean() ? "YES" : "NO";
@@ -95,6 +97,11 @@ final class PartForm {
         boolean inch = f.kind().isLength() && unit == LengthUnit.INCH;
         return plain(
                 inch ? value.asDouble() / Length.MM_PER_INCH : value.asDouble(), inch ? INCH_DECIMALS : MM_DECIMALS);
+    }
+
+    /** Whether it is the medium of a space of which nobody has said what lies there. */
+    private boolean isAssumed(Field<?> f) {
+        return f.name().equals(MEDIUM) && item(tree).path(ASSUMED).asBoolean(false);
     }
 
     private static String plain(double value, int decimals) {
@@ -147,6 +154,9 @@ final class PartForm {
             item.put(f.name(), number);
         } else {
             item.put(f.name(), value instanceof Enum<?> one ? one.name() : (String) value);
+            if (f.name().equals(MEDIUM)) {
+                item.remove(ASSUMED);
+            }
         }
     }
 

@@ -53,7 +53,7 @@ class ArrangedIT {
     }
 
     private Section foundSection() {
-        return work().main().section().orElseThrow().found(java.util.Optional::empty);
+        return work().main().section().orElseThrow().found();
     }
 
     /** A stripped seal is its item: noting the second one makes one more; what was read of one is not the other's. */

@@ -177,6 +177,36 @@ class FoundIT {
         Workshop.close(page);
     }
 
+    /** The old one has no step, does not go back, and is replaced by the tick of the new one. */
+    @Test
+    void anOldSleeveHasNoPlaceBesideTheNewOne() {
+        String number = stripped();
+        off(number, "LIP_SEAL", "place", "12.9");
+        off(number, "SLEEVE", "place", "6");
+        JobMaker.keep(
+                number,
+                Stage.STRIP,
+                "isolated yes locked yes pressureOff yes runningSleeve YES sleevePlaceOld 12".split(" "));
+        measured(number, "21.5");
+        JobMaker.keep(number, Stage.DECIDE, SEAL);
+        assertThat(work(number).plan())
+                .extracting(Step::instruction)
+                .noneMatch(s -> s.startsWith("Running sleeve back"))
+                .anyMatch(s -> s.startsWith("New running sleeve on"));
+        long old = off(number).get(1).id();
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.back(number, old, StripPart.Back.BACK, "looked at, smooth", person))
+                .withMessageContaining("a new sleeve goes on with the seal");
+        JobMaker.settle(number);
+        lists.decide(number, "running-sleeve", PartState.NEW, null, "bought in, batch T-2", "", person);
+        JobMaker.newSeals(number);
+        JobMaker.keep(number, Stage.FIT, "sleevePlaceNew", "12.1");
+        for (String step : "parts clean running-sleeve".split(" ")) {
+            jobs.finishStep(number, step, null, null, person);
+        }
+        assertThat(off(number)).extracting(StripPart::back).containsExactly(StripPart.Back.OUT, StripPart.Back.RENEWED);
+    }
+
     private List<StripPart> off(String number) {
         return Workshop.bean(JobStore.class).load(number).beside().log();
     }

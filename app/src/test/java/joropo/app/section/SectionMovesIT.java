@@ -15,8 +15,10 @@ import joropo.app.drawing.SectionDrawing;
 import joropo.app.drawing.SectionPicture;
 import joropo.app.ui.FormField;
 import joropo.core.lipseal.LipSealRules;
+import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
+import joropo.core.section.Space;
 import joropo.core.shaft.Side;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
@@ -61,6 +63,19 @@ class SectionMovesIT {
         Stream.concat(form.shown(Map.of(), Map.of()).stream(), form.folded(Map.of(), Map.of()).stream())
                 .forEach(f -> out.put(f.name(), f.text()));
         return out;
+    }
+
+    /** What nobody has said stands empty until somebody says it, if it is what it was drawn as. */
+    @Test
+    void aMediumThatNobodySaidIsAskedFor() {
+        Section unsaid = single().withParts(single().boreItems(), List.of(Space.unsaid(), single().inside()));
+        var form = new PartForm(new ItemRef('p', 0), unsaid, json(), LengthUnit.MM);
+        assertThat(texts(form)).containsEntry("medium", "");
+        assertThat(form.read(Map.of("dirt", "DUST"), json()).outside().nobodySaid())
+                .isTrue();
+        Space said = form.read(Map.of("medium", "GREASE"), json()).outside();
+        assertThat(said.medium()).isEqualTo(Medium.GREASE);
+        assertThat(said.nobodySaid()).isFalse();
     }
 
     @Test

@@ -37,13 +37,22 @@ public enum PartKind {
     /** Where a part of this kind has its place. */
     public enum Line {
         /** In the housing: from its mouth inward. */
-        BORE,
-        /** On the shaft. */
-        SHAFT,
+        BORE("in the bore"),
+        SHAFT("on the shaft"),
         /** A bearing is one part of both. */
-        BOTH,
+        BOTH("in the bore and on the shaft"),
         /** In a groove or on another part: it has no place of its own. */
-        CARRIED;
+        CARRIED("on another part");
+
+        private final String words;
+
+        Line(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
 
         boolean holds(Line asked) {
             return this == asked || this == BOTH && asked != CARRIED;
@@ -92,6 +101,11 @@ public enum PartKind {
     /** What it is renewed together with; absent when it stands alone. */
     public @Nullable String together() {
         return together;
+    }
+
+    /** Whether the kind does not tell where it stands, in the bore or on the shaft. */
+    public boolean wantsLine() {
+        return this == RETAINING_RING || this == SPACER || this == WASHER || this == NUT || this == OTHER;
     }
 
     /** Whether its place from a face says something. */

@@ -14,6 +14,9 @@ public record Property<T>(String name, Class<T> type, boolean carries) {
     /** Length along the shaft (mm). */
     public static final Property<Double> THICK = new Property<>("length", Double.class, false);
 
+    /** Whether it stands in the bore or on the shaft, where its kind does not tell. */
+    public static final Property<PartKind.Line> LINE = new Property<>("line", PartKind.Line.class, true);
+
     /** Side to which its open or marked side faces. */
     public static final Property<Side> FACES = new Property<>("way round", Side.class, false);
 }

@@ -54,13 +54,19 @@ public final class View {
         return fact(part, property).map(Fact::value).orElse(null);
     }
 
+    /** Where it stands, as somebody saw it, else as is usual for its kind. */
+    public Line lineOf(Part part) {
+        return Objects.requireNonNullElse(
+                get(part.key(), Property.LINE), part.kind().line());
+    }
+
     /**
      * Parts of one line, outside first: by place; one whose place is not known stands behind what came off before it,
      * what nobody took off outward of what did.
      */
     public List<Part> line(Line line) {
         List<Part> on = offOrder(parts.stream()
-                .filter(p -> p.kind().line().holds(line) && p.on() == null)
+                .filter(p -> lineOf(p).holds(line) && p.on() == null)
                 .toList());
         List<Part> out = new ArrayList<>(on.stream()
                 .filter(p -> placeMm(p) != null)

@@ -26,6 +26,9 @@ import org.jspecify.annotations.Nullable;
  * done once for all of them stands in the plan of the one that leads.
  */
 public final class FittingPlan {
+    /** The step in which a new running sleeve goes on in place of the old one. */
+    public static final String NEW_SLEEVE = "running-sleeve";
+
     private static final String SOLVENT = "Solvent: air the place, gloves on, no spark.";
 
     private final PlanInput in;
@@ -55,8 +58,9 @@ public final class FittingPlan {
     /** The sentence that says which way round this seal goes, in words that hold without the drawing. */
     public static String wayRound(Section section, Among among) {
         BoreItem.Seal seal = section.seal(among.id());
+        Space kept = section.beside(seal, seal.mainLip());
         return "Open side, with the spring, faces " + seal.mainLip().words() + ", towards the "
-                + section.beside(seal, seal.mainLip()).medium().words()
+                + (kept.nobodySaid() ? "other seal" : kept.medium().words())
                 + (seal.dustLip() == null
                         ? ""
                         : "; dust lip faces " + seal.dustLip().words())
@@ -87,7 +91,7 @@ public final class FittingPlan {
         }
         if (in.runningSleeve()) {
             hold(
-                    "running-sleeve",
+                    NEW_SLEEVE,
                     "New running sleeve" + ofThis() + " on, "
                             + (in.sleevePlaceMm() == null
                                     ? "to the place its drawing says"
@@ -202,7 +206,7 @@ public final class FittingPlan {
     /** Greases of different names on the two sides of a lip. */
     private void greases() {
         List<String> names = section.spaces().stream()
-                .filter(s -> s.medium() == Medium.GREASE && s.fluid() != null)
+                .filter(s -> s.medium() == Medium.GREASE && s.fluid() != null && !s.nobodySaid())
                 .map(s -> Fluid.of(s.fluid()).name())
                 .distinct()
                 .toList();
@@ -333,10 +337,12 @@ public final class FittingPlan {
     /** What is filled in behind a seal before it goes in. */
     private String greaseBehind(BoreItem.Sealing part) {
         Space behind = section.beside(part, Side.IN);
-        return behind.medium() == Medium.GREASE
-                ? "; the room behind it filled with grease first"
-                        + (behind.level() == Level.FULL ? "" : ", a third to a half")
-                : "";
+        return behind.nobodySaid()
+                ? "; say first what lies in the room behind it"
+                : behind.medium() == Medium.GREASE
+                        ? "; the room behind it filled with grease first"
+                                + (behind.level() == Level.FULL ? "" : ", a third to a half")
+                        : "";
     }
 
     /** Where the innermost seal goes; as the section has it while nothing says how deep. */

@@ -62,15 +62,19 @@ public final class FoundSection {
         return out;
     }
 
-    /** Slingers whose place was read: they stand on the shaft, outward of the seals. */
+    /** Slingers and rings of the shaft whose place was read. */
     public List<ShaftItem> onShaft() {
         return offOrder().stream()
-                .filter(p -> p.kind() == PartKind.SLINGER && p.goesIn())
+                .filter(p -> p.goesIn() && found.lineOf(p) == Line.SHAFT)
+                .filter(p -> p.kind() == PartKind.SLINGER || p.kind() == PartKind.RETAINING_RING)
                 .filter(p -> found.get(p.key(), Property.PLACE) != null)
                 .<ShaftItem>map(p -> {
                     double place = found.get(p.key(), Property.PLACE);
                     Double thick = found.get(p.key(), Property.THICK);
-                    return new ShaftItem.Slinger(place, thick == null ? null : place + thick, null);
+                    Double end = thick == null ? null : place + thick;
+                    return p.kind() == PartKind.SLINGER
+                            ? new ShaftItem.Slinger(place, end, null)
+                            : new ShaftItem.LocatingRing(place, end, null);
                 })
                 .toList();
     }
@@ -82,8 +86,8 @@ public final class FoundSection {
                 .toList();
     }
 
-    private static boolean isBeside(Part part) {
-        return StripLog.isInBore(part.kind()) && part.kind() != PartKind.LIP_SEAL;
+    private boolean isBeside(Part part) {
+        return StripLog.isInBore(part.kind()) && found.lineOf(part) != Line.SHAFT && part.kind() != PartKind.LIP_SEAL;
     }
 
     /** A section with each of its seals as its old one was found; empty where no place of them was read. */
@@ -153,7 +157,7 @@ public final class FoundSection {
         out.add(sheets.outside());
         long seals = items.stream().filter(BoreItem.Sealing.class::isInstance).count();
         for (int i = 1; i < seals; i++) {
-            out.add(PairPlaces.between());
+            out.add(Space.unsaid());
         }
         out.add(sheets.inside());
         return out;

@@ -8,6 +8,7 @@ import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
 import joropo.core.section.CaseType;
+import org.jspecify.annotations.Nullable;
 
 /** What goes where before a lip seal is driven in, as far as medium and material allow it (guide). */
 public final class Lubricants {
@@ -27,14 +28,24 @@ public final class Lubricants {
         SPLINES
     }
 
-    /** @param food whether the plant makes food, @param splines whether splines or a coupling end pass here */
+    /**
+     * @param inside what the lip keeps, absent: not known, @param food whether the plant makes food, @param splines
+     *     whether splines or a coupling end pass here
+     */
     public static List<Zone> of(
-            Elastomer material, Medium inside, Layout layout, CaseType caseType, boolean food, boolean splines) {
+            Elastomer material,
+            @Nullable Medium inside,
+            Layout layout,
+            CaseType caseType,
+            boolean food,
+            boolean splines) {
         String grease = grease(material)
                 .map(f -> f.name() + (food ? ", food-grade" : ""))
                 .orElse(null);
         List<Zone> out = new ArrayList<>();
-        String own = inside == Medium.AIR || inside == Medium.VACUUM ? "" : "the " + inside.words() + " itself";
+        String own = inside == null || inside == Medium.AIR || inside == Medium.VACUUM
+                ? ""
+                : "the " + inside.words() + " itself";
         out.add(new Zone(
                 Place.CASE,
                 caseType == CaseType.RUBBER

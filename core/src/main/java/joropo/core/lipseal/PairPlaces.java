@@ -39,25 +39,25 @@ public final class PairPlaces {
     public static Optional<Finding> betweenUnsaid(
             @Nullable Medium medium, @Nullable Level level, @Nullable GreaseFeed feed) {
         List<String> assumed = new ArrayList<>();
-        if (medium == null) {
-            assumed.add("grease");
-        }
         if (level == null && medium != Medium.AIR && medium != Medium.VACUUM) {
-            assumed.add(medium == null ? "a third to a half" : "splashed");
+            assumed.add("splashed");
         }
-        if (feed == null && (medium == null || medium == Medium.GREASE)) {
+        if (feed == null && medium == Medium.GREASE) {
             assumed.add("not fed");
         }
-        return assumed.isEmpty()
+        String words = medium == null
+                ? "Nobody has said what lies there."
+                : "What lies there is not all known; assumed: " + String.join(", ", assumed) + ".";
+        return medium != null && assumed.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Finding.missing(
                         "between",
                         "room to the next seal inward",
-                        "What lies there is not all known; assumed: " + String.join(", ", assumed) + ".",
+                        words,
                         "Say medium, level and feed: a dry room burns a lip, fed grease needs a way out."));
     }
 
-    /** Grease is put between two seals, a third to a half. */
+    /** A pair that comes as one is put in with grease between its two, a third to a half. */
     public static Space between() {
         return new Space(Medium.GREASE, null, null, Level.PARTIAL);
     }

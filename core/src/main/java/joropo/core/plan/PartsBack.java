@@ -27,8 +27,11 @@ public final class PartsBack {
 
     private PartsBack() {}
 
-    /** @param log what came off, in its order, without small parts that another brought along */
-    public static List<Step> of(List<Removed> log) {
+    /**
+     * @param log what came off, in its order, without small parts that another brought along
+     * @param newSleeve whether a new running sleeve goes on: then the old one does not
+     */
+    public static List<Step> of(List<Removed> log, boolean newSleeve) {
         List<Integer> seals = IntStream.range(0, log.size())
                 .filter(i -> log.get(i).kind() == PartKind.LIP_SEAL)
                 .boxed()
@@ -37,8 +40,9 @@ public final class PartsBack {
         List<Step> out = new ArrayList<>();
         for (int i = log.size() - 1; i >= 0; i--) {
             Removed part = log.get(i);
-            boolean inSection = StripLog.isInBore(part.kind()) && part.placeMm() != null;
-            if (!ELSEWHERE.contains(part.kind()) && !inSection && !part.leftOut()) {
+            boolean inSection = part.isInBore() && part.placeMm() != null;
+            boolean replaced = newSleeve && part.kind() == PartKind.SLEEVE;
+            if (!ELSEWHERE.contains(part.kind()) && !inSection && !replaced && !part.leftOut()) {
                 out.add(step(part, i + 1, i > last ? Step.When.FIT : Step.When.CLOSE.at(BEFORE_CLOSING)));
             }
         }
@@ -56,12 +60,16 @@ public final class PartsBack {
         return new Step(
                 ID + number,
                 when,
-                name + " back" + act(part) + asFound + ".",
+                name + " back" + where(part) + act(part) + asFound + ".",
                 why(part.kind()),
                 holds(part.kind()),
                 caution(part.kind()),
                 null,
                 "");
+    }
+
+    private static String where(Removed part) {
+        return part.line() == null ? "" : " " + part.line().words();
     }
 
     /** What has to be right about a part of this kind, after its name. */

@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import joropo.core.arrangement.PartKind;
+import joropo.core.arrangement.PartKind.Line;
 import joropo.core.assembly.ShimPack;
 import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +22,8 @@ public final class StripLog {
      * @param name as people call it, @param faced side that its open or marked side faced; absent: not noted
      * @param placeMm of its outer face from the face of the housing; absent: not read
      * @param thicknessMm along the shaft; absent: not read, @param shims of a pack, each; absent: not counted
-     * @param leftOut whether it was decided that it does not go back
+     * @param leftOut whether it was decided that it does not go back, @param line where it stood; absent: where a part
+     *     of its kind usually stands
      */
     public record Removed(
             PartKind kind,
@@ -30,19 +32,29 @@ public final class StripLog {
             @Nullable Double placeMm,
             @Nullable Double thicknessMm,
             @Nullable ShimPack shims,
-            boolean leftOut) {
+            boolean leftOut,
+            @Nullable Line line) {
         /** Of which no more was noted. */
         public static Removed of(PartKind kind) {
-            return new Removed(kind, kind.words(), null, null, null, null, false);
+            return new Removed(kind, kind.words(), null, null, null, null, false, null);
         }
 
         /** The same with what was read of it left out. */
         public Removed unread() {
-            return new Removed(kind, name, faced, null, null, shims, leftOut);
+            return new Removed(kind, name, faced, null, null, shims, leftOut, line);
         }
 
         public Removed at(double newPlaceMm) {
-            return new Removed(kind, name, faced, newPlaceMm, thicknessMm, shims, leftOut);
+            return new Removed(kind, name, faced, newPlaceMm, thicknessMm, shims, leftOut, line);
+        }
+
+        public Removed on(Line newLine) {
+            return new Removed(kind, name, faced, placeMm, thicknessMm, shims, leftOut, newLine);
+        }
+
+        /** Whether it has its place in the bore, and so in the section that was found. */
+        public boolean isInBore() {
+            return StripLog.isInBore(kind) && line != Line.SHAFT;
         }
     }
 
@@ -60,7 +72,7 @@ public final class StripLog {
         return removed.stream().filter(r -> r.kind() == PartKind.LIP_SEAL).toList();
     }
 
-    /** Whether a part of this kind has its place in the bore, and so in the section that was found. */
+    /** Whether a part of this kind usually has its place in the bore. */
     public static boolean isInBore(PartKind kind) {
         return IN_BORE.contains(kind);
     }

@@ -33,7 +33,8 @@ final class DirtRules {
         for (Seal seal : parts.seals()) {
             boolean towardsGrease =
                     parts.spaceNumber(seal, Side.IN) < section.spaces().size() - 1
-                            && parts.space(seal, Side.IN).stands() == Medium.GREASE;
+                            && parts.space(seal, Side.IN).stands() == Medium.GREASE
+                            && !parts.space(seal, Side.IN).nobodySaid();
             if (seal.dustLip() == Side.IN && !towardsGrease) {
                 out.add(SectionFinding.direction(
                         "D6",

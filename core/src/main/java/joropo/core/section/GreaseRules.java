@@ -188,6 +188,8 @@ final class GreaseRules {
             out.add(new Exit(words, air && !space.holdsLiquid() ? Goes.OUT : Goes.MEDIUM, space));
         } else if (space.vented() || port(next) != null) {
             out.add(new Exit(words, Goes.OUT, space));
+        } else if (space.nobodySaid()) {
+            return; // no way out that anybody knows
         } else if (space.medium() != Medium.AIR && space.medium() != Medium.GREASE && space.medium() != Medium.VACUUM) {
             out.add(new Exit(words, Goes.MEDIUM, space));
         } else {

@@ -38,7 +38,11 @@ final class JointRules {
     private Finding leak(int from, int to, String subject, String part) {
         Space wet = section.spaces().get(from);
         Space other = section.spaces().get(to);
-        boolean counts = to == 0 || to == section.spaces().size() - 1 || other.isEmpty() || other.holdsLiquid();
+        boolean counts = to == 0
+                || to == section.spaces().size() - 1
+                || other.isEmpty()
+                || other.holdsLiquid()
+                || other.nobodySaid();
         if (wet.isEmpty() || wet.unlike(other) == Space.Unlike.NO || !counts) {
             return SectionFinding.direction(
                     "D11",

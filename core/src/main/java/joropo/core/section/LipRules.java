@@ -55,6 +55,15 @@ final class LipRules {
                             + back.stands().words() + ".",
                     seal.id());
         }
+        if (kept.nobodySaid() || back.nobodySaid() && !kept.holdsLiquid()) {
+            return SectionFinding.direction(
+                    "D1",
+                    MISSING,
+                    subject,
+                    faces + "and what lies " + (kept.nobodySaid() ? "there" : "at its back") + " is not known.",
+                    "Say what lies between the two seals.",
+                    seal.id());
+        }
         if (back.stands() == Medium.GREASE && !kept.holdsLiquid() && kept.stands() != Medium.GREASE) {
             if (back.isFed()) {
                 return SectionFinding.direction(

@@ -77,9 +77,22 @@ final class MediaRules {
                     null);
         }
         boolean parted = false;
+        boolean unsaid = false;
         for (int i = 1; i < section.spaces().size() - 1; i++) {
             Space between = section.spaces().get(i);
-            parted |= between.vented() || between.medium() == Medium.GREASE || has(i, BoreItem.Port.Kind.DRAIN);
+            unsaid |= between.nobodySaid();
+            parted |= between.vented()
+                    || between.medium() == Medium.GREASE && !between.nobodySaid()
+                    || has(i, BoreItem.Port.Kind.DRAIN);
+        }
+        if (unsaid && !parted) {
+            return SectionFinding.direction(
+                    "D3",
+                    Status.MISSING,
+                    subject,
+                    "A lip faces each medium; what lies between the lips is not known.",
+                    "Say what lies there: a drain, a vent or grease keeps the two apart.",
+                    null);
         }
         return SectionFinding.direction(
                 "D3",

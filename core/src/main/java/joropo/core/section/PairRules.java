@@ -54,6 +54,7 @@ final class PairRules {
         return switch (status) {
             case PASS -> "right";
             case FAIL -> "wrong";
+            case MISSING -> "not known";
             default -> "right, take care";
         };
     }

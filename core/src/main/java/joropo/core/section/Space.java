@@ -17,6 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param greaseFeed absent: NONE, @param vented whether it is vented or drained, @param amountMl of one shot, where it
  *     is metered
  * @param mayTakeGrease why old grease may lie here, or that it may; absent: it may not
+ * @param mediumAssumed whether nobody has said what lies here, so that no rule may rest on its medium; absent: somebody
+ *     has
  */
 @RecordBuilder
 public record Space(
@@ -29,7 +31,8 @@ public record Space(
         @Nullable GreaseFeed greaseFeed,
         @Nullable Boolean vented,
         @Nullable Double amountMl,
-        @Nullable String mayTakeGrease) {
+        @Nullable String mayTakeGrease,
+        @Nullable Boolean mediumAssumed) {
     private static final double VACUUM_MPA = -0.1;
     private static final double MOST_MPA = 100;
     /** A pressure that pulses wears as this much of its figure (guide). */
@@ -46,7 +49,21 @@ public record Space(
 
     /** A space that is neither fed nor vented. */
     public Space(Medium medium, @Nullable Dirt dirt, @Nullable Double pressureMpa, @Nullable Level level) {
-        this(medium, null, dirt, pressureMpa, null, level, null, null, null, null);
+        this(medium, null, dirt, pressureMpa, null, level, null, null, null, null, null);
+    }
+
+    /** Between two seals while nobody has said what lies there. */
+    public static Space unsaid() {
+        return SpaceBuilder.builder()
+                .medium(Medium.GREASE)
+                .level(Level.PARTIAL)
+                .mediumAssumed(true)
+                .build();
+    }
+
+    /** Whether its medium was never said. */
+    public boolean nobodySaid() {
+        return Boolean.TRUE.equals(mediumAssumed);
     }
 
     @Override
@@ -151,11 +168,12 @@ public record Space(
                 .vented(vented)
                 .amountMl(amountMl)
                 .mayTakeGrease(mayTakeGrease)
+                .mediumAssumed(reading.mediumAssumed)
                 .build();
     }
 
     public String words() {
-        return medium.words() + (dirt() == Dirt.CLEAN ? "" : ", " + dirt().words());
+        return (nobodySaid() ? "not said" : medium.words()) + (dirt() == Dirt.CLEAN ? "" : ", " + dirt().words());
     }
 
     /** Two spaces are the same where they count the same, whether a figure was given or taken. */
@@ -171,7 +189,8 @@ public record Space(
                 && greaseFeed() == s.greaseFeed()
                 && vented().equals(s.vented())
                 && Objects.equals(amountMl, s.amountMl)
-                && Objects.equals(mayTakeGrease, s.mayTakeGrease);
+                && Objects.equals(mayTakeGrease, s.mayTakeGrease)
+                && nobodySaid() == s.nobodySaid();
     }
 
     @Override

@@ -39,6 +39,15 @@ final class TandemRules {
             return SectionFinding.direction(
                     "D4", MISSING, subject, "How deep the vacuum is, is not known.", "Read its pressure.", part);
         }
+        if (between.nobodySaid()) {
+            return SectionFinding.direction(
+                    "D4",
+                    MISSING,
+                    subject,
+                    "What lies between the two is not known: a dry room burns the second lip.",
+                    "Say what lies there, and how full it stands.",
+                    part);
+        }
         if (between.isFed()) {
             return SectionFinding.direction("D4", PASS, subject, "The space between is fed with grease.", "", part);
         }

@@ -2,9 +2,11 @@ package joropo.core.lipseal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.core.material.Elastomer;
@@ -27,6 +29,8 @@ import joropo.core.sizes.SealSize;
 import joropo.core.surface.Remedy;
 import joropo.core.surface.RunningSurfaceInputBuilder;
 import joropo.core.units.LengthUnit;
+import joropo.core.verdict.Finding;
+import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
@@ -249,10 +253,62 @@ class FittingPlanTest {
                 .endsWith("assumed: not fed.");
         assertThat(PairPlaces.betweenUnsaid(Medium.OIL, null, null)).isPresent();
         assertThat(PairPlaces.betweenUnsaid(null, null, null).orElseThrow().message())
-                .endsWith("assumed: grease, a third to a half, not fed.");
+                .isEqualTo("Nobody has said what lies there.");
+    }
+
+    /**
+     * What nobody said is neither kept nor filled in, whichever way the two face and whatever stands on either side.
+     */
+    @Test
+    void whatNobodySaidBetweenTwoSealsIsNotGrease() {
+        for (Medium outside : Medium.values()) {
+            for (Medium inside : Medium.values()) {
+                List<Side[]> ways = new ArrayList<>(List.of(
+                        new Side[] {Side.IN, Side.IN}, new Side[] {Side.OUT, Side.OUT}, new Side[] {Side.IN, Side.OUT
+                        }));
+                if (outside != inside) {
+                    ways.add(new Side[] {Side.OUT, Side.IN}); // back to back in one medium each lip has it anyway
+                }
+                for (Side[] way : ways) {
+                    assertThat(worst(pair(outside, Space.unsaid(), inside, way[0], way[1])))
+                            .as(outside + ", " + inside + ", " + way[0] + ", " + way[1])
+                            .isLessThanOrEqualTo(Status.MISSING);
+                }
+            }
+        }
+        Section unsaid = pair(Medium.AIR, Space.unsaid(), Medium.OIL, Side.IN, Side.IN);
+        Section said = pair(Medium.AIR, new Space(Medium.OIL, null, null, Level.PARTIAL), Medium.OIL, Side.IN, Side.IN);
+        assertThat(worst(said)).isEqualTo(Status.PASS);
+        assertThat(FittingPlan.wayRound(unsaid, new Among("s1", "outer seal", false)))
+                .contains("towards the other seal");
+        assertThat(FittingPlan.wayRound(said, new Among("s1", "outer seal", false)))
+                .contains("towards the oil");
+        assertThat(planned(unsaid))
+                .contains("say first what lies in the room behind it")
+                .doesNotContain("grease first");
+    }
+
+    private static Status worst(Section section) {
+        return LipSealRules.section(section).findings().stream()
+                .filter(f -> Set.of("D1", "D3", "D4").contains(f.id()))
+                .map(Finding::status)
+                .reduce(Status.PASS, Status::worse);
+    }
+
+    private static String planned(Section section) {
+        PlanInput input = PlanInputBuilder.builder(input(Side.IN, null, CaseType.RUBBER, ShaftEnd.FULL_CHAMFER, 14.0))
+                .section(section)
+                .buildOrder(LipSealRules.section(section).buildOrder())
+                .among(new Among("s1", "outer seal", false))
+                .build();
+        return FittingPlan.of(input).stream().map(Step::instruction).collect(Collectors.joining(" "));
     }
 
     private static Section pair() {
+        return pair(Medium.AIR, new Space(Medium.GREASE, null, null, Level.PARTIAL), Medium.OIL, Side.OUT, Side.IN);
+    }
+
+    private static Section pair(Medium outside, Space between, Medium inside, Side outer, Side inner) {
         List<BoreItem> bore = List.of(
                 new BoreItem.Ring("r1", 1.0, 2.2, 2.0, null, null, null),
                 BoreItemSealBuilder.builder()
@@ -260,7 +316,7 @@ class FittingPlanTest {
                         .fromMm(3.0)
                         .widthMm(8.0)
                         .outsideDiameterMm(62.0)
-                        .mainLip(Side.OUT)
+                        .mainLip(outer)
                         .spring(true)
                         .build(),
                 new BoreItem.Spacer("w1", 11.0, 2.5, null, null, null, null, null),
@@ -269,7 +325,7 @@ class FittingPlanTest {
                         .fromMm(14.0)
                         .widthMm(8.0)
                         .outsideDiameterMm(62.0)
-                        .mainLip(Side.IN)
+                        .mainLip(inner)
                         .spring(true)
                         .build(),
                 new BoreItem.Shoulder("h1", 22.0, null, null));
@@ -279,10 +335,7 @@ class FittingPlanTest {
                 .shaftDiameterMm(45.0)
                 .boreDiameterMm(62.0)
                 .shaftEntersFrom(Side.IN)
-                .spaces(List.of(
-                        new Space(Medium.AIR, null, null, null),
-                        new Space(Medium.GREASE, null, null, Level.PARTIAL),
-                        new Space(Medium.OIL, null, null, null)))
+                .spaces(List.of(new Space(outside, null, null, null), between, new Space(inside, null, null, null)))
                 .boreItems(bore)
                 .shaftItems(List.of())
                 .joints(List.of(

@@ -32,6 +32,9 @@ final class Logged {
                     if (r.faced() != null) {
                         facts.add(new Fact<>(key, Property.FACES, r.faced(), 0, Origin.STRIPPED, key));
                     }
+                    if (r.line() != null) {
+                        facts.add(new Fact<>(key, Property.LINE, r.line(), 0, Origin.STRIPPED, key));
+                    }
                     return new Part(key, r.kind(), r.name(), i + 1, null, !r.leftOut());
                 })
                 .toList();

@@ -24,8 +24,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What was seen when it came apart, used when it goes together. */
 class PartsBackTest {
-    private static final Removed SHIMS =
-            new Removed(PartKind.SHIM, "shim pack", null, null, null, new ShimPack(List.of(0.5, 0.2, 0.1)), false);
+    private static final Removed SHIMS = new Removed(
+            PartKind.SHIM, "shim pack", null, null, null, new ShimPack(List.of(0.5, 0.2, 0.1)), false, null);
 
     /** What came off after the seal goes in before it; what has a place in the bore stands in the section. */
     @Test
@@ -34,12 +34,12 @@ class PartsBackTest {
                 Removed.of(PartKind.COVER),
                 SHIMS,
                 Removed.of(PartKind.NUT),
-                new Removed(PartKind.SLINGER, "slinger", Side.OUT, -6.0, 2.0, null, false),
+                new Removed(PartKind.SLINGER, "slinger", Side.OUT, -6.0, 2.0, null, false, null),
                 Removed.of(PartKind.RETAINING_RING).at(1.0),
                 Removed.of(PartKind.LIP_SEAL),
-                new Removed(PartKind.KEY, "key", null, null, null, null, true),
+                new Removed(PartKind.KEY, "key", null, null, null, null, true, null),
                 Removed.of(PartKind.BEARING));
-        List<Step> steps = PartsBack.of(log);
+        List<Step> steps = PartsBack.of(log, false);
         assertThat(steps).extracting(Step::id).containsExactly("back-8", "back-4", "back-3", "back-2", "back-1");
         assertThat(steps.get(0).when().phase()).isEqualTo(Step.Phase.FIT);
         assertThat(steps.get(1).when().phase()).isEqualTo(Step.Phase.CLOSE);
@@ -54,6 +54,36 @@ class PartsBackTest {
         var found = new FoundSection(Logged.found(log), Map.of());
         assertThat(found.onShaft()).containsExactly(new ShaftItem.Slinger(-6.0, -4.0, null));
         assertThat(found.placed(null)).extracting("id").containsExactly("r1");
+    }
+
+    @Test
+    void aRenewedSleeveLeavesNoPlaceForTheOldOne() {
+        List<Removed> log = List.of(Removed.of(PartKind.SLEEVE), Removed.of(PartKind.NUT));
+        assertThat(PartsBack.of(log, true)).extracting(Step::id).containsExactly("back-2");
+        assertThat(PartsBack.of(log, false)).extracting(Step::id).containsExactly("back-2", "back-1");
+    }
+
+    /**
+     * A ring of the shaft never stands in the bore, whatever its place is; where nobody says, it is one of the bore.
+     */
+    @Test
+    void aRingOfTheShaftGoesBackOnTheShaft() {
+        Removed ring = Removed.of(PartKind.RETAINING_RING).at(-3.0);
+        List<Removed> log = List.of(
+                ring.on(PartKind.Line.SHAFT), Removed.of(PartKind.LIP_SEAL).at(2.0));
+        assertThat(PartsBack.of(log, false))
+                .extracting(Step::instruction)
+                .singleElement()
+                .asString()
+                .startsWith("Retaining ring back on the shaft in its groove:")
+                .endsWith("its outer face at -3.00 mm.");
+        var found = new FoundSection(Logged.found(log), Map.of());
+        assertThat(found.placed(null)).isEmpty();
+        assertThat(found.onShaft()).containsExactly(new ShaftItem.LocatingRing(-3.0, null, null));
+        assertThat(PartsBack.of(List.of(ring, log.get(1)), false)).isEmpty();
+        assertThat(new FoundSection(Logged.found(List.of(ring, log.get(1))), Map.of()).placed(null))
+                .extracting("id")
+                .containsExactly("r1");
     }
 
     @ParameterizedTest(name = "{0} with {1}: {2}")

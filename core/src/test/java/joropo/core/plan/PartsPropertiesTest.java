@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -142,14 +143,16 @@ class PartsPropertiesTest {
     }
 
     private Removed removed() {
+        PartKind kind = any(List.of(PartKind.values()));
         return new Removed(
-                any(List.of(PartKind.values())),
+                kind,
                 "part",
                 any(List.of(Side.OUT, Side.IN)),
                 random.nextInt(4) == 0 ? Double.valueOf(random.nextInt(60)) : null,
                 random.nextBoolean() ? Double.valueOf(1 + random.nextInt(9)) : null,
                 null,
-                random.nextInt(8) == 0);
+                random.nextInt(8) == 0,
+                kind.wantsLine() ? any(Arrays.asList(null, PartKind.Line.BORE, PartKind.Line.SHAFT)) : null);
     }
 
     /**
@@ -175,7 +178,7 @@ class PartsPropertiesTest {
             assertThat(found.boreItems()).extracting(BoreItem::id).doesNotHaveDuplicates();
             assertThat(found.boreItems()).isSortedAccordingTo(Comparator.comparing(BoreItem::fromMm));
             List<Double> read = log.stream()
-                    .filter(r -> StripLog.isInBore(r.kind()) && r.placeMm() != null)
+                    .filter(r -> r.isInBore() && r.placeMm() != null)
                     .map(Removed::placeMm)
                     .toList();
             assertThat(found.boreItems()).extracting(BoreItem::fromMm).containsAll(read);

@@ -54,7 +54,7 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
                 ? List.of()
                 : Lubricants.of(
                         decided.material(),
-                        entry.inside().medium(),
+                        entry.inside().nobodySaid() ? null : entry.inside().medium(),
                         decided.layout(),
                         decided.caseType(),
                         read.is(LipSealFields.FOOD),

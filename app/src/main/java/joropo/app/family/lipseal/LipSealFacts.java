@@ -100,6 +100,11 @@ record LipSealFacts(Arrangement arrangement, List<String> keys) {
         return new Found(view.get(key, Property.PLACE), view.get(key, Property.FACES), view.get(key, Property.THICK));
     }
 
+    /** Whether the place of any old seal was read. */
+    boolean isRead() {
+        return IntStream.range(0, keys.size()).anyMatch(i -> found(i).placeMm() != null);
+    }
+
     /** Where the list of what came off has the old seal of an item; absent where it was not noted. */
     @Nullable
     Double loggedMm(int index) {

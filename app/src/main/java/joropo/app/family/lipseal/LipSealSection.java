@@ -3,8 +3,6 @@ package joropo.app.family.lipseal;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
-import java.util.function.Supplier;
 import joropo.app.family.JobFacts;
 import joropo.app.family.WorkSection;
 import joropo.core.lipseal.Layout;
@@ -36,11 +34,36 @@ final class LipSealSection implements WorkSection {
         return work.placed();
     }
 
-    /** As the strip log has it; before a seal is logged as the position was left, else as the sheets say. */
     @Override
-    public Section found(Supplier<Optional<Section>> fitted) {
-        Section found = work.foundSection();
-        return StripLog.seals(work.log()).isEmpty() ? fitted.get().orElse(found) : found;
+    public Section found() {
+        return work.foundSection();
+    }
+
+    @Override
+    public boolean isFound() {
+        return !StripLog.seals(work.log()).isEmpty() || work.known().isRead();
+    }
+
+    /** Its place and the way it faced; its size where all three of it were read and none is decided. */
+    @Override
+    public Map<String, String> foundTexts() {
+        LipSealFacts.Found old = work.known().found(work.alike().index());
+        Double shaft = work.measured().shaft().nominalMm();
+        Double bore = work.measured().bore().nominalMm();
+        Map<String, String> out = new LinkedHashMap<>();
+        if (old.placeMm() != null) {
+            out.put(LipSealFields.PLANNED_DEPTH.name(), plain(old.placeMm()));
+        }
+        if (old.faced() != null) {
+            out.put(LipSealFields.MAIN_LIP.name(), old.faced().name());
+        }
+        if (shaft != null
+                && bore != null
+                && old.widthMm() != null
+                && work.read().get(LipSealFields.SIZE) == null) {
+            out.put(LipSealFields.SIZE.name(), plain(shaft) + "x" + plain(bore) + "x" + plain(old.widthMm()));
+        }
+        return out;
     }
 
     @Override

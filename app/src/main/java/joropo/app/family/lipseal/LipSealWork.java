@@ -447,7 +447,7 @@ final class LipSealWork implements Work {
     public List<Field<?>> names(Step step) {
         return switch (step.rule()) {
             case "parts" -> List.of(LipSealFields.NEW_OUTSIDE, LipSealFields.NEW_WIDTH);
-            case "running-sleeve" -> List.of(LipSealFields.SLEEVE_PLACE_NEW);
+            case FittingPlan.NEW_SLEEVE -> List.of(LipSealFields.SLEEVE_PLACE_NEW);
             case DEPTH_STEP -> List.copyOf(LipSealFields.DEPTHS);
             case "turn" -> List.of(CommonFields.HAND_TURN);
             case "fill" -> CommonFields.filled(facts.position().medium());

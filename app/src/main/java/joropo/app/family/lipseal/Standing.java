@@ -8,11 +8,10 @@ import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
 import joropo.app.family.lipseal.AssumedSection.Assumed;
 import joropo.core.lipseal.LipSealRules;
-import joropo.core.lipseal.PairPlaces;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
-import joropo.core.section.Level;
+import joropo.core.section.GreaseFeed;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
@@ -51,21 +50,27 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
 
     static Standing of(JobFacts facts, AssumedSection alone) {
         ReadFields read = facts.read();
-        Medium medium = read.get(LipSealFields.BETWEEN_MEDIUM);
-        Level level = read.get(LipSealFields.BETWEEN_LEVEL);
-        Space usual = PairPlaces.between();
         return new Standing(
                 facts.alike().index(),
                 BoreItemSealBuilder.builder(alone.seal())
                         .insideDiameterMm(alone.section().shaftDiameterMm())
                         .build(),
                 !alone.assumes(Assumed.DEPTH),
-                SpaceBuilder.builder()
-                        .medium(medium == null ? usual.medium() : medium)
-                        .level(level == null && medium == null ? usual.level() : level)
-                        .greaseFeed(read.get(LipSealFields.BETWEEN_FEED))
-                        .build(),
+                between(read),
                 alone.grooves());
+    }
+
+    /** What lies inward of it, as far as somebody has said: only grease is fed in. */
+    private static Space between(ReadFields read) {
+        Medium medium = read.get(LipSealFields.BETWEEN_MEDIUM);
+        GreaseFeed feed = read.get(LipSealFields.BETWEEN_FEED);
+        Medium said = medium == null && feed != null && feed != GreaseFeed.NONE ? Medium.GREASE : medium;
+        return SpaceBuilder.builder(Space.unsaid())
+                .medium(said == null ? Space.unsaid().medium() : said)
+                .mediumAssumed(said == null ? true : null)
+                .level(read.get(LipSealFields.BETWEEN_LEVEL))
+                .greaseFeed(feed)
+                .build();
     }
 
     /**
