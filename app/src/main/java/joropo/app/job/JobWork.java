@@ -485,7 +485,7 @@ final class JobWork {
     }
 
     /** By the prefix of a name as it stands on the sheet. */
-    private JobItem itemOf(String name) {
+    JobItem itemOf(String name) {
         return standing.stream()
                 .filter(i -> name.startsWith(i.prefix()))
                 .max(Comparator.comparingInt(i -> i.prefix().length()))

@@ -36,7 +36,7 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
                 .toList();
         List<StripPart> order = state.beside().order();
         Map<StripPart, StripPart.Back> back = new LinkedHashMap<>();
-        replaced(state, hold).ifPresent(old -> back.put(old, StripPart.Back.RENEWED));
+        replaced(state, work, hold).ifPresent(old -> back.put(old, StripPart.Back.RENEWED));
         for (Step s : before) {
             if (s.isOfTheList() && !s.hold()) {
                 StripPart part = order.get(s.numberInList() - 1);
@@ -85,10 +85,13 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
                 .collect(Collectors.toSet());
     }
 
-    /** Of several the innermost that is still out: it goes in first. */
-    private static Optional<StripPart> replaced(JobState state, Step hold) {
+    /** The old one of the item that the step is of; of several that no item names, the innermost goes in first. */
+    private static Optional<StripPart> replaced(JobState state, JobWork work, Step hold) {
+        var stripped = new Stripped(state.items(), state.beside().order());
+        JobItem item = work.itemOf(hold.id());
         return state.beside().log().stream()
                 .filter(p -> p.kind() == NEW_IN.get(hold.rule()) && p.isMissing())
+                .filter(p -> stripped.itemOf(p).map(item::equals).orElse(true))
                 .reduce((earlier, later) -> later);
     }
 }

@@ -200,7 +200,7 @@ class FoundIT {
         JobMaker.settle(number);
         lists.decide(number, "running-sleeve", PartState.NEW, null, "bought in, batch T-2", "", person);
         JobMaker.newSeals(number);
-        JobMaker.keep(number, Stage.FIT, "sleevePlaceNew", "12.1");
+        Workshop.bean(JobSheets.class).fill(number, JobMaker.texts("sleevePlaceNew", "12.1"), LengthUnit.MM, person);
         for (String step : "parts clean running-sleeve".split(" ")) {
             jobs.finishStep(number, step, null, null, person);
         }

@@ -336,13 +336,17 @@ class SeveralSealsIT {
         assertThat(sheet.get("i2-plannedDepth").text()).isEqualTo("1");
         assertThat(sheet.get("i2-mainLip").text()).isEqualTo("OUT");
         assertThat(sheet).as("nobody read its size").doesNotContainKey("size");
-        JobMaker.keep(
-                other,
-                Stage.DECIDE,
-                ("size 45x62x8 layout PRESSURE material HNBR caseType RUBBER mainLip IN plannedDepth 12.4 i2-size 45x62x8 "
-                                + "i2-layout PLAIN i2-material HNBR i2-caseType RUBBER i2-mainLip OUT i2-plannedDepth 1 "
-                                + "i2-betweenMedium OIL i2-betweenLevel FULL")
+        Map<String, String> later =
+                JobMaker.texts(("size 45x62x8 layout PRESSURE material HNBR caseType RUBBER mainLip IN "
+                                + "plannedDepth 12.4 i2-size 45x62x8 i2-layout PLAIN i2-material HNBR i2-caseType RUBBER "
+                                + "i2-mainLip OUT i2-plannedDepth 1 i2-betweenMedium OIL i2-betweenLevel FULL")
                         .split(" "));
+        Workshop.bean(JobSheets.class)
+                .type(
+                        other,
+                        Stage.DECIDE,
+                        new JobSheets.Posted("hand", 1 << 20, LengthUnit.MM, later),
+                        JobMaker.person("marisol"));
         Section planned = work(other).main().section().orElseThrow().planned();
         assertThat(planned.seals()).extracting(BoreItem.Seal::fromMm).containsExactly(1.0, 12.4);
         assertThat(planned.seal().profile()).isEqualTo(Profile.PRESSURE);
