@@ -2,6 +2,7 @@ package joropo.core.section;
 
 import static joropo.core.verdict.Status.CAUTION;
 import static joropo.core.verdict.Status.FAIL;
+import static joropo.core.verdict.Status.MISSING;
 import static joropo.core.verdict.Status.PASS;
 
 import java.util.Optional;
@@ -13,6 +14,8 @@ import joropo.core.verdict.Status;
 
 /** The outer seal of a pair, where fitters differ (D10; guide). */
 final class PairRules {
+    private static final String SUBJECT = "outer seal of the pair";
+
     private final ArrangedParts parts;
     private final Section section;
 
@@ -31,6 +34,16 @@ final class PairRules {
      */
     private Finding d10() {
         Seal outer = parts.seals().get(0);
+        if (section.spaces().get(1).nobodySaid()) {
+            return SectionFinding.direction(
+                    "D10",
+                    MISSING,
+                    SUBJECT,
+                    "Outward it keeps dirt out, inward it is a second stop for what is inside: which is right cannot "
+                            + "be told before what lies between the two is known.",
+                    "Say what lies there.",
+                    outer.id());
+        }
         Status asIs = Schools.worst(Schools.direction(section, parts.limits()));
         Status turned = Schools.worst(Schools.direction(section.replacing(outer, outer.turned()), parts.limits()));
         boolean clean = section.outside().dirt() == Dirt.CLEAN;
@@ -44,7 +57,7 @@ final class PairRules {
         return SectionFinding.direction(
                 "D10",
                 follows ? PASS : CAUTION,
-                "outer seal of the pair",
+                SUBJECT,
                 words,
                 follows ? "" : "The usual choice here is " + better.words() + ": write down why it is as it is.",
                 outer.id());
@@ -54,7 +67,6 @@ final class PairRules {
         return switch (status) {
             case PASS -> "right";
             case FAIL -> "wrong";
-            case MISSING -> "not known";
             default -> "right, take care";
         };
     }
