@@ -73,9 +73,11 @@ class SectionMovesIT {
         assertThat(texts(form)).containsEntry("medium", "");
         assertThat(form.read(Map.of("dirt", "DUST"), json()).outside().nobodySaid())
                 .isTrue();
-        Space said = form.read(Map.of("medium", "GREASE"), json()).outside();
-        assertThat(said.medium()).isEqualTo(Medium.GREASE);
-        assertThat(said.nobodySaid()).isFalse();
+        Section said = form.read(Map.of("medium", "WATER"), json());
+        for (Section one : List.of(said, said.withReadings(unsaid), unsaid.withReadings(said))) {
+            assertThat(one.outside().medium()).isEqualTo(Medium.WATER);
+            assertThat(one.outside().nobodySaid()).isFalse();
+        }
     }
 
     @Test

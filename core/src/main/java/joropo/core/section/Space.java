@@ -155,8 +155,11 @@ public record Space(
         return dirt == Dirt.IMMERSED && !medium.isLiquid() ? Medium.WATER : isFed() ? Medium.GREASE : medium;
     }
 
-    /** The same space with medium, dirt and pressure as another reading of it has them. */
+    /** The same space with medium, dirt and pressure as another reading of it has them, where somebody said it. */
     Space read(Space reading) {
+        if (reading.nobodySaid()) {
+            return this;
+        }
         return SpaceBuilder.builder()
                 .medium(reading.medium)
                 .fluid(reading.fluid == null ? fluid : reading.fluid)
@@ -168,7 +171,6 @@ public record Space(
                 .vented(vented)
                 .amountMl(amountMl)
                 .mayTakeGrease(mayTakeGrease)
-                .mediumAssumed(reading.mediumAssumed)
                 .build();
     }
 
