@@ -338,8 +338,8 @@ class SeveralSealsIT {
         assertThat(sheet).as("nobody read its size").doesNotContainKey("size");
         Map<String, String> later =
                 JobMaker.texts(("size 45x62x8 layout PRESSURE material HNBR caseType RUBBER mainLip IN "
-                                + "plannedDepth 12.4 i2-size 45x62x8 i2-layout PLAIN i2-material HNBR i2-caseType RUBBER "
-                                + "i2-mainLip OUT i2-plannedDepth 1 i2-betweenMedium OIL i2-betweenLevel FULL")
+                                + "plannedDepth 12.4 i2-size 45x62x8 i2-layout PLAIN i2-material HNBR "
+                                + "i2-caseType RUBBER i2-mainLip OUT i2-plannedDepth 1 i2-betweenMedium OIL i2-betweenLevel FULL")
                         .split(" "));
         Workshop.bean(JobSheets.class)
                 .type(

@@ -121,7 +121,9 @@ final class ArrangedParts {
         List<String> media = Stream.of(Side.OUT, Side.IN)
                 .map(side -> space(part, side))
                 .filter(s -> s.pressureMpa() == null)
-                .map(s -> "the " + s.medium().words())
+                .map(s -> s.nobodySaid()
+                        ? "the room between the seals"
+                        : "the " + s.medium().words())
                 .distinct()
                 .toList();
         return media.isEmpty() ? "" : " 0 MPa is assumed for " + String.join(" and ", media) + ".";

@@ -283,6 +283,9 @@ class FittingPlanTest {
                 .contains("towards the other seal");
         assertThat(FittingPlan.wayRound(said, new Among("s1", "outer seal", false)))
                 .contains("towards the oil");
+        assertThat(LipSealRules.section(unsaid).findings())
+                .extracting(Finding::message)
+                .noneMatch(m -> m.contains("the grease"));
         assertThat(planned(unsaid))
                 .contains("say first what lies in the room behind it")
                 .doesNotContain("grease first");
