@@ -52,6 +52,11 @@ public interface Work {
         return List.of();
     }
 
+    /** What it knows of the parts of the job beside what the list of what came off tells; empty: nothing. */
+    default Optional<Laid> laid() {
+        return Optional.empty();
+    }
+
     /** Steps of taking apart. */
     default List<Step> stripping() {
         return List.of();

@@ -373,8 +373,8 @@ public class JobListsService {
             throw new RefusedInput(at, "needs why it is left out");
         }
         if (to == StripPart.Back.BACK) {
-            inItsOrder(state, part);
             JobWork work = works.of(state);
+            inItsOrder(state, work, part);
             if (part.kind() == PartKind.SLEEVE && work.renewsSleeve()) {
                 throw new RefusedInput(at, "counts as destroyed: a new sleeve goes on with the seal");
             }
@@ -394,7 +394,7 @@ public class JobListsService {
                     });
         }
         if (to == StripPart.Back.RENEWED) {
-            inItsOrder(state, part);
+            inItsOrder(state, works.of(state), part);
         }
         if (part.back() != to || !part.backReason().equals(reason.strip())) {
             lists.back(number, partId, to, reason.strip(), person);
@@ -414,8 +414,8 @@ public class JobListsService {
     }
 
     /** Last off, first on. @throws RefusedInput naming what goes back before it */
-    private static void inItsOrder(JobState state, StripPart part) {
-        BackOrder.waitsFor(state.beside().order(), part, Set.of()).ifPresent(before -> {
+    private static void inItsOrder(JobState state, JobWork work, StripPart part) {
+        work.waitsFor(state.beside().order(), part, Set.of()).ifPresent(before -> {
             throw new RefusedInput(
                     "back-" + part.id(), "waits: " + before.name() + " goes in before it, or say why that is left out");
         });

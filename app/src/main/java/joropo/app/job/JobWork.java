@@ -1,6 +1,5 @@
 package joropo.app.job;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -19,6 +18,7 @@ import joropo.app.family.CommonFields;
 import joropo.app.family.Families;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
+import joropo.app.family.Laid;
 import joropo.app.family.Panel;
 import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
@@ -31,11 +31,12 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
 import joropo.core.arrangement.Arrangement;
+import joropo.core.arrangement.PartKind;
 import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.Care;
 import joropo.core.plan.Part;
-import joropo.core.plan.PartsBack;
+import joropo.core.plan.PutIn;
 import joropo.core.plan.Step;
 import joropo.core.plan.StripLog;
 import joropo.core.section.AsFound;
@@ -47,9 +48,8 @@ import org.jspecify.annotations.Nullable;
  * item says bears its prefix, so that two of a kind stay apart.
  */
 final class JobWork {
-    private static final int BEFORE_THE_REST = -2;
     /** A rule that is answered at a part of the strip log: its number and its field. */
-    private static final Pattern OF_THE_LOG = Pattern.compile("off(\\d+)-(\\w+)(?:-unread)?");
+    private static final Pattern OF_THE_LOG = Pattern.compile("off(\\d+)-(\\w+)(?:-unread|-order)?");
 
     private record ItemWork(JobItem item, Work work) {
         /** As they stand among those of the others. @param name empty: they need none */
@@ -67,6 +67,8 @@ final class JobWork {
     private final List<JobItem> standing;
     private final List<ItemWork> items;
     private final CommonWork common;
+    private final Arrangement arrangement;
+    private final Map<String, String> drawn;
     private final List<JobFinding> findings;
     private final Map<String, String> errors;
     private final Set<Stage> begun;
@@ -108,6 +110,13 @@ final class JobWork {
                                         i.kind() == all.get(0).kind() ? arranged : JobFacts.Arranged.NONE,
                                         alike(i)))))
                 .toList();
+        arrangement = items.stream()
+                .flatMap(i -> i.work().laid().stream())
+                .map(Laid::arrangement)
+                .reduce(stripped, Arrangement::and);
+        drawn = new HashMap<>();
+        items.forEach(i -> i.work().laid().ifPresent(l -> l.drawn()
+                .forEach((key, name) -> drawn.put(key, i.item().prefix() + name))));
         Set<String> absent = answered(SymptomFields.ABSENT);
         Set<String> symptoms = answered(SymptomFields.SEEN);
         items.stream()
@@ -119,7 +128,8 @@ final class JobWork {
                         common.findings().stream(),
                         items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()),
                         BootCards.of(off).stream().flatMap(b -> BootCards.findings(b, read, main()).stream()),
-                        judged.unread().stream().sorted().map(i -> cannotBe(off.get(i))))
+                        judged.unread().stream().sorted().map(i -> cannotBe(off.get(i))),
+                        outOfOrder(stripped, off).stream())
                 .flatMap(s -> s)
                 .sorted(Comparator.comparing(JobFinding::stage))
                 .toList();
@@ -151,6 +161,19 @@ final class JobWork {
         return new JobFinding(
                 Stage.STRIP,
                 AsFound.cannotBe(part.name()).withId("off" + part.number() + "-" + StripPart.PLACE.name() + "-unread"));
+    }
+
+    /** Parts that came off after one inward of them: the places count, and somebody sees which is right. */
+    private static List<JobFinding> outOfOrder(Arrangement stripped, List<StripPart> off) {
+        return stripped.found().outOfOrder().entrySet().stream()
+                .map(e -> new JobFinding(
+                        Stage.STRIP,
+                        AsFound.outOfOrder(
+                                        off.get(e.getKey().off() - 1).name(),
+                                        off.get(e.getValue().off() - 1).name())
+                                .withId("off" + off.get(e.getKey().off() - 1).number() + "-" + StripPart.PLACE.name()
+                                        + "-order")))
+                .toList();
     }
 
     private static Set<Stage> begun(Map<Stage, Map<String, Typed>> texts) {
@@ -375,17 +398,55 @@ final class JobWork {
 
     /** Steps of the fitting plan, with the way back of what else came off; none before something is decided. */
     List<Step> plan() {
-        List<List<Step>> plans = new ArrayList<>(items.stream()
-                .map(i -> i.work().plan().stream()
-                        .map(s -> s.under(i.item().prefix()))
-                        .toList())
-                .toList());
-        if (plans.stream().allMatch(List::isEmpty)) {
+        Map<String, List<Step>> plans = new LinkedHashMap<>();
+        items.forEach(i -> plans.put(
+                Stripped.key(i.item()),
+                i.work().plan().stream().map(s -> s.under(i.item().prefix())).toList()));
+        if (plans.values().stream().allMatch(List::isEmpty)) {
             return List.of();
         }
-        plans.add(0, PartsBack.of(log, renewsSleeve()));
-        plans.add(1, before());
-        return Care.with(care, Step.merged(plans));
+        return Care.with(care, PutIn.plan(arrangement.planned(), goingBack(), plans, drawn, before()));
+    }
+
+    /** What came off, without an old sleeve in whose place a new one goes. */
+    private List<StripLog.Removed> goingBack() {
+        return renewsSleeve()
+                ? log.stream()
+                        .map(r -> r.kind() == PartKind.SLEEVE ? r.out() : r)
+                        .toList()
+                : log;
+    }
+
+    /** What came off in the order in which it goes in; what came along with a part goes with it. */
+    List<StripPart> inOrder(List<StripPart> all) {
+        List<StripPart> order = cards.log();
+        Set<StripPart> out = new LinkedHashSet<>();
+        for (joropo.core.arrangement.Part part : arrangement.planned().build()) {
+            if (part.off() > 0) {
+                StripPart there = order.get(part.off() - 1);
+                out.add(there);
+                all.stream()
+                        .filter(p -> p.cameWith() != null && p.cameWith() == there.id())
+                        .forEach(out::add);
+            }
+        }
+        out.addAll(all);
+        return List.copyOf(out);
+    }
+
+    /**
+     * The part that has to go in before this one. @param all what came off, @param going parts that go in in the same
+     * act, empty: none waits
+     */
+    Optional<StripPart> waitsFor(List<StripPart> all, StripPart part, Set<StripPart> going) {
+        List<StripPart> order =
+                inOrder(all).stream().filter(p -> p.cameWith() == null).toList();
+        int at = order.indexOf(part);
+        return at < 0
+                ? Optional.empty()
+                : order.subList(0, at).stream()
+                        .filter(p -> p.isMissing() && !going.contains(p))
+                        .findFirst();
     }
 
     /** Whether a new running sleeve goes on. */
@@ -452,7 +513,7 @@ final class JobWork {
                 .filter(j -> j.read().get(CommonFields.TIGHTEN_BEFORE) != null)
                 .map(j -> new Step(
                         "tight-" + j.key(),
-                        Step.When.CLOSE.at(BEFORE_THE_REST),
+                        Step.When.CLOSE,
                         "Tighten " + (j.name().isEmpty() ? "the bolts" : j.name()) + " by its plan before "
                                 + j.read().get(CommonFields.TIGHTEN_BEFORE) + " closes the way.",
                         "No wrench reaches it later.",

@@ -2,9 +2,7 @@ package joropo.app.job;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -176,8 +174,7 @@ class ListsPages {
 
     private static Strip strip(JobState state, Stage stage, JobWork work) {
         List<StripPart> log = WITH_LOG.contains(stage) ? state.beside().log() : List.of();
-        List<StripPart> back = new ArrayList<>(stage == Stage.FIT ? log : List.of());
-        Collections.reverse(back);
+        List<StripPart> back = stage == Stage.FIT ? work.inOrder(log) : List.of();
         return new Strip(log, back, stage == Stage.STRIP ? known(state, work) : List.of(), work.madeSafe());
     }
 

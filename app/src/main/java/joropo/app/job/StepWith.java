@@ -43,7 +43,7 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
                 StripPart.Back fate = fate(part, laidOut);
                 if (part.isMissing()
                         && fate != StripPart.Back.OUT
-                        && BackOrder.waitsFor(order, part, back.keySet()).isEmpty()) {
+                        && work.waitsFor(order, part, back.keySet()).isEmpty()) {
                     back.put(part, fate);
                 }
             }

@@ -120,8 +120,10 @@ class FoundIT {
                 .extracting(Step::instruction)
                 .anyMatch(s -> s.contains("to 11.00 mm from the face"))
                 .anyMatch(s -> s.contains("to 3.00 mm from the face"))
-                .anyMatch(s -> s.startsWith("Retaining ring r1 into its groove, rounded edge to the side of the load, "
-                        + "as it came out to the inside"));
+                .anyMatch(s -> s.startsWith(
+                                "Retaining ring back in its groove: rounded edge to the side of the load, " + "clicked")
+                        && s.endsWith("open or marked side to the inside, its outer face at 1.00 mm."))
+                .anyMatch(s -> s.startsWith("Lip seal 1: drive it") && s.endsWith("until it clicks into its groove."));
         assertThat(work(number).plan())
                 .filteredOn(s -> s.rule().equals("depth"))
                 .extracting(Step::why)

@@ -178,7 +178,7 @@ class JobSectionsIT {
         assertThat(chosen.boundingBox().width).as("now the washer stands out").isLessThan(seal * 0.7);
         assertThat(page.locator("#steps"))
                 .containsText(
-                        "Retaining ring r1 into its groove, rounded edge to the side of the load: felt and tapped "
+                        "Retaining ring r1 into its groove, rounded edge to the side of the load: clicked, felt and tapped "
                                 + "home all "
                                 + "round.");
         Workshop.close(page);

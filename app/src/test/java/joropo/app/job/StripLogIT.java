@@ -150,8 +150,8 @@ class StripLogIT {
                         "washer 2",
                         "retaining ring",
                         "gasket",
-                        "washer",
                         "cover",
+                        "washer",
                         "bolts"));
         page.click("button[aria-label='Back in: bearing']");
         assertThat(page.locator("#back .wrong"))

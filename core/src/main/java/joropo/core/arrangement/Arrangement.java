@@ -42,6 +42,13 @@ public record Arrangement(List<Part> parts, List<Fact<?>> facts) {
                 parts, Stream.concat(facts.stream(), more.stream()).toList());
     }
 
+    /** With what another knows of the same parts, and of others. */
+    public Arrangement and(Arrangement other) {
+        return new Arrangement(
+                Stream.concat(parts.stream(), other.parts.stream()).distinct().toList(),
+                Stream.concat(facts.stream(), other.facts.stream()).distinct().toList());
+    }
+
     /** What goes in, as it was decided; a new part takes over the place of the one that it replaces. */
     public View planned() {
         return goingIn(Origin.DECIDED);

@@ -30,6 +30,10 @@ public enum PartKind {
     BREATHER(Line.BORE, "breather", After.GOES_BACK, null, false, false),
     COUPLING(Line.SHAFT, "coupling or hub", After.GOES_BACK, null, true, true),
     NUT(Line.SHAFT, "nut", After.GOES_BACK, null, true, true),
+    SHAFT(Line.SHAFT, "shaft or rotor", After.GOES_BACK, null, false, false),
+    ROD(Line.SHAFT, "rod", After.GOES_BACK, null, false, false),
+    PISTON(Line.SHAFT, "piston", After.GOES_BACK, null, false, false),
+    HEAD(Line.BORE, "head", After.GOES_BACK, null, false, false),
     FILTER(Line.BORE, "filter", After.GOES_BACK, null, false, false),
     SEALANT(Line.CARRIED, "sealant or grease", After.RENEWED, null, false, false),
     OTHER(Line.BORE, "other part", After.GOES_BACK, null, true, true);

@@ -17,6 +17,9 @@ public record Property<T>(String name, Class<T> type, boolean carries) {
     /** Whether it stands in the bore or on the shaft, where its kind does not tell. */
     public static final Property<PartKind.Line> LINE = new Property<>("line", PartKind.Line.class, true);
 
+    /** Side that it is put in from. */
+    public static final Property<Side> ENTERS = new Property<>("side it enters from", Side.class, true);
+
     /** Side to which its open or marked side faces. */
     public static final Property<Side> FACES = new Property<>("way round", Side.class, false);
 }

@@ -2,7 +2,9 @@ package joropo.core.arrangement;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import joropo.core.arrangement.PartKind.After;
@@ -78,6 +80,41 @@ public final class View {
             }
         }
         return List.copyOf(out);
+    }
+
+    /**
+     * In the order in which they go in: last off first; of two on one line whose places are known the inner one first;
+     * what sits on another part before that part; one that nobody took off by its place, else outward of the bearing.
+     */
+    public List<Part> build() {
+        return new BuildOrder(this).parts();
+    }
+
+    /**
+     * Parts that came off after others that stand inward of them on their line, each with one of these: places and
+     * order contradict each other, and the places win.
+     */
+    public Map<Part, Part> outOfOrder() {
+        Map<Part, Part> out = new LinkedHashMap<>();
+        for (Part later : parts) {
+            parts.stream()
+                    .filter(p -> p.cameOff() && p.off() < later.off() && standsOutward(later, p))
+                    .findFirst()
+                    .ifPresent(p -> out.put(later, p));
+        }
+        return out;
+    }
+
+    /** Whether it stands outward of the other on the one line that both have, by more than both were read. */
+    private boolean standsOutward(Part part, Part other) {
+        Optional<Fact<Double>> own = fact(part.key(), Property.PLACE);
+        Optional<Fact<Double>> its = fact(other.key(), Property.PLACE);
+        return lineOf(part) == lineOf(other)
+                && lineOf(part) != Line.BOTH
+                && own.isPresent()
+                && its.isPresent()
+                && its.get().value() > own.get().value()
+                && its.get().contradicts(own.get());
     }
 
     /** The order in which they came off; of what did not, the later added the further out. */

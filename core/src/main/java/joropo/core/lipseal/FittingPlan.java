@@ -1,6 +1,7 @@
 package joropo.core.lipseal;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import joropo.core.lipseal.Lubricants.Zone;
@@ -30,6 +31,9 @@ public final class FittingPlan {
     public static final String NEW_SLEEVE = "running-sleeve";
 
     private static final String SOLVENT = "Solvent: air the place, gloves on, no spark.";
+
+    /** Parts that lie nearer than this bear on each other (mm, guide). */
+    private static final double TOUCHING_MM = 0.5;
 
     private final PlanInput in;
     private final Section section;
@@ -270,16 +274,14 @@ public final class FittingPlan {
                         .filter(j -> j.sealedBy() != Joint.Closure.NONE)
                         .toList();
         closed.stream().filter(j -> !order.contains(j.words())).forEach(this::joint);
-        for (int i = 0; i < order.size(); i++) {
-            String name = order.get(i);
-            when = when.at(i + 1);
+        for (String name : order) {
             closed.stream().filter(j -> j.words().equals(name)).findFirst().ifPresent(this::joint);
             section.boreItems().stream()
                     .filter(b -> name.equals(b.id()) && b instanceof BoreItem.Part)
+                    .filter(b -> !in.cameOff().contains(name))
                     .findFirst()
                     .ifPresent(this::part);
         }
-        when = when.at(order.size() + 1);
         if (!order.contains(seal.id())) {
             press(); // no order lets all parts in, which the section says: the seal is driven all the same
         }
@@ -315,11 +317,8 @@ public final class FittingPlan {
         } else if (item instanceof BoreItem.Ring) {
             hold(
                     "in-" + item.id(),
-                    "Retaining ring " + item.id() + " into its groove, rounded edge to the side of the load"
-                            + (in.ringEdge() == null
-                                    ? ""
-                                    : ", as it came out to the " + in.ringEdge().words())
-                            + ": felt and tapped home all round.",
+                    "Retaining ring " + item.id() + " into its groove, rounded edge to the side of the load: "
+                            + "clicked, felt and tapped home all round.",
                     "A ring that only looks home flies out.",
                     "Eye protection; nobody in line with the ring.",
                     item.id());
@@ -362,7 +361,11 @@ public final class FittingPlan {
                 seal.id());
         step(
                 "drive",
-                named(driver()) + " Small steps, looking round the circumference each time.",
+                named(driver()) + " Small steps, looking round the circumference each time."
+                        + (isHeldByARing()
+                                ? " A ring holds it: the last of the way the driver bears on the ring, both together, "
+                                        + "until it clicks into its groove."
+                                : ""),
                 "Home is known by the change of sound or the tool's stop, and by the depth agreeing: dirt gives a "
                         + "false bottom.",
                 "Hands clear of the driver; eye protection under the hammer; support the job on the ring that is "
@@ -372,13 +375,36 @@ public final class FittingPlan {
                 "depth",
                 "Depth" + ofThis() + " at four places, " + depthWords() + "; tilt in its limit.",
                 (in.found().isEmpty() ? "" : in.found() + " ") + "A tilted seal wears one side of its lip.");
+        if (!in.meets().bearingLater()) {
+            free(in.among().isAlone() ? "" : "After the " + in.name() + " the bearing");
+        }
+    }
+
+    /** @param bearing the words that begin it, empty: the bearing alone */
+    private void free(String bearing) {
         hold(
                 "free",
-                (in.among().isAlone()
-                                ? "Bearing still turns freely"
-                                : "After the " + in.name() + " the bearing still turns freely")
-                        + ": it moves as before, nothing rubs.",
+                (bearing.isEmpty() ? "Bearing" : bearing) + " still turns freely: it moves as before, nothing rubs.",
                 "Pressed too far it runs against what turns.");
+    }
+
+    /** Whether a retaining ring bears on it, itself or through washers, so that it goes home together with the ring. */
+    private boolean isHeldByARing() {
+        double outer = seal.fromMm();
+        for (BoreItem item : section.boreItems().stream()
+                .filter(i -> i.fromMm() < seal.fromMm())
+                .sorted(Comparator.comparing(BoreItem::fromMm).reversed())
+                .toList()) {
+            if (!(item instanceof BoreItem.Ring || item instanceof BoreItem.Spacer)
+                    || outer - item.toMm() > TOUCHING_MM) {
+                return false;
+            }
+            if (item instanceof BoreItem.Ring) {
+                return true;
+            }
+            outer = item.fromMm();
+        }
+        return false;
     }
 
     private String driver() {
@@ -420,14 +446,18 @@ public final class FittingPlan {
     }
 
     private void after() {
+        if (in.meets().bearingLater()) {
+            free("");
+        }
+        boolean guided = in.meets().shaft() == Meets.Shaft.NOT_SAID;
         steps.add(new Step(
                         "shaft",
                         when,
-                        "Shaft or housing guided on with its edges covered, slowly past the lip; temporary things "
-                                + "counted out.",
+                        (guided ? "Shaft or housing guided on with its edges covered, slowly past the lip; t" : "T")
+                                + "emporary things counted out.",
                         "What stays inside comes out through the seal.",
                         true,
-                        "Heavy parts hang in a sling, never on the lip.",
+                        guided ? "Heavy parts hang in a sling, never on the lip." : "",
                         null,
                         "")
                 .countingOut());

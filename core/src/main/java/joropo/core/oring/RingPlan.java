@@ -16,7 +16,6 @@ import org.jspecify.annotations.Nullable;
  * @param loaderMaterial code of what lies under a slide ring, absent while not decided
  * @param loaderSize of it as it is written, empty: not decided
  * @param cut how long the strip of a guide ring or a cord is cut, empty: nothing is cut
- * @param order among the rings of the joint: the first goes in first
  * @param all every ring of the joint in a breath, in the order in which they go in
  * @param leads whether what is done once for all of them stands in its plan
  */
@@ -32,7 +31,6 @@ public record RingPlan(
         WayRound way,
         int backups,
         Gland gland,
-        int order,
         List<String> all,
         boolean leads) {
     private String ring() {
@@ -68,7 +66,7 @@ public record RingPlan(
                             "A ring that crosses a bare thread is cut.")
                     .countingIn("covers of threads, ports, edges"));
         }
-        Step.When fit = Step.When.FIT.at(order);
+        Step.When fit = Step.When.FIT;
         out.add(step(
                 "lubricate",
                 fit,

@@ -1,19 +1,17 @@
 package joropo.core.plan;
 
-import java.util.Comparator;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * One step of the plan of a job.
  *
  * @param id stays the same for the same act, whatever else the plan holds
- * @param when it is done among the steps of other items
+ * @param when it is done
  * @param instruction what to do, with its figure
  * @param why the reason, empty when the act speaks for itself
  * @param hold whether later steps wait for it
  * @param caution what can hurt, empty when nothing
- * @param part the part of the section that goes in with it, absent when none does
+ * @param part the part of the picture that goes in with it, absent when none does
  * @param tools what to have in hand, and who or what holds against it or supports the job; empty when nothing special
  * @param countsIn what is put in with it for a time and counted in; absent: nothing, @param countsOut whether it says
  *     that all such things are out again
@@ -43,7 +41,7 @@ public record Step(
     }
 
     /** The parts of a job that every kind of seal has. */
-    public enum Phase {
+    public enum When {
         /** Taken apart. */
         STRIP,
         /** Laid out, clean, tried, lubricated. */
@@ -56,40 +54,19 @@ public record Step(
         PROVE
     }
 
-    /** @param order within the phase, where parts of several items go in among each other */
-    public record When(Phase phase, int order) {
-        public static final When STRIP = new When(Phase.STRIP, 0);
-        public static final When PREPARE = new When(Phase.PREPARE, 0);
-        public static final When FIT = new When(Phase.FIT, 0);
-        public static final When CLOSE = new When(Phase.CLOSE, 0);
-        public static final When PROVE = new When(Phase.PROVE, 0);
-
-        public When at(int newOrder) {
-            return new When(phase, newOrder);
-        }
-    }
-
-    /** The plans of several items as one, by phase and order; what stands equal item by item. */
-    public static List<Step> merged(List<List<Step>> plans) {
-        return plans.stream()
-                .flatMap(List::stream)
-                .sorted(Comparator.comparing((Step s) -> s.when.phase).thenComparing(s -> s.when.order))
-                .toList();
-    }
-
     /** Whether it belongs to taking apart, done before anything is measured. */
     public boolean isStripping() {
-        return when.phase == Phase.STRIP;
+        return when == When.STRIP;
     }
 
     /** Whether it is done when the list of what came off says that its part is back. */
     public boolean isOfTheList() {
-        return id.startsWith(PartsBack.ID);
+        return id.startsWith(PutIn.ID);
     }
 
     /** The number in that list of the part that goes back with it, from 1. */
     public int numberInList() {
-        return Integer.parseInt(id.substring(PartsBack.ID.length()));
+        return Integer.parseInt(id.substring(PutIn.ID.length()));
     }
 
     /** Its id as its plan gave it, whatever item it is of. */

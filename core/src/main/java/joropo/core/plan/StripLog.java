@@ -39,6 +39,11 @@ public final class StripLog {
             return new Removed(kind, kind.words(), null, null, null, null, false, null);
         }
 
+        /** The same, and it does not go back. */
+        public Removed out() {
+            return new Removed(kind, name, faced, placeMm, thicknessMm, shims, true, line);
+        }
+
         /** The same with what was read of it left out. */
         public Removed unread() {
             return new Removed(kind, name, faced, null, null, shims, leftOut, line);

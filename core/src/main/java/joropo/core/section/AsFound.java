@@ -25,6 +25,20 @@ public final class AsFound {
                 "");
     }
 
+    /**
+     * A part came off after another that stands inward of it. @param later the outer one, @param inner, by their names
+     */
+    public static Finding outOfOrder(String later, String inner) {
+        return Finding.of(
+                "out-of-order",
+                Status.CAUTION,
+                "place of the " + later + " that came off",
+                "It came off after the " + inner + " and is noted outward of it: the places count.",
+                "See which is right: the place, or the order in the list of what came off.",
+                Source.COMPUTED,
+                "");
+    }
+
     /** More seals came off than will go in. @param off how many came off and were not left out, @param planned go in */
     public static Optional<Finding> count(long off, int planned) {
         return off <= planned

@@ -5,13 +5,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import joropo.core.arrangement.Arrangement;
+import joropo.core.arrangement.Fact;
+import joropo.core.arrangement.Origin;
+import joropo.core.arrangement.PartKind;
+import joropo.core.arrangement.Property;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Medium;
 import joropo.core.plan.Part;
+import joropo.core.plan.PutIn;
 import joropo.core.plan.Step;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
@@ -365,8 +373,20 @@ class FittingPlanTest {
                 .targetDepthMm(3.0)
                 .build());
         assertThat(outer).extracting(Step::id).doesNotContain("clean", "clock-1", "in-w1", "in-r1", "shaft", "run");
-        List<Step> all = Step.merged(
-                List.of(inner, outer.stream().map(s -> s.under("i2-")).toList()));
+        Arrangement parts = new Arrangement(
+                List.of(
+                        joropo.core.arrangement.Part.added("i1", PartKind.LIP_SEAL, "inner seal"),
+                        joropo.core.arrangement.Part.added("i2", PartKind.LIP_SEAL, "outer seal"),
+                        joropo.core.arrangement.Part.added("n-w1", PartKind.SPACER, "washer w1"),
+                        joropo.core.arrangement.Part.added("n-r1", PartKind.RETAINING_RING, "retaining ring r1")),
+                Stream.of(Map.entry("i1", 14.0), Map.entry("i2", 3.0), Map.entry("n-w1", 11.0), Map.entry("n-r1", 1.0))
+                        .<Fact<?>>map(e ->
+                                new Fact<>(e.getKey(), Property.PLACE, e.getValue(), 0, Origin.DECIDED, e.getKey()))
+                        .toList());
+        Map<String, List<Step>> plans = new LinkedHashMap<>();
+        plans.put("i1", inner);
+        plans.put("i2", outer.stream().map(s -> s.under("i2-")).toList());
+        List<Step> all = PutIn.plan(parts.planned(), List.of(), plans, Map.of("n-w1", "w1", "n-r1", "r1"), List.of());
         assertThat(all)
                 .extracting(Step::id)
                 .doesNotHaveDuplicates()

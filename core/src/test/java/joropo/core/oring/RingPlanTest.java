@@ -46,7 +46,6 @@ class RingPlanTest {
                 .backups(0)
                 .gland(Gland.PISTON)
                 .cut("")
-                .order(0)
                 .loaderSize("")
                 .all(List.of("O-ring 227, NBR", "wiper"))
                 .leads(true);

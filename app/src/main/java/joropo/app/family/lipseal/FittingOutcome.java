@@ -1,21 +1,22 @@
 package joropo.app.family.lipseal;
 
 import java.util.List;
+import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
 import joropo.app.register.Position;
-import joropo.core.arrangement.PartKind;
+import joropo.core.arrangement.Arrangement;
 import joropo.core.lipseal.DriverCheck;
 import joropo.core.lipseal.DriverInput;
 import joropo.core.lipseal.DriverInput.PressSide;
 import joropo.core.lipseal.DriverResult;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.lipseal.Lubricants;
+import joropo.core.lipseal.Meets;
 import joropo.core.lipseal.PartsList;
 import joropo.core.lipseal.PlanInputBuilder;
 import joropo.core.lipseal.ShaftEnd;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
-import joropo.core.plan.StripLog;
 import joropo.core.section.Section;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
@@ -32,18 +33,21 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
     private static final FittingOutcome NONE = new FittingOutcome(null, List.of(), List.of());
 
     /**
+     * @param goingIn the parts of the job, this seal where it is to be driven
      * @param judged what the rules say of the section, absent while the seal is not decided, @param targetMm depth that
      *     the outer face goes to, absent while nothing says how deep
      */
     static FittingOutcome of(
-            Position position,
-            ReadFields read,
+            JobFacts facts,
+            LipSealFacts known,
+            Arrangement goingIn,
             Decided decided,
             @Nullable Offer remedy,
             AssumedSection entry,
             @Nullable SectionResult judged,
-            @Nullable Double targetMm,
-            List<StripLog.Removed> log) {
+            @Nullable Double targetMm) {
+        Position position = facts.position();
+        ReadFields read = facts.read();
         if (!decided.canBePlanned() || judged == null) {
             return NONE;
         }
@@ -71,17 +75,14 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
                 .cover(read.get(LipSealFields.EDGE_COVER))
                 .targetDepthMm(targetMm)
                 .found(found(read, entry, judged))
-                .ringEdge(log.stream()
-                        .filter(r -> r.kind() == PartKind.RETAINING_RING && r.faced() != null)
-                        .map(StripLog.Removed::faced)
-                        .findFirst()
-                        .orElse(null))
                 .remedy(remedy)
                 .lubricants(lubricants)
                 .driver(driver)
                 .runningSleeve(read.is(LipSealFields.RUNNING_SLEEVE))
                 .sleevePlaceMm(read.get(LipSealFields.SLEEVE_PLACE_OLD))
                 .oneWay(position.oneWay())
+                .meets(Meets.of(goingIn.planned().build(), facts.alike().key(), read.get(LipSealFields.SHAFT_IN_PLACE)))
+                .cameOff(known.cameOff(entry.section()))
                 .build();
         return new FittingOutcome(driver, FittingPlan.of(input), PartsList.of(input));
     }

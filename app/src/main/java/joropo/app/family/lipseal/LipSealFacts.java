@@ -5,6 +5,8 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
@@ -19,7 +21,9 @@ import joropo.core.arrangement.PartKind.Line;
 import joropo.core.arrangement.Property;
 import joropo.core.arrangement.View;
 import joropo.core.lipseal.FoundSection;
+import joropo.core.lipseal.PartsInSection;
 import joropo.core.readings.Gauge;
+import joropo.core.section.Section;
 import joropo.core.shaft.Side;
 import org.jspecify.annotations.Nullable;
 
@@ -34,7 +38,25 @@ record LipSealFacts(Arrangement arrangement, List<String> keys) {
         for (int i = 0; i < facts.alike().keys().size(); i++) {
             said(facts.alike().keys().get(i), facts.alike().reads().get(i), said);
         }
-        return new LipSealFacts(facts.stripped().with(said), facts.alike().keys());
+        Arrangement known = facts.stripped().with(said);
+        Section arranged = facts.sections().planned();
+        return new LipSealFacts(
+                arranged == null ? known : known.and(new PartsInSection(known, arranged).decided()),
+                facts.alike().keys());
+    }
+
+    /** What parts beside the seals are called in a section, by their keys. */
+    Map<String, String> drawn(Section section) {
+        return new PartsInSection(arrangement, section).names();
+    }
+
+    /** Those of them that came off. */
+    Set<String> cameOff(Section section) {
+        Map<String, String> names = drawn(section);
+        return arrangement.parts().stream()
+                .filter(p -> p.off() > 0 && names.containsKey(p.key()))
+                .map(p -> names.get(p.key()))
+                .collect(Collectors.toSet());
     }
 
     /** For each contradiction the same with the other word alone. */

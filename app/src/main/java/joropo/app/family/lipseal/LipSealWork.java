@@ -15,6 +15,7 @@ import joropo.app.drawing.Paper;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
+import joropo.app.family.Laid;
 import joropo.app.family.Panel;
 import joropo.app.family.Picture;
 import joropo.app.family.ReadFields;
@@ -27,7 +28,11 @@ import joropo.app.register.Position;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.Show;
+import joropo.core.arrangement.Arrangement;
+import joropo.core.arrangement.Fact;
+import joropo.core.arrangement.Origin;
 import joropo.core.arrangement.PartKind;
+import joropo.core.arrangement.Property;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.lipseal.LipSealRules;
 import joropo.core.lipseal.LipState;
@@ -135,7 +140,7 @@ final class LipSealWork implements Work {
                 : PressFitCheck.check(
                         duty.pressFit(read, measured, planned.section().boreDiameterMm(), caseType));
         fitting = FittingOutcome.of(
-                facts.position(), read, decided, track.remedy(), planned, decidedSection(), targetMm(), facts.log());
+                facts, known, goingIn(), decided, track.remedy(), planned, decidedSection(), targetMm());
         seat = seat(read);
         findings = LipSealFindings.of(this, otherwise);
     }
@@ -436,6 +441,21 @@ final class LipSealWork implements Work {
                 read().get(LipSealFields.FOUND_STATE),
                 read().get(LipSealFields.DRAINED),
                 read().get(LipSealFields.SURFACE));
+    }
+
+    @Override
+    public Optional<Laid> laid() {
+        return Optional.of(new Laid(goingIn(), known.drawn(planned.section())));
+    }
+
+    /** The parts of the job, this seal where it is to be driven. */
+    private Arrangement goingIn() {
+        Double target = targetMm();
+        return target == null
+                ? known.arrangement()
+                : known.arrangement()
+                        .with(List.of(new Fact<>(
+                                facts.alike().key(), Property.PLACE, target, 0, Origin.DECIDED, "section#target")));
     }
 
     @Override

@@ -224,7 +224,6 @@ final class RingWork implements Work {
                 .way(read.way())
                 .backups(backups == null ? 0 : backups.intValue())
                 .gland(Optional.ofNullable(read.gland()).orElse(Gland.PISTON))
-                .order(facts.alike().index())
                 .all(read.joint().stream().map(RingReads::words).toList())
                 .leads(facts.alike().index() == 0)
                 .build();

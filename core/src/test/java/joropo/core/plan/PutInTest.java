@@ -2,13 +2,16 @@ package joropo.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import joropo.core.arrangement.Arrangement;
 import joropo.core.arrangement.PartKind;
 import joropo.core.assembly.ShimPack;
 import joropo.core.diagnosis.DrainedOil;
 import joropo.core.lipseal.FoundSection;
+import joropo.core.lipseal.Meets;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Fluid;
 import joropo.core.plan.StripLog.Removed;
@@ -23,11 +26,30 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What was seen when it came apart, used when it goes together. */
-class PartsBackTest {
+class PutInTest {
     private static final Removed SHIMS = new Removed(
             PartKind.SHIM, "shim pack", null, null, null, new ShimPack(List.of(0.5, 0.2, 0.1)), false, null);
 
-    /** What came off after the seal goes in before it; what has a place in the bore stands in the section. */
+    private static Step step(String id, Step.When when) {
+        return new Step(id, when, id, "", false, "", null, "");
+    }
+
+    /** What came off, the seals among it with a plan each: {@code o2} clean, in, run. */
+    private static List<Step> plan(List<Removed> log) {
+        Arrangement all = Logged.all(log);
+        Map<String, List<Step>> plans = new LinkedHashMap<>();
+        all.parts().stream()
+                .filter(p -> p.kind() == PartKind.LIP_SEAL)
+                .forEach(p -> plans.put(
+                        p.key(),
+                        List.of(
+                                step(p.key() + "-clean", Step.When.PREPARE),
+                                step(p.key() + "-in", Step.When.FIT),
+                                step(p.key() + "-run", Step.When.CLOSE))));
+        return PutIn.plan(all.planned(), log, plans, Map.of(), List.of(step("tight", Step.When.CLOSE)));
+    }
+
+    /** Last off, first in, each once; what does not go back has no step. */
     @Test
     void theOrderOfRemovalBackwardsWithTheSealInItsPlace() {
         List<Removed> log = List.of(
@@ -38,29 +60,55 @@ class PartsBackTest {
                 Removed.of(PartKind.RETAINING_RING).at(1.0),
                 Removed.of(PartKind.LIP_SEAL),
                 new Removed(PartKind.KEY, "key", null, null, null, null, true, null),
-                Removed.of(PartKind.BEARING));
-        List<Step> steps = PartsBack.of(log, false);
-        assertThat(steps).extracting(Step::id).containsExactly("back-8", "back-4", "back-3", "back-2", "back-1");
-        assertThat(steps.get(0).when().phase()).isEqualTo(Step.Phase.FIT);
-        assertThat(steps.get(1).when().phase()).isEqualTo(Step.Phase.CLOSE);
-        assertThat(steps.get(1).instruction())
-                .isEqualTo("Slinger back, pushed on straight and not against the lip, as it came out, open or marked "
+                Removed.of(PartKind.BEARING),
+                Removed.of(PartKind.GASKET));
+        List<Step> steps = plan(log);
+        assertThat(steps)
+                .extracting(Step::id)
+                .containsExactly(
+                        "o6-clean",
+                        "back-9",
+                        "back-8",
+                        "o6-in",
+                        "back-5",
+                        "back-4",
+                        "back-3",
+                        "back-2",
+                        "back-1",
+                        "tight",
+                        "o6-run");
+        assertThat(step(steps, "back-4").instruction())
+                .isEqualTo("New slinger in, pushed on straight and not against the lip, as it came out, open or marked "
                         + "side to the outside, its outer face at -6.00 mm.");
-        assertThat(steps.get(3).instruction())
+        assertThat(step(steps, "back-2").instruction())
                 .isEqualTo("Shim pack back: 3 shims, 0.80 mm: 0.50, 0.20, 0.10, counted.");
-        assertThat(steps).filteredOn(Step::hold).extracting(Step::id).containsExactly("back-8", "back-2");
-        assertThat(steps).allMatch(Step::isOfTheList);
-        assertThat(steps.get(1).numberInList()).isEqualTo(4);
+        assertThat(step(steps, "back-9").instruction()).startsWith("New gasket in, its seat clean");
+        assertThat(steps).filteredOn(Step::hold).extracting(Step::id).containsExactly("back-8", "back-5", "back-2");
+        assertThat(steps).filteredOn(Step::isOfTheList).hasSize(7);
+        assertThat(step(steps, "back-4").numberInList()).isEqualTo(4);
         var found = new FoundSection(Logged.found(log), Map.of());
         assertThat(found.onShaft()).containsExactly(new ShaftItem.Slinger(-6.0, -4.0, null));
         assertThat(found.placed(null)).extracting("id").containsExactly("r1");
     }
 
+    private static Step step(List<Step> of, String id) {
+        return of.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** The shaft goes in when its turn comes, past the seal that is in by then. */
     @Test
-    void aRenewedSleeveLeavesNoPlaceForTheOldOne() {
-        List<Removed> log = List.of(Removed.of(PartKind.SLEEVE), Removed.of(PartKind.NUT));
-        assertThat(PartsBack.of(log, true)).extracting(Step::id).containsExactly("back-2");
-        assertThat(PartsBack.of(log, false)).extracting(Step::id).containsExactly("back-2", "back-1");
+    void theShaftIsAPart() {
+        List<Removed> log =
+                List.of(Removed.of(PartKind.COUPLING), Removed.of(PartKind.SHAFT), Removed.of(PartKind.LIP_SEAL));
+        assertThat(plan(log))
+                .extracting(Step::id)
+                .containsExactly("o3-clean", "o3-in", "back-2", "back-1", "tight", "o3-run");
+        assertThat(step(plan(log), "back-2").instruction()).contains("slowly past each seal that is in");
+        assertThat(Meets.of(Logged.all(log).planned().build(), "o3", null).shaft())
+                .isEqualTo(Meets.Shaft.AFTER);
+        List<Removed> sealFirst = List.of(log.get(2), log.get(1));
+        assertThat(Meets.of(Logged.all(sealFirst).planned().build(), "o1", null).shaft())
+                .isEqualTo(Meets.Shaft.THERE);
     }
 
     /**
@@ -71,16 +119,12 @@ class PartsBackTest {
         Removed ring = Removed.of(PartKind.RETAINING_RING).at(-3.0);
         List<Removed> log = List.of(
                 ring.on(PartKind.Line.SHAFT), Removed.of(PartKind.LIP_SEAL).at(2.0));
-        assertThat(PartsBack.of(log, false))
-                .extracting(Step::instruction)
-                .singleElement()
-                .asString()
+        assertThat(step(plan(log), "back-1").instruction())
                 .startsWith("Retaining ring back on the shaft in its groove:")
                 .endsWith("its outer face at -3.00 mm.");
         var found = new FoundSection(Logged.found(log), Map.of());
         assertThat(found.placed(null)).isEmpty();
         assertThat(found.onShaft()).containsExactly(new ShaftItem.LocatingRing(-3.0, null, null));
-        assertThat(PartsBack.of(List.of(ring, log.get(1)), false)).isEmpty();
         assertThat(new FoundSection(Logged.found(List.of(ring, log.get(1))), Map.of()).placed(null))
                 .extracting("id")
                 .containsExactly("r1");
