@@ -23,6 +23,22 @@ public interface Family {
         return cards(stage);
     }
 
+    /** What usually comes off where such a thing is sealed, the likeliest first. */
+    default List<PartKind> comesOff() {
+        return List.of(
+                PartKind.COVER,
+                PartKind.BOLT,
+                PartKind.GASKET,
+                PartKind.RETAINING_RING,
+                PartKind.WASHER,
+                PartKind.SPACER,
+                PartKind.SLEEVE,
+                PartKind.BEARING,
+                PartKind.KEY,
+                PartKind.COUPLING,
+                PartKind.SHAFT);
+    }
+
     /** Whether what it seals turns in bearings: only then is there an axial play to read. */
     default boolean turns() {
         return true;

@@ -13,6 +13,7 @@ import joropo.app.family.Family;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.ui.Field;
+import joropo.core.arrangement.PartKind;
 import joropo.core.material.Medium;
 
 /** The cards of a job's sheets: those that every job has, then those of each item in turn. */
@@ -61,6 +62,11 @@ final class JobCards {
 
     List<String> joints() {
         return joints;
+    }
+
+    /** What usually comes off where such a thing is sealed. */
+    List<PartKind> comesOff() {
+        return families.need(items.get(0).kind()).comesOff();
     }
 
     /** What came off, without small parts that another brought along. */

@@ -67,6 +67,7 @@ final class JobWork {
     private final List<JobItem> standing;
     private final List<ItemWork> items;
     private final CommonWork common;
+    private final Stripped stripped;
     private final Arrangement arrangement;
     private final Map<String, String> drawn;
     private final List<JobFinding> findings;
@@ -97,7 +98,8 @@ final class JobWork {
                 .toList();
         read = judged.read();
         standing = all;
-        Arrangement stripped = new Stripped(all, off).arranged(log);
+        stripped = new Stripped(all, off);
+        Arrangement found = stripped.arranged(log);
         items = all.stream()
                 .map(i -> new ItemWork(
                         i,
@@ -106,14 +108,14 @@ final class JobWork {
                                         position,
                                         read(i),
                                         log,
-                                        stripped,
+                                        found,
                                         i.kind() == all.get(0).kind() ? arranged : JobFacts.Arranged.NONE,
                                         alike(i)))))
                 .toList();
         arrangement = items.stream()
                 .flatMap(i -> i.work().laid().stream())
                 .map(Laid::arrangement)
-                .reduce(stripped, Arrangement::and);
+                .reduce(found, Arrangement::and);
         drawn = new HashMap<>();
         items.forEach(i -> i.work().laid().ifPresent(l -> l.drawn()
                 .forEach((key, name) -> drawn.put(key, i.item().prefix() + name))));
@@ -129,7 +131,7 @@ final class JobWork {
                         items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()),
                         BootCards.of(off).stream().flatMap(b -> BootCards.findings(b, read, main()).stream()),
                         judged.unread().stream().sorted().map(i -> cannotBe(off.get(i))),
-                        outOfOrder(stripped, off).stream())
+                        outOfOrder(found, off).stream())
                 .flatMap(s -> s)
                 .sorted(Comparator.comparing(JobFinding::stage))
                 .toList();
@@ -417,13 +419,16 @@ final class JobWork {
                 : log;
     }
 
+    /** All that goes in, in the order in which it goes in. */
+    List<joropo.core.arrangement.Part> build() {
+        return arrangement.planned().build();
+    }
+
     /** What came off in the order in which it goes in; what came along with a part goes with it. */
     List<StripPart> inOrder(List<StripPart> all) {
-        List<StripPart> order = cards.log();
         Set<StripPart> out = new LinkedHashSet<>();
-        for (joropo.core.arrangement.Part part : arrangement.planned().build()) {
-            if (part.off() > 0) {
-                StripPart there = order.get(part.off() - 1);
+        for (joropo.core.arrangement.Part part : build()) {
+            for (StripPart there : stripped.of(part.key())) {
                 out.add(there);
                 all.stream()
                         .filter(p -> p.cameWith() != null && p.cameWith() == there.id())
@@ -447,6 +452,11 @@ final class JobWork {
                 : order.subList(0, at).stream()
                         .filter(p -> p.isMissing() && !going.contains(p))
                         .findFirst();
+    }
+
+    /** What came off in the place of the item that a step is of, the last first. */
+    List<StripPart> oldOf(Step step) {
+        return stripped.of(Stripped.key(itemOf(step.id())));
     }
 
     /** Whether a new running sleeve goes on. */

@@ -40,17 +40,6 @@ import org.springframework.stereotype.Component;
 class ListsPages {
     private static final List<Stage> WITH_PARTS = List.of(Stage.INTAKE, Stage.STRIP, Stage.DECIDE, Stage.FIT);
     private static final List<Stage> WITH_LOG = List.of(Stage.STRIP, Stage.FIT);
-    private static final List<PartKind> USUAL = List.of(
-            PartKind.COVER,
-            PartKind.BOLT,
-            PartKind.GASKET,
-            PartKind.RETAINING_RING,
-            PartKind.WASHER,
-            PartKind.SPACER,
-            PartKind.SLEEVE,
-            PartKind.BEARING,
-            PartKind.KEY,
-            PartKind.COUPLING);
     private static final List<Stage> WITH_LIMITS = List.of(Stage.MEASURE, Stage.SET, Stage.PROVE);
     private static final Timers NO_TIMERS = new Timers(List.of(), Instant.EPOCH);
     private static final int MOST_LOTS = 4;
@@ -210,7 +199,7 @@ class ListsPages {
             out.addAll(PartsOfSection.of(here));
         }
         out.add(state.job().kind());
-        out.addAll(USUAL);
+        out.addAll(work.cards().comesOff());
         out.addAll(Arrays.asList(PartKind.values()));
         return List.copyOf(out);
     }

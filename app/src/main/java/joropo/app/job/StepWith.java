@@ -11,6 +11,7 @@ import joropo.core.arrangement.PartKind;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.PartState;
 import joropo.core.plan.Step;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is done in one act with the tick of a hold: the plain steps between it and the hold before, and the parts that
@@ -20,10 +21,6 @@ import joropo.core.plan.Step;
  */
 record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
     static final StepWith NOTHING = new StepWith(List.of(), Map.of());
-
-    /** Steps in which a new one reaches its place: then the old one is replaced. */
-    private static final Map<String, PartKind> NEW_IN =
-            Map.of("depth", PartKind.LIP_SEAL, FittingPlan.NEW_SLEEVE, PartKind.SLEEVE);
 
     /** @param laidOut kinds of which a new one is laid out */
     static StepWith of(JobState state, JobWork work, Set<PartKind> laidOut, List<Step> plan, Step hold) {
@@ -36,7 +33,7 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
                 .toList();
         List<StripPart> order = state.beside().order();
         Map<StripPart, StripPart.Back> back = new LinkedHashMap<>();
-        replaced(state, work, hold).ifPresent(old -> back.put(old, StripPart.Back.RENEWED));
+        replaced(state, work, plan, hold).forEach(old -> back.put(old, StripPart.Back.RENEWED));
         for (Step s : before) {
             if (s.isOfTheList() && !s.hold()) {
                 StripPart part = order.get(s.numberInList() - 1);
@@ -85,13 +82,27 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
                 .collect(Collectors.toSet());
     }
 
-    /** The old one of the item that the step is of; of several that no item names, the innermost goes in first. */
-    private static Optional<StripPart> replaced(JobState state, JobWork work, Step hold) {
-        var stripped = new Stripped(state.items(), state.beside().order());
-        JobItem item = work.itemOf(hold.id());
-        return state.beside().log().stream()
-                .filter(p -> p.kind() == NEW_IN.get(hold.rule()) && p.isMissing())
-                .filter(p -> stripped.itemOf(p).map(item::equals).orElse(true))
-                .reduce((earlier, later) -> later);
+    /** What came off in the place of what this hold has put in, the last first. */
+    private static List<StripPart> replaced(JobState state, JobWork work, List<Step> plan, Step hold) {
+        Optional<PartKind> sleeve =
+                hold.rule().equals(FittingPlan.NEW_SLEEVE) ? Optional.of(PartKind.SLEEVE) : Optional.empty();
+        List<StripPart> old = sleeve.isPresent()
+                ? state.beside().log().stream()
+                        .filter(p -> p.kind() == PartKind.SLEEVE)
+                        .toList()
+                : hold.equals(lastOf(work.itemOf(hold.id()), work, plan)) ? work.oldOf(hold) : List.of();
+        return old.stream().filter(StripPart::isMissing).toList();
+    }
+
+    /** The hold after which the new one of an item is in: where its depth is read, else the last while it goes in. */
+    private static @Nullable Step lastOf(JobItem item, JobWork work, List<Step> plan) {
+        List<Step> holds = plan.stream()
+                .filter(s -> s.hold() && s.when() == Step.When.FIT && !s.isOfTheList())
+                .filter(s -> work.itemOf(s.id()).equals(item))
+                .toList();
+        return holds.stream()
+                .filter(s -> s.rule().equals(FittingPlan.DEPTH))
+                .findFirst()
+                .orElse(holds.isEmpty() ? null : holds.get(holds.size() - 1));
     }
 }

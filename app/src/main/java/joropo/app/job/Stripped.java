@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import joropo.core.arrangement.Arrangement;
 import joropo.core.arrangement.Fact;
 import joropo.core.arrangement.Origin;
@@ -34,6 +35,27 @@ final class Stripped {
             }
         }
         unnamed();
+        for (int i = 0; i < off.size(); i++) {
+            if (!itemOf.containsKey(i)) {
+                ofItsKind(off.get(i)).map(JobItem::number).ifPresent(number(i));
+            }
+        }
+    }
+
+    private Consumer<Integer> number(int place) {
+        return number -> itemOf.put(place, number);
+    }
+
+    /** Of a box, a set, a mechanical seal all that came off of the one item; of several the one that is called so. */
+    private Optional<JobItem> ofItsKind(StripPart part) {
+        List<JobItem> same = items.stream()
+                .filter(i -> i.kind() == part.kind() && i.kind() != PartKind.LIP_SEAL)
+                .toList();
+        return same.size() == 1
+                ? same.stream().findFirst()
+                : same.stream()
+                        .filter(i -> i.label().equalsIgnoreCase(part.name()))
+                        .findFirst();
     }
 
     /** Of older logs, which name no item, the last that came off is the first item's. */
@@ -49,6 +71,22 @@ final class Stripped {
                 itemOf.put(i, free.get(next++));
             }
         }
+    }
+
+    /** What came off of one part of the arrangement, the last first. @param key of that part */
+    List<StripPart> of(String key) {
+        List<StripPart> out = new ArrayList<>();
+        for (int i = off.size() - 1; i >= 0; i--) {
+            if (key(i).equals(key)) {
+                out.add(off.get(i));
+            }
+        }
+        return out;
+    }
+
+    private String key(int place) {
+        Integer item = itemOf.get(place);
+        return item == null ? "o" + off.get(place).number() : "i" + item;
     }
 
     /** The item that a part of the log was; empty: none of this job. */
@@ -74,24 +112,31 @@ final class Stripped {
     Arrangement arranged(List<Removed> log) {
         List<Part> parts = new ArrayList<>();
         for (JobItem item : items) {
-            int at = itemOf.entrySet().stream()
-                    .filter(e -> e.getValue() == item.number())
-                    .map(Map.Entry::getKey)
-                    .findFirst()
-                    .orElse(-1);
+            int at = lastOf(item);
             parts.add(new Part(key(item), item.kind(), item.calledAmong(items), at + 1, null, true));
         }
         List<Fact<?>> facts = new ArrayList<>();
         for (int i = 0; i < off.size(); i++) {
-            Integer item = itemOf.get(i);
             StripPart part = off.get(i);
-            String key = item == null ? "o" + part.number() : "i" + item;
-            if (item == null) {
-                parts.add(new Part(key, part.kind(), part.name(), i + 1, null, part.back() != StripPart.Back.LEFT_OUT));
+            Optional<JobItem> item = itemOf(part);
+            if (item.isEmpty()) {
+                parts.add(new Part(
+                        key(i), part.kind(), part.name(), i + 1, null, part.back() != StripPart.Back.LEFT_OUT));
             }
-            read(key, part.number(), log.get(i), facts);
+            if (item.isEmpty() || lastOf(item.get()) == i) {
+                read(key(i), part.number(), log.get(i), facts);
+            }
         }
         return new Arrangement(parts, facts);
+    }
+
+    /** The place in the log of what came off last of an item; -1: nothing of it was noted. */
+    private int lastOf(JobItem item) {
+        return itemOf.entrySet().stream()
+                .filter(e -> e.getValue() == item.number())
+                .mapToInt(Map.Entry::getKey)
+                .max()
+                .orElse(-1);
     }
 
     /** What was noted of a part; lengths are read with a rule while nobody names a gauge. */

@@ -3,7 +3,9 @@ package joropo.core.arrangement;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -42,10 +44,12 @@ public record Arrangement(List<Part> parts, List<Fact<?>> facts) {
                 parts, Stream.concat(facts.stream(), more.stream()).toList());
     }
 
-    /** With what another knows of the same parts, and of others. */
+    /** With what another knows of the same parts, which goes first, and of others. */
     public Arrangement and(Arrangement other) {
+        Map<String, Part> all = new LinkedHashMap<>();
+        Stream.concat(parts.stream(), other.parts.stream()).forEach(p -> all.put(p.key(), p));
         return new Arrangement(
-                Stream.concat(parts.stream(), other.parts.stream()).distinct().toList(),
+                List.copyOf(all.values()),
                 Stream.concat(facts.stream(), other.facts.stream()).distinct().toList());
     }
 

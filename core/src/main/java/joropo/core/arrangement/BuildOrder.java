@@ -59,7 +59,13 @@ final class BuildOrder {
     }
 
     private boolean goesBefore(Part q, Part p) {
-        return q != p && (p.key().equals(q.on()) || mayNotWait(q, p));
+        return q != p && (p.key().equals(q.on()) || isEarlierOnTheSame(q, p) || mayNotWait(q, p));
+    }
+
+    private boolean isEarlierOnTheSame(Part q, Part p) {
+        Double first = view.get(q.key(), Property.TURN);
+        Double second = view.get(p.key(), Property.TURN);
+        return q.on() != null && q.on().equals(p.on()) && first != null && second != null && first < second;
     }
 
     /** Whether q stands further in, as seen from the side that both come from. */
@@ -80,8 +86,10 @@ final class BuildOrder {
     }
 
     private boolean shareALine(Part q, Part p) {
-        return List.of(Line.BORE, Line.SHAFT).stream()
-                .anyMatch(l -> view.lineOf(q).holds(l) && view.lineOf(p).holds(l));
+        return q.on() == null
+                && p.on() == null
+                && List.of(Line.BORE, Line.SHAFT).stream()
+                        .anyMatch(l -> view.lineOf(q).holds(l) && view.lineOf(p).holds(l));
     }
 
     private @Nullable Double placeMm(Part part) {

@@ -23,6 +23,11 @@ public record Part(
         }
     }
 
+    /** The same, carried by another. @param carrier key of that */
+    public Part on(String carrier) {
+        return new Part(key, kind, name, off, carrier, goesIn);
+    }
+
     /** What did not come off and goes in. */
     public static Part added(String key, PartKind kind, String name) {
         return new Part(key, kind, name, 0, null, true);

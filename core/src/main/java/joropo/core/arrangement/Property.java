@@ -20,6 +20,9 @@ public record Property<T>(String name, Class<T> type, boolean carries) {
     /** Side that it is put in from. */
     public static final Property<Side> ENTERS = new Property<>("side it enters from", Side.class, true);
 
+    /** Its turn among all that one part carries, the lowest first. */
+    public static final Property<Double> TURN = new Property<>("turn", Double.class, true);
+
     /** Side to which its open or marked side faces. */
     public static final Property<Side> FACES = new Property<>("way round", Side.class, false);
 }

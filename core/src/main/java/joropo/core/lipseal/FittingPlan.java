@@ -30,6 +30,9 @@ public final class FittingPlan {
     /** The step in which a new running sleeve goes on in place of the old one. */
     public static final String NEW_SLEEVE = "running-sleeve";
 
+    /** The step in which a seal's depth is read: it is in then. */
+    public static final String DEPTH = "depth";
+
     private static final String SOLVENT = "Solvent: air the place, gloves on, no spark.";
 
     /** Parts that lie nearer than this bear on each other (mm, guide). */
@@ -372,7 +375,7 @@ public final class FittingPlan {
                         + "driven against.",
                 seal.id());
         hold(
-                "depth",
+                DEPTH,
                 "Depth" + ofThis() + " at four places, " + depthWords() + "; tilt in its limit.",
                 (in.found().isEmpty() ? "" : in.found() + " ") + "A tilted seal wears one side of its lip.");
         if (!in.meets().bearingLater()) {

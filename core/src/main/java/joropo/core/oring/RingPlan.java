@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param loaderSize of it as it is written, empty: not decided
  * @param cut how long the strip of a guide ring or a cord is cut, empty: nothing is cut
  * @param all every ring of the joint in a breath, in the order in which they go in
- * @param leads whether what is done once for all of them stands in its plan
+ * @param leads whether what is done once for all of them stands in its plan, @param carried whether what carries the
+ *     rings came off, so that its way back has a step of its own
  */
 @RecordBuilder
 public record RingPlan(
@@ -32,7 +33,8 @@ public record RingPlan(
         int backups,
         Gland gland,
         List<String> all,
-        boolean leads) {
+        boolean leads,
+        boolean carried) {
     private String ring() {
         String made = material == null || material.equals(RingMaterial.BY_MAKER) ? "" : ", " + material;
         return sort.words() + (size.isEmpty() ? "" : " " + size) + made;
@@ -180,7 +182,8 @@ public record RingPlan(
         out.add(step(
                         "carry",
                         close,
-                        "Carry rod or cover square and slowly past each ring. Count the covers out.",
+                        (carried ? "" : "Carry rod or cover square and slowly past each ring. ")
+                                + "Count the covers out.",
                         "A heavy part that hangs cuts what it passes.")
                 .countingOut());
         out.add(hold("draw", close, "Draw the joint to contact evenly, crosswise.", "The ring seals, not the force."));

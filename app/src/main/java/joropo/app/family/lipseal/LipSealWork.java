@@ -73,9 +73,6 @@ final class LipSealWork implements Work {
     /** The driver's drawing, as its links name it. */
     static final String DRIVER = "driver";
 
-    /** The step in which the seal's depth is read. */
-    private static final String DEPTH_STEP = "depth";
-
     private static final double SAME_MM = 1e-9;
     /** A depth that differs by more than this is another place (mm, guide). */
     private static final double ELSEWHERE_MM = 0.3;
@@ -468,7 +465,7 @@ final class LipSealWork implements Work {
         return switch (step.rule()) {
             case "parts" -> List.of(LipSealFields.NEW_OUTSIDE, LipSealFields.NEW_WIDTH);
             case FittingPlan.NEW_SLEEVE -> List.of(LipSealFields.SLEEVE_PLACE_NEW);
-            case DEPTH_STEP -> List.copyOf(LipSealFields.DEPTHS);
+            case FittingPlan.DEPTH -> List.copyOf(LipSealFields.DEPTHS);
             case "turn" -> List.of(CommonFields.HAND_TURN);
             case "fill" -> CommonFields.filled(facts.position().medium());
             case "run" -> List.of(CommonFields.FIRST_RUN);
@@ -479,7 +476,7 @@ final class LipSealWork implements Work {
     /** The depth is not ticked where what was read will not do. */
     @Override
     public Optional<String> stopped(Step step) {
-        if (!step.rule().equals(DEPTH_STEP)) {
+        if (!step.rule().equals(FittingPlan.DEPTH)) {
             return Optional.empty();
         }
         return findings.stream()

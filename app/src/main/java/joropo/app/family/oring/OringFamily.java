@@ -37,6 +37,21 @@ class OringFamily implements Family {
     }
 
     @Override
+    public List<PartKind> comesOff() {
+        return List.of(
+                PartKind.ROD,
+                PartKind.NUT,
+                PartKind.PISTON,
+                PartKind.HEAD,
+                PartKind.COVER,
+                PartKind.BOLT,
+                PartKind.GASKET,
+                PartKind.RETAINING_RING,
+                PartKind.BEARING,
+                PartKind.PIN);
+    }
+
+    @Override
     public boolean turns() {
         return false;
     }

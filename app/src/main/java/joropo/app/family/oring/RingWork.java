@@ -1,10 +1,12 @@
 package joropo.app.family.oring;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.app.drawing.FoundRingField;
@@ -17,6 +19,7 @@ import joropo.app.drawing.TemperatureChart;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
 import joropo.app.family.JobFinding;
+import joropo.app.family.Laid;
 import joropo.app.family.Panel;
 import joropo.app.family.Picture;
 import joropo.app.family.Stage;
@@ -24,11 +27,17 @@ import joropo.app.family.Summary;
 import joropo.app.family.Work;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
+import joropo.core.arrangement.Arrangement;
+import joropo.core.arrangement.Fact;
+import joropo.core.arrangement.Origin;
+import joropo.core.arrangement.PartKind;
+import joropo.core.arrangement.Property;
 import joropo.core.oring.CounterfaceInput;
 import joropo.core.oring.CylinderHold;
 import joropo.core.oring.Gland;
 import joropo.core.oring.OringGlandCheck;
 import joropo.core.oring.OringSizeResult;
+import joropo.core.oring.RingCarrier;
 import joropo.core.oring.RingJoint;
 import joropo.core.oring.RingJointBuilder;
 import joropo.core.oring.RingMaterial;
@@ -37,6 +46,7 @@ import joropo.core.oring.RingPlanBuilder;
 import joropo.core.oring.RingSort;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
+import joropo.core.plan.StripLog;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
@@ -44,6 +54,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What follows from the sheets of one ring in its place. */
 final class RingWork implements Work {
+    /** What a ring of a cylinder sits on or lets through. */
+    private static final Set<PartKind> CARRIERS = EnumSet.of(PartKind.ROD, PartKind.PISTON, PartKind.HEAD);
+
     private static final int MOST_SIZES = 6;
     private static final String TOOLS = "stretch-tools";
     private static final String GROOVE = "groove";
@@ -226,6 +239,7 @@ final class RingWork implements Work {
                 .gland(Optional.ofNullable(read.gland()).orElse(Gland.PISTON))
                 .all(read.joint().stream().map(RingReads::words).toList())
                 .leads(facts.alike().index() == 0)
+                .carried(facts.log().stream().map(StripLog.Removed::kind).anyMatch(CARRIERS::contains))
                 .build();
     }
 
@@ -242,6 +256,31 @@ final class RingWork implements Work {
                                         0) + " mm";
             default -> "";
         };
+    }
+
+    /** On what came off it sits, and in which turn. */
+    @Override
+    public Optional<Laid> laid() {
+        Arrangement stripped = facts.stripped();
+        String key = facts.alike().key();
+        return RingCarrier.of(read.gland(), read.motion())
+                .flatMap(kind ->
+                        stripped.parts().stream().filter(p -> p.kind() == kind).findFirst())
+                .flatMap(carrier -> stripped.parts().stream()
+                        .filter(p -> p.key().equals(key))
+                        .findFirst()
+                        .map(p -> p.on(carrier.key())))
+                .map(own -> new Laid(
+                        new Arrangement(
+                                List.of(own),
+                                List.of(new Fact<>(
+                                        key,
+                                        Property.TURN,
+                                        RingCarrier.turn(sort, read.motion()),
+                                        0,
+                                        Origin.DECIDED,
+                                        RingFields.SORT.name()))),
+                        Map.of()));
     }
 
     @Override
