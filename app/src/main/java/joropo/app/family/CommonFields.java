@@ -53,10 +53,13 @@ public final class CommonFields {
             Field.line("reference", "moving parts stand at").hint("reference position, with its mark");
     public static final Field<String> LINE_MARKS = Field.line("lineMarks", "lines that could be swapped, marked how");
 
-    public static final Field<String> SHAFT_GAUGE = gauge("shaftGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES);
-    public static final Field<String> BORE_GAUGE = gauge("boreGauge", Gauge.Use.BORE, Own.BORE_GAUGES);
-    public static final Field<String> FIT_GAUGE =
-            gauge("fitGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES).hint("empty: that of Measure");
+    public static final Field<String> SHAFT_GAUGE =
+            gauge("shaftGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES).stays();
+    public static final Field<String> BORE_GAUGE =
+            gauge("boreGauge", Gauge.Use.BORE, Own.BORE_GAUGES).stays();
+    public static final Field<String> FIT_GAUGE = gauge("fitGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES)
+            .hint("empty: that of Measure")
+            .stays();
     public static final Field<Double> PART_C =
             Field.temperature("partC", "of the parts").hint("°C");
     public static final Field<Double> GAUGE_C =
@@ -65,43 +68,60 @@ public final class CommonFields {
     public static final Field<Boolean> BEARINGS_RENEWED = Field.yesNo(
                     "bearingsRenewed", "new bearings, or a new shaft, go in")
             .hint("empty: the old ones");
-    public static final Field<Boolean> SHIM_OPENS = Field.yesNo("shimOpens", "a thicker shim pack gives more play");
+    public static final Field<Boolean> SHIM_OPENS =
+            Field.yesNo("shimOpens", "a thicker shim pack gives more play").stays();
     public static final Field<Double> PLAY_MEASURED = Field.play("playMeasured", "axial play, total");
-    public static final Field<Double> PLAY_LOW = Field.play("playLow", "maker's minimum");
-    public static final Field<Double> PLAY_HIGH = Field.play("playHigh", "maker's maximum");
-    public static final Field<String> JOINT =
-            Field.line("joint", "what is tightened").hint("such as cover, or nut of the hub");
+    public static final Field<Double> PLAY_LOW =
+            Field.play("playLow", "maker's minimum").stays();
+    public static final Field<Double> PLAY_HIGH =
+            Field.play("playHigh", "maker's maximum").stays();
+    public static final Field<String> JOINT = Field.line("joint", "what is tightened")
+            .hint("such as cover, or nut of the hub")
+            .stays();
     public static final Field<Double> BOLTS = Field.number(
                     "bolts", "bolts round the circle", "", TorquePlanInput.LEAST_BOLTS, TorquePlanInput.MOST_BOLTS)
-            .hint("1: a single nut or screw");
+            .hint("1: a single nut or screw")
+            .stays();
     public static final Field<Double> BOLT_TORQUE = Field.number(
                     "boltTorque", "specified torque", "", 0.01, TorquePlanInput.MOST_TORQUE)
-            .hint("N·m; on an inch sheet lbf·ft; empty: none is to be had");
+            .hint("N·m; on an inch sheet lbf·ft; empty: none is to be had")
+            .stays();
     public static final Field<TorquePlanInput.TorqueUnit> TORQUE_UNIT = Field.choice(
                     "torqueUnit", "specified in", TorquePlanInput.TorqueUnit.class, TorquePlanInput.TorqueUnit::words)
-            .hint("only where it is another unit");
+            .hint("only where it is another unit")
+            .stays();
     public static final Field<TorquePlanInput.FigureFor> FIGURE_FOR = Field.choice(
-            "figureFor", "specified for", TorquePlanInput.FigureFor.class, TorquePlanInput.FigureFor::words);
-    public static final Field<TorquePlanInput.Threads> THREADS =
-            Field.choice("threads", "threads are", TorquePlanInput.Threads.class, TorquePlanInput.Threads::words);
-    public static final Field<Double> WRENCH_LENGTH = Field.size("wrenchLength", "wrench, grip to square");
-    public static final Field<Double> EXTENSION =
-            Field.play("extension", "extension in line with it").hint("empty: none");
+                    "figureFor", "specified for", TorquePlanInput.FigureFor.class, TorquePlanInput.FigureFor::words)
+            .stays();
+    public static final Field<TorquePlanInput.Threads> THREADS = Field.choice(
+                    "threads", "threads are", TorquePlanInput.Threads.class, TorquePlanInput.Threads::words)
+            .stays();
+    public static final Field<Double> WRENCH_LENGTH =
+            Field.size("wrenchLength", "wrench, grip to square").stays();
+    public static final Field<Double> EXTENSION = Field.play("extension", "extension in line with it")
+            .hint("empty: none")
+            .stays();
     public static final Field<Boolean> LEFT_HAND =
-            Field.yesNo("leftHand", "left-hand thread").hint("empty: no");
-    public static final Field<String> THREAD =
-            Field.line("thread", "no specified torque: thread").hint("such as M12");
+            Field.yesNo("leftHand", "left-hand thread").hint("empty: no").stays();
+    public static final Field<String> THREAD = Field.line("thread", "no specified torque: thread")
+            .hint("such as M12")
+            .stays();
     public static final Field<String> BOLT_CLASS = Field.choice(
-            "boltClass",
-            "no specified torque: class on the head",
-            TorquePlanInput.BOLT_CLASSES.stream().map(c -> new Choice(c, c)).toList());
+                    "boltClass",
+                    "no specified torque: class on the head",
+                    TorquePlanInput.BOLT_CLASSES.stream()
+                            .map(c -> new Choice(c, c))
+                            .toList())
+            .stays();
     public static final Field<TorquePlanInput.Clamped> CLAMPED = Field.choice(
-            "clamped",
-            "no specified torque: what is clamped",
-            TorquePlanInput.Clamped.class,
-            TorquePlanInput.Clamped::words);
-    public static final Field<String> TIGHTEN_BEFORE =
-            Field.line("tightenBefore", "tight before this closes the way").hint("such as the coupling guard");
+                    "clamped",
+                    "no specified torque: what is clamped",
+                    TorquePlanInput.Clamped.class,
+                    TorquePlanInput.Clamped::words)
+            .stays();
+    public static final Field<String> TIGHTEN_BEFORE = Field.line("tightenBefore", "tight before this closes the way")
+            .hint("such as the coupling guard")
+            .stays();
     public static final Field<Boolean> TRIAL_SEATING =
             Field.yesNo("trialSeating", "gasket seated on trial first").hint("empty: no");
     public static final Field<Boolean> TO_MARK = Field.yesNo("toMark", "back to the mark made before loosening");
@@ -109,27 +129,28 @@ public final class CommonFields {
     public static final Field<Fasteners.Lining> LOCK_LINED =
             Field.choice("lockLined", "the lock came into line", Fasteners.Lining.class, Fasteners.Lining::words);
     public static final Field<String> LOCKING = Field.choice(
-            "locking",
-            "locked by",
-            Field.pairs(
-                    "TAB",
-                    "tab",
-                    "PLATE",
-                    "plate",
-                    "WIRE",
-                    "wire",
-                    "PIN",
-                    "pin",
-                    "PEENED",
-                    "peened",
-                    "ADHESIVE_LOW",
-                    "adhesive, low",
-                    "ADHESIVE_MEDIUM",
-                    "adhesive, medium",
-                    "ADHESIVE_HIGH",
-                    "adhesive, high",
-                    "NONE",
-                    "nothing, its builder wants none"));
+                    "locking",
+                    "locked by",
+                    Field.pairs(
+                            "TAB",
+                            "tab",
+                            "PLATE",
+                            "plate",
+                            "WIRE",
+                            "wire",
+                            "PIN",
+                            "pin",
+                            "PEENED",
+                            "peened",
+                            "ADHESIVE_LOW",
+                            "adhesive, low",
+                            "ADHESIVE_MEDIUM",
+                            "adhesive, medium",
+                            "ADHESIVE_HIGH",
+                            "adhesive, high",
+                            "NONE",
+                            "nothing, its builder wants none"))
+            .stays();
     public static final Field<String> LOCKING_WAY = Field.line("lockingWay", "direction of tab, wire or pin");
     public static final Field<String> HELD_AGAINST = Field.line("heldAgainst", "who or what held against it");
     public static final Field<Boolean> IMPACT =

@@ -53,9 +53,14 @@ public record JobFacts(
                 new Alike("", index, alike.keys(), alike.reads()));
     }
 
-    /** @param found as it was found, @param planned as it shall be; each absent until somebody has arranged it */
+    /**
+     * @param found as it was found, @param planned as it shall be; each absent until somebody has arranged it, @param
+     *     before as the last job that was signed here left it, absent: there was none
+     */
     public record Arranged(
-            @Nullable Section found, @Nullable Section planned) {
-        public static final Arranged NONE = new Arranged(null, null);
+            @Nullable Section found,
+            @Nullable Section planned,
+            @Nullable Section before) {
+        public static final Arranged NONE = new Arranged(null, null, null);
     }
 }

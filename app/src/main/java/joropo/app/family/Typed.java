@@ -38,6 +38,11 @@ public record Typed(String text, @Nullable LengthUnit unit, List<Struck> struck)
         return newText.equals(onSheet(sheetUnit)) ? this : new Typed(newText, sheetUnit, struck);
     }
 
+    /** With the text of another; what was struck here stays. */
+    public Typed takenAs(Typed other) {
+        return new Typed(other.text, other.unit, struck);
+    }
+
     /** The reading struck: it stays beside the empty field with its reason. */
     public Typed strike(String why) {
         return isBlank() ? this : new Typed("", unit, append(new Struck(unit == null ? text : withUnit(), why)));

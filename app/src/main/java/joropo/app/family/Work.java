@@ -22,11 +22,6 @@ public interface Work {
 
     List<JobFinding> findings();
 
-    /** Fields of Decide that may be as they were at the last job here. */
-    default List<Field<?>> asLastTime() {
-        return List.of();
-    }
-
     /** The field in which a finding is answered, by its rule; empty: none in particular. */
     default Optional<String> fieldOf(String rule) {
         return Optional.empty();

@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import joropo.app.family.CommonFields;
 import joropo.app.family.Stage;
@@ -10,60 +11,62 @@ import joropo.app.family.Typed;
 import joropo.app.ui.Field;
 
 /**
- * What stood on the same sheet last time, offered where nothing stands yet: taken by one tap, never by itself.
+ * What stood on the same sheet last time and belongs to the place rather than to the day, offered where nothing stands
+ * yet: taken by one tap, never by itself.
  *
- * @param take what the tap sends, {@code field=text} parted by semicolons; empty: nothing to offer, @param words what
- *     it is
+ * @param number of the last job that was signed here, empty: the person's own gauges alone, @param texts by field
+ * @param words what it is, in short
  */
-public record AsLastTime(String take, String words) {
-    static final AsLastTime NOTHING = new AsLastTime("", "");
+public record AsLastTime(String number, Map<String, Typed> texts, String words) {
+    static final AsLastTime NOTHING = new AsLastTime("", Map.of(), "");
 
-    /** The gauges that a person used last. @param last the newest sheet that the person has kept, in any job */
-    static AsLastTime gauges(JobState state, JobWork work, Map<String, Typed> last) {
-        return of(
-                Stage.MEASURE,
-                state,
-                work,
-                work.cards()
-                        .fields(Stage.MEASURE)
-                        .filter(f -> CommonFields.isGauge(f.name()) && f.kind() == Field.Kind.CHOICE)
-                        .<Field<?>>map(f -> f)
-                        .toList(),
-                last);
-    }
+    private static final int MOST_WORDS = 4;
 
-    /** What was decided at the last job that was signed here. @param last its sheet */
-    static AsLastTime decided(JobState state, JobWork work, Map<String, Typed> last) {
-        return of(Stage.DECIDE, state, work, work.main().asLastTime(), last);
-    }
-
-    private static AsLastTime of(
-            Stage stage, JobState state, JobWork work, List<Field<?>> fields, Map<String, Typed> last) {
+    /**
+     * @param last texts of the last job that was signed here, of this stage, @param gauges those that the person used
+     *     last, for what that job does not tell
+     */
+    static AsLastTime of(
+            Stage stage,
+            JobState state,
+            JobWork work,
+            String number,
+            Map<String, Typed> last,
+            Map<String, Typed> gauges) {
         Map<String, Typed> sheet = state.sheet(stage);
-        Map<String, Field.Choice> out = new LinkedHashMap<>();
-        fields.stream()
-                .filter(f -> sheet.getOrDefault(f.name(), Typed.NOTHING).isBlank())
-                .forEach(f -> {
-                    String before = last.getOrDefault(f.name().replaceFirst("^i\\d+-", ""), Typed.NOTHING)
-                            .text();
-                    if (f.kind() != Field.Kind.CHOICE && !before.isBlank()) {
-                        out.put(f.name(), new Field.Choice(before, before));
-                        return;
-                    }
-                    f.offered(work.read().shop(), before).stream()
-                            .filter(c -> c.value().equals(before))
-                            .findFirst()
-                            .ifPresent(c -> out.put(f.name(), c));
+        Map<String, Typed> out = new LinkedHashMap<>();
+        Map<String, String> words = new LinkedHashMap<>();
+        work.cards().fields(stage).forEach(f -> {
+            boolean gauge = CommonFields.isGauge(f.name()) && f.kind() == Field.Kind.CHOICE;
+            Typed before =
+                    f.mayStay() && !last.getOrDefault(f.name(), Typed.NOTHING).isBlank()
+                            ? last.get(f.name())
+                            : gauge ? gauges.getOrDefault(f.name(), Typed.NOTHING) : Typed.NOTHING;
+            if (!before.isBlank() && sheet.getOrDefault(f.name(), Typed.NOTHING).isBlank()) {
+                words(f, work, before.text()).ifPresent(w -> {
+                    out.put(f.name(), new Typed(before.text(), before.unit(), List.of()));
+                    words.put(f.name(), w);
                 });
-        return out.isEmpty()
-                ? NOTHING
-                : new AsLastTime(
-                        out.entrySet().stream()
-                                .map(e -> e.getKey() + "=" + e.getValue().value())
-                                .collect(Collectors.joining(";")),
-                        out.values().stream()
-                                .map(Field.Choice::words)
-                                .distinct()
-                                .collect(Collectors.joining(", ")));
+            }
+        });
+        return out.isEmpty() ? NOTHING : new AsLastTime(number, out, inShort(List.copyOf(words.values())));
+    }
+
+    /** As people say it; empty where it is no answer of the list any more. */
+    private static Optional<String> words(Field<?> field, JobWork work, String text) {
+        return field.kind() != Field.Kind.CHOICE
+                ? Optional.of(text)
+                : field.offered(work.read().shop(), text).stream()
+                        .filter(c -> c.value().equals(text))
+                        .map(Field.Choice::words)
+                        .findFirst();
+    }
+
+    private static String inShort(List<String> words) {
+        List<String> different = words.stream().distinct().toList();
+        return different.size() <= MOST_WORDS
+                ? String.join(", ", different)
+                : different.stream().limit(MOST_WORDS).collect(Collectors.joining(", ")) + " and "
+                        + (words.size() - MOST_WORDS) + " more";
     }
 }

@@ -63,23 +63,31 @@ final class AssemblyCards {
     private static final List<Field<Double>> DIAL = IntStream.range(0, HOURS)
             .mapToObj(i -> Field.place("dial" + i * HOUR_DEG, Integer.toString(i == 0 ? HOURS : i)))
             .toList();
-    private static final Field<Double> DIAL_LIMIT = Field.play("dialLimit", "limit of the whole reading");
+    private static final Field<Double> DIAL_LIMIT =
+            Field.play("dialLimit", "limit of the whole reading").stays();
     private static final Field<RunoutInput.Coupling> DIAL_COUPLING = Field.choice(
-            "dialCoupling", "else by its coupling", RunoutInput.Coupling.class, RunoutInput.Coupling::words);
-    private static final Field<Double> DIAL_U =
-            Field.play("dialReadTo", "read to within").hint("empty: a dial indicator's 0.008");
+                    "dialCoupling", "else by its coupling", RunoutInput.Coupling.class, RunoutInput.Coupling::words)
+            .stays();
+    private static final Field<Double> DIAL_U = Field.play("dialReadTo", "read to within")
+            .hint("empty: a dial indicator's 0.008")
+            .stays();
 
     private static final List<Field<Double>> GAPS =
             QUARTERS.stream().map(q -> Field.play("ringGap" + q, "gap at " + q)).toList();
-    private static final Field<Double> GAP_LEAST = Field.play("ringGapLeast", "every gap at least");
-    private static final Field<Double> GAP_LIMIT =
-            Field.play("ringGapLimit", "greatest less least").hint("empty: 0.05");
+    private static final Field<Double> GAP_LEAST =
+            Field.play("ringGapLeast", "every gap at least").stays();
+    private static final Field<Double> GAP_LIMIT = Field.play("ringGapLimit", "greatest less least")
+            .hint("empty: 0.05")
+            .stays();
 
     private static final Field<String> VANES =
             Field.line("vaneGaps", "clearance at each vane").hint("parted by blanks");
-    private static final Field<Double> VANE_TARGET = Field.play("vaneTarget", "target");
-    private static final Field<Double> VANE_TOLERANCE = Field.size("vaneTolerance", "either way");
-    private static final Field<Boolean> VANE_OPENS = Field.yesNo("vaneShimOpens", "a thicker shim opens it");
+    private static final Field<Double> VANE_TARGET =
+            Field.play("vaneTarget", "target").stays();
+    private static final Field<Double> VANE_TOLERANCE =
+            Field.size("vaneTolerance", "either way").stays();
+    private static final Field<Boolean> VANE_OPENS =
+            Field.yesNo("vaneShimOpens", "a thicker shim opens it").stays();
     private static final Field<String> VANE_AT_HAND =
             Field.line("vaneAtHand", "shims at hand").hint("4x0.05 2x0.10 0.25");
     private static final Field<String> VANE_PACK =
@@ -92,11 +100,15 @@ final class AssemblyCards {
             Field.line(ALIGNED_BY, "rim at 0, 90, 180, 270").hint("in is +; 0 on top");
     private static final Field<String> FACE =
             Field.line("couplingFace", "face at 0, 90, 180, 270").hint("rotor held one way");
-    private static final Field<Double> FACE_DIAMETER = Field.size("couplingFaceDiameter", "face read on a diameter of");
-    private static final Field<Double> SAG =
-            Field.place("couplingSag", "sag of the bracket").hint("by which it drops, +");
-    private static final Field<Double> FRONT = Field.size("couplingFront", "front feet from the coupling");
-    private static final Field<Double> BACK = Field.size("couplingBack", "back feet from the coupling");
+    private static final Field<Double> FACE_DIAMETER =
+            Field.size("couplingFaceDiameter", "face read on a diameter of").stays();
+    private static final Field<Double> SAG = Field.place("couplingSag", "sag of the bracket")
+            .hint("by which it drops, +")
+            .stays();
+    private static final Field<Double> FRONT =
+            Field.size("couplingFront", "front feet from the coupling").stays();
+    private static final Field<Double> BACK =
+            Field.size("couplingBack", "back feet from the coupling").stays();
     private static final Field<String> SOFT =
             Field.line("couplingSoftFoot", "rise of each foot, slackened").hint("four of them");
     private static final Field<Double> TARGET =
@@ -105,24 +117,31 @@ final class AssemblyCards {
     private static final Field<Boolean> PIPES = Field.yesNo("couplingPipes", "flanges fall into line by hand");
     private static final Field<Boolean> TIGHT = Field.yesNo("couplingTight", "these were read with all feet tight");
 
-    private static final Field<Double> PLACES = Field.number("clockPlaces", "index places", "", 2, 96);
+    private static final Field<Double> PLACES =
+            Field.number("clockPlaces", "index places", "", 2, 96).stays();
     private static final Field<String> TRIALS =
             Field.note("clockTrials", "place and whole reading, the next").hint("0 0.08; 3 0.05; 6 0.02");
-    private static final Field<Double> PLACES_LIMIT = Field.play("clockLimit", "limit of the whole reading");
+    private static final Field<Double> PLACES_LIMIT =
+            Field.play("clockLimit", "limit of the whole reading").stays();
     private static final Field<Boolean> BALANCED = Field.yesNo("clockBalanced", "the parts are balanced together");
-    private static final Field<Double> EVERY =
-            Field.number("clockEvery", "only every so many fit", "", 1, 48).hint("empty: each");
+    private static final Field<Double> EVERY = Field.number("clockEvery", "only every so many fit", "", 1, 48)
+            .hint("empty: each")
+            .stays();
 
     private static final Field<Double> HOLD_START = Field.pressure("holdStart", "pressure at first");
     private static final Field<Double> HOLD_END = Field.pressure("holdEnd", "at the end");
     private static final Field<Double> HOLD_START_C = Field.temperature("holdStartC", "temperature at first");
     private static final Field<Double> HOLD_END_C = Field.temperature("holdEndC", "at the end");
-    private static final Field<Double> HOLD_MINUTES = Field.number("holdMinutes", "held for", "min", 0.01, 500_000);
-    private static final Field<PressureHoldInput.Held> HOLD_MEDIUM =
-            Field.choice("holdMedium", "filled with", PressureHoldInput.Held.class, PressureHoldInput.Held::words);
-    private static final Field<Double> HOLD_LIMIT = Field.pressure("holdLimit", "it may lose");
-    private static final Field<Double> HOLD_U =
-            Field.pressure("holdReadTo", "gauge reads to within").hint("empty: one in a hundred");
+    private static final Field<Double> HOLD_MINUTES =
+            Field.number("holdMinutes", "held for", "min", 0.01, 500_000).stays();
+    private static final Field<PressureHoldInput.Held> HOLD_MEDIUM = Field.choice(
+                    "holdMedium", "filled with", PressureHoldInput.Held.class, PressureHoldInput.Held::words)
+            .stays();
+    private static final Field<Double> HOLD_LIMIT =
+            Field.pressure("holdLimit", "it may lose").stays();
+    private static final Field<Double> HOLD_U = Field.pressure("holdReadTo", "gauge reads to within")
+            .hint("empty: one in a hundred")
+            .stays();
 
     private final ReadFields read;
     private final @Nullable Double speedRpm;

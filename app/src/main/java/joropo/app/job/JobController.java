@@ -137,6 +137,17 @@ class JobController {
         return "redirect:/jobs/" + number + "/" + stage(stage).path();
     }
 
+    /** Takes what the last job here had on this sheet, with whatever else was typed. */
+    @PostMapping("/{stage}/as-last-time")
+    String takeAsLastTime(
+            @PathVariable String number,
+            @PathVariable String stage,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me) {
+        sheets.takeAsLastTime(number, stage(stage), posted(form, me), me);
+        return "redirect:/jobs/" + number + "/" + stage(stage).path();
+    }
+
     /** To the bench: what was typed is saved first. */
     @PostMapping("/{stage:strip|decide}/section")
     String arrange(

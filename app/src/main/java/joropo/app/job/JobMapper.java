@@ -81,8 +81,20 @@ interface JobMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
-    /** Texts of this stage in the newest job that was signed at a position. */
-    Optional<String> lastSigned(@Param("positionId") long positionId, @Param("stage") Stage stage);
+    /** A sheet of an earlier job. @param number of that job */
+    record LastSheet(String number, String texts) {}
+
+    /** The sheet of this stage in the newest job that was signed at a position before a moment. */
+    Optional<LastSheet> lastSigned(
+            @Param("positionId") long positionId, @Param("before") Instant before, @Param("stage") Stage stage);
+
+    /** The items of the newest signed job at a position come back with their numbers and names. @return how many */
+    int insertItemsOfLast(
+            @Param("jobId") long jobId,
+            @Param("kind") PartKind kind,
+            @Param("positionId") long positionId,
+            @Param("personId") long personId,
+            @Param("at") Instant at);
 
     /** Texts of the newest sheet of this stage that a person has kept, in any job. */
     Optional<String> lastKept(@Param("personId") long personId, @Param("stage") Stage stage);

@@ -81,6 +81,11 @@ class JobPages {
             LengthUnit unit,
             List<JobItem> gone) {}
 
+    /** What of the last job here may be taken on a sheet. */
+    AsLastTime asLastTime(JobState state, Stage stage, JobWork work, Person person) {
+        return lists.asLastTime(state, stage, work, person);
+    }
+
     /** The whole page. */
     JobPage page(JobState state, Stage stage, JobWork work, Shown shown, Person person) {
         JobPage echo = echo(state, stage, work, shown, person);

@@ -217,6 +217,19 @@ public class JobSheets {
         return first;
     }
 
+    /** Saves what was typed, and fills what is still blank as the last job here had it. */
+    void takeAsLastTime(String number, Stage stage, Posted posted, Person person) {
+        type(number, stage, posted, person);
+        JobState state = store.load(number);
+        JobWork before = works.of(state);
+        Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(stage));
+        pages.asLastTime(state, stage, before, person)
+                .texts()
+                .forEach((name, text) -> sheet.merge(name, text, Typed::takenAs));
+        JobWork work = works.of(state, state.textsWith(stage, sheet));
+        store.saveDraft(state, stage, newTab(), state.seq(stage), sheet, work.verdicts(stage), person);
+    }
+
     /** Takes the typing of another window, which stood aside or in the way, as the newest. */
     void take(String number, Stage stage, String tab, Person person) {
         JobState state = store.load(number);

@@ -105,7 +105,9 @@ class JobStore {
         mustHaveFamily("kind", position.kind());
         String number = nextNumber();
         long id = jobs.insert(number, position.kind(), positionId, person.id(), now());
-        jobs.insertItem(id, 1, position.kind(), "", person.id(), now());
+        if (jobs.insertItemsOfLast(id, position.kind(), positionId, person.id(), now()) == 0) {
+            jobs.insertItem(id, 1, position.kind(), "", person.id(), now());
+        }
         people.record(person.name(), "opened job " + number);
         return find(number);
     }
@@ -119,7 +121,11 @@ class JobStore {
     public int addItem(String number, PartKind kind, String label, Person person) {
         Job job = openJob(number);
         mustHaveFamily("item", kind);
-        int item = job.items().size() + job.takenOut().size() + 1;
+        int item = 1
+                + Stream.concat(job.items().stream(), job.takenOut().stream())
+                        .mapToInt(JobItem::number)
+                        .max()
+                        .orElse(0);
         mustBeTheOnly(label, new JobItem(item, kind, label, null), job);
         jobs.insertItem(job.id(), item, kind, label, person.id(), now());
         people.record(
@@ -527,14 +533,17 @@ class JobStore {
                 job,
                 register.position(job.positionId()).orElseThrow(),
                 jobs.typing(job.id()),
-                sections(job.id()),
+                sections(job),
                 beside(job, groups),
                 json);
     }
 
-    private JobSections sections(long jobId) {
-        Map<SectionRole, Arranged> arranged = bench.ofJob(jobId);
-        return new JobSections(arranged.get(SectionRole.AS_FOUND), arranged.get(SectionRole.PLANNED));
+    private JobSections sections(Job job) {
+        Map<SectionRole, Arranged> arranged = bench.ofJob(job.id());
+        return new JobSections(
+                arranged.get(SectionRole.AS_FOUND),
+                arranged.get(SectionRole.PLANNED),
+                bench.fittedBefore(job.positionId(), job.openedAt()).orElse(null));
     }
 
     private Beside beside(Job job, Set<Group> groups) {

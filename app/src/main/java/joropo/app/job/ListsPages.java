@@ -6,6 +6,8 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
@@ -106,21 +108,22 @@ class ListsPages {
                         asLastTime(state, stage, work, person)));
     }
 
-    private AsLastTime asLastTime(JobState state, Stage stage, JobWork work, Person person) {
+    /** What of the last job here may be taken on a sheet. */
+    AsLastTime asLastTime(JobState state, Stage stage, JobWork work, Person person) {
         if (!state.isOpen()) {
             return AsLastTime.NOTHING;
         }
-        return switch (stage) {
-            case MEASURE ->
-                jobs.lastKept(person.id(), stage)
-                        .map(texts -> AsLastTime.gauges(state, work, json.read(texts)))
-                        .orElse(AsLastTime.NOTHING);
-            case DECIDE ->
-                jobs.lastSigned(state.position().id(), stage)
-                        .map(texts -> AsLastTime.decided(state, work, json.read(texts)))
-                        .orElse(AsLastTime.NOTHING);
-            default -> AsLastTime.NOTHING;
-        };
+        Optional<JobMapper.LastSheet> last =
+                jobs.lastSigned(state.position().id(), state.job().openedAt(), stage);
+        return AsLastTime.of(
+                stage,
+                state,
+                work,
+                last.map(JobMapper.LastSheet::number).orElse(""),
+                last.map(s -> json.read(s.texts())).orElse(Map.of()),
+                stage == Stage.MEASURE
+                        ? jobs.lastKept(person.id(), stage).map(json::read).orElse(Map.of())
+                        : Map.of());
     }
 
     /** The list that a keystroke of this stage may change; absent: none. */

@@ -46,5 +46,7 @@ interface BenchMapper {
 
     List<Long> fittedOfMachine(long machineId);
 
+    Optional<String> fittedBefore(@Param("positionId") long positionId, @Param("at") Instant at);
+
     Optional<String> fitted(long positionId);
 }

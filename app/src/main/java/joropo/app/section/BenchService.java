@@ -1,5 +1,6 @@
 package joropo.app.section;
 
+import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -110,6 +111,11 @@ public class BenchService {
     /** What stands at a position since its last signed job; absent before the first. */
     public Optional<Section> fittedAt(long positionId) {
         return store.fittedAt(positionId);
+    }
+
+    /** What stood at a position at a moment; absent before the first signed job. */
+    public Optional<Section> fittedBefore(long positionId, Instant at) {
+        return store.fittedBefore(positionId, at);
     }
 
     /** What stands at a position as a picture; empty before its first signed job. */

@@ -55,6 +55,11 @@ class BenchStore {
     }
 
     @Transactional(readOnly = true)
+    public Optional<Section> fittedBefore(long positionId, Instant at) {
+        return bench.fittedBefore(positionId, at).map(json::read);
+    }
+
+    @Transactional(readOnly = true)
     public List<Long> fittedOfMachine(long machineId) {
         return bench.fittedOfMachine(machineId);
     }

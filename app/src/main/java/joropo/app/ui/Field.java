@@ -78,6 +78,7 @@ public final class Field<T> {
     private final Function<Object, T> meaning;
     private @Nullable Range range;
     private @Nullable Own own;
+    private boolean stays;
     private boolean needed;
     private String hint = "";
 
@@ -95,6 +96,7 @@ public final class Field<T> {
         own = of.own;
         needed = of.needed;
         hint = of.hint;
+        stays = of.stays;
     }
 
     /** @param kind one whose text is read as a figure */
@@ -242,6 +244,17 @@ public final class Field<T> {
         return out;
     }
 
+    /** What belongs to the place and not to the day: it may be taken as the last job here had it. */
+    public Field<T> stays() {
+        var out = new Field<>(this);
+        out.stays = true;
+        return out;
+    }
+
+    public boolean mayStay() {
+        return stays;
+    }
+
     /** With a list of the workshop offered beside the choices. */
     public Field<T> with(Own list) {
         var out = new Field<>(this);
@@ -257,6 +270,7 @@ public final class Field<T> {
         var out = new Field<>(prefix + name, label, kind, choices, meaning);
         out.range = range;
         out.own = own;
+        out.stays = stays;
         out.needed = needed;
         out.hint = hint;
         return out;

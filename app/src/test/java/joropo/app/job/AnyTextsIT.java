@@ -161,7 +161,7 @@ class AnyTextsIT {
     private JobFacts.Arranged arranged(JobWork work) {
         var section = work.main().section().orElseThrow();
         Section planned = random.nextBoolean() ? section.planned() : section.typed();
-        return new JobFacts.Arranged(null, planned.comparedWith(null));
+        return new JobFacts.Arranged(null, planned.comparedWith(null), null);
     }
 
     private void shown(JobWork work) {

@@ -87,13 +87,15 @@ public final class RunningSurfaceCheck {
             return Finding.missing("size", subject, "It has not been read.", "Read the shaft beside the groove.");
         }
         SealSystem system = SealSystem.of(in.nominalMm(), null);
-        Limits limits = track.shaftMm(system, in.nominalMm());
-        boolean belongs = SealSize.belongs(SealSize.SHAFT_LESS_NOMINAL_MM, in.measuredMm(), in.nominalMm());
+        boolean sleeved = in.sleeveMm() != null && SleeveCover.isRead(in.measuredMm(), in.sleeveMm(), in.nominalMm());
+        Limits limits = sleeved ? SleeveCover.limits(in.sleeveMm()) : track.shaftMm(system, in.nominalMm());
+        boolean belongs = sleeved || SealSize.belongs(SealSize.SHAFT_LESS_NOMINAL_MM, in.measuredMm(), in.nominalMm());
         Status read = belongs ? limits.judge(in.measuredMm(), in.readU()) : Status.FAIL;
         Status status = read == Status.PASS && in.uncertaintyMm() == null ? Status.CAUTION : read;
         String message =
                 switch (status) {
-                    case PASS -> "The shaft has its size.";
+                    case PASS ->
+                        sleeved ? "It has the size of the sleeve that was fitted here." : "The shaft has its size.";
                     case CAUTION ->
                         "The shaft has its size, as far as a vernier caliper tells: the gauge is not named.";
                     case REMEASURE -> "The gauge cannot tell whether the shaft has its size.";
@@ -114,8 +116,10 @@ public final class RunningSurfaceCheck {
                                 : status == Status.CAUTION
                                         ? "Name the gauge."
                                         : "Read again with a finer gauge; if it stays, a remedy or another seal.",
-                        system == SealSystem.METRIC ? Source.STANDARD : Source.GUIDE,
-                        system == SealSystem.METRIC ? "ISO 6194-1, h11" : "inch trade limits")
+                        system == SealSystem.METRIC && !sleeved ? Source.STANDARD : Source.GUIDE,
+                        sleeved
+                                ? "running surface"
+                                : system == SealSystem.METRIC ? "ISO 6194-1, h11" : "inch trade limits")
                 .withValue(in.measuredMm(), "mm")
                 .withLimits(limits, in.readU());
     }

@@ -28,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param runningSleeve whether the surface is on a sleeve or spacer that comes off, absent: no
  * @param hardLayerMm how deep the hard layer reaches, @param slantHand of slanting marks, @param rotation as seen from
  *     outside
+ * @param sleeveMm outside of the repair sleeve that stands on the shaft since an earlier job, absent: none is known
  * @param sleeveWallMm wall of the thin sleeve at hand, absent: 0.3, @param defects everything seen; absent: nobody
  *     looked
  */
@@ -54,6 +55,7 @@ public record RunningSurfaceInput(
         @Nullable Dirt outsideDirt,
         @Nullable String lipMaterial,
         @Nullable Double ovalityMm,
+        @Nullable Double sleeveMm,
         @Nullable Double sleeveWallMm,
         @Nullable List<Defect> defects,
         @Nullable Boolean rubberCase,
@@ -98,6 +100,7 @@ public record RunningSurfaceInput(
                         defects == null
                                 || defects.stream().allMatch(Objects::nonNull) && defects.size() <= MOST_DEFECTS,
                         "has an empty one, or more than " + MOST_DEFECTS)
+                .optionalSize("sleeveMm", sleeveMm)
                 .optionalSize("sleeveWallMm", sleeveWallMm)
                 .optionalNotNegative("hardLayerMm", hardLayerMm)
                 .done();

@@ -91,6 +91,26 @@ class RunningSurfaceCheckTest {
                 .toList();
     }
 
+    /** A sleeve of 45.60 stands on the shaft of 45: what reads as it, within 0.08, is right; the bare shaft by h11. */
+    @ParameterizedTest(name = "{0} over a sleeve of {1}: {2}")
+    @CsvSource({
+        "45.60, 45.6, PASS",
+        "45.52, 45.6, REMEASURE",
+        "45.70, 45.6, FAIL",
+        "44.95, 45.6, PASS",
+        "45.20, 45.6, FAIL",
+        "45.60, , FAIL"
+    })
+    void aSleeveThatStandsIsKnownByItsSize(double measured, Double sleeve, Status size) {
+        RunningSurfaceResult r = LipSealRules.surface(RunningSurfaceInputBuilder.builder()
+                .nominalMm(45.0)
+                .measuredMm(measured)
+                .uncertaintyMm(0.005)
+                .sleeveMm(sleeve)
+                .build());
+        assertThat(status(r, "size")).isEqualTo(size);
+    }
+
     /**
      * Worked: groove 0.04 deep, 1.2 wide, no play: shift 0.6 + 0.4 + 1.0 = 2.0; seal 8 wide in 10.5: 0 to 2.2 for the
      * outer face.

@@ -31,7 +31,7 @@ final class LipSealSection implements WorkSection {
 
     @Override
     public Section fitted() {
-        return work.placed();
+        return work.left();
     }
 
     @Override

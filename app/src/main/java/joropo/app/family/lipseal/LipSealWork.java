@@ -1,5 +1,6 @@
 package joropo.app.family.lipseal;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -58,6 +59,7 @@ import joropo.core.section.Section;
 import joropo.core.section.SectionBuilder;
 import joropo.core.section.SectionResult;
 import joropo.core.section.SectionResult.Window;
+import joropo.core.section.ShaftItem;
 import joropo.core.sizes.SealSize;
 import joropo.core.surface.RunningSurfaceResult.Offer;
 import joropo.core.units.Length;
@@ -81,6 +83,7 @@ final class LipSealWork implements Work {
     private final LipSealFacts known;
     private final Show show;
     private final ShaftAndBoreReadings measured;
+    private final List<Standing> others;
     private final AssumedSection typed;
     private final AssumedSection planned;
     private final boolean onBench;
@@ -111,11 +114,11 @@ final class LipSealWork implements Work {
         ReadFields read = facts.read();
         Section arranged = facts.sections().planned();
         JobFacts.Alike alike = facts.alike();
-        measured = ShaftAndBoreReadings.of(read, facts.position());
+        measured = ShaftAndBoreReadings.of(
+                read, facts.position(), FittedSleeve.of(facts).orElse(null));
         AssumedSection alone = AssumedSection.of(facts, known, measured);
-        typed = alike.isAlone()
-                ? alone
-                : alone.beside(Standing.others(facts, known), Standing.of(facts, alone), known.inOrder());
+        others = Standing.others(facts, known);
+        typed = alike.isAlone() ? alone : alone.beside(others, Standing.of(facts, alone, null), known.inOrder());
         onBench = arranged != null
                 && known.fromInside(alike.index()) < arranged.seals().size();
         AssumedSection asPlanned = onBench ? AssumedSection.arranged(arranged, facts, known) : typed;
@@ -342,6 +345,23 @@ final class LipSealWork implements Work {
         return out;
     }
 
+    /** The same with the repair sleeves that stand under its lips. */
+    Section left() {
+        Section out = placed();
+        List<ShaftItem> shaft = new ArrayList<>(out.shaftItems());
+        Double own = track.sleeveMm();
+        if (own != null) {
+            shaft.add(FittedSleeve.under(out.seal(planned.among().id()), own));
+        }
+        for (Standing other : others) {
+            String id = idOf(other.index());
+            if (other.sleeveMm() != null && !id.isEmpty()) {
+                shaft.add(FittedSleeve.under(out.seal(id), other.sleeveMm()));
+            }
+        }
+        return SectionBuilder.builder(out).shaftItems(shaft).build();
+    }
+
     /** The name in the section of the seal of another item. */
     private String idOf(int index) {
         Section arranged = facts.sections().planned();
@@ -381,11 +401,6 @@ final class LipSealWork implements Work {
         return Stream.of(measured.errors(), typed.errors(), duty.errors(), seat.errors())
                 .flatMap(e -> e.entrySet().stream())
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-    }
-
-    @Override
-    public List<Field<?>> asLastTime() {
-        return List.of(LipSealFields.SIZE, LipSealFields.LAYOUT, LipSealFields.MATERIAL, LipSealFields.CASE_TYPE);
     }
 
     @Override

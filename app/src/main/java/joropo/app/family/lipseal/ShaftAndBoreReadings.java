@@ -29,6 +29,7 @@ import joropo.core.section.Mount;
 import joropo.core.sizes.SealSize;
 import joropo.core.sizes.SealSystem;
 import joropo.core.surface.Remedy;
+import joropo.core.surface.SleeveCover;
 import joropo.core.surface.TrackRoundness;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
@@ -39,13 +40,15 @@ import org.jspecify.annotations.Nullable;
 /**
  * What shaft and bore measure, and the sizes that fit them.
  *
- * @param system whose limits apply, @param sizes absent while the shaft was not read, @param doubts what is suspected
- *     of a reading, @param errors, both by name of the field
+ * @param system whose limits apply, @param sleeve of an earlier job that the shaft's readings are of, absent: none
+ * @param sizes absent while the shaft was not read, @param doubts what is suspected of a reading, @param errors, both
+ *     by name of the field
  */
 record ShaftAndBoreReadings(
         SealSystem system,
         Measured shaft,
         Measured bore,
+        @Nullable FittedSleeve sleeve,
         @Nullable LipSealSizeResult sizes,
         List<Finding> findings,
         Map<String, String> doubts,
@@ -62,7 +65,12 @@ record ShaftAndBoreReadings(
             @Nullable Double nominalMm,
             @Nullable Limits limits,
             @Nullable DiameterInput input,
-            @Nullable DiameterResult result) {}
+            @Nullable DiameterResult result) {
+        /** The same, of a part of this nominal size under what was read. */
+        Measured of(double underMm) {
+            return new Measured(underMm, limits, input, result);
+        }
+    }
 
     /** Fields of one of the two. @param planes two readings each */
     private record Asked(
@@ -94,13 +102,15 @@ record ShaftAndBoreReadings(
         }
     }
 
-    static ShaftAndBoreReadings of(ReadFields read, Position position) {
+    /** @param standing the sleeve that an earlier job left under the lip, absent: none */
+    static ShaftAndBoreReadings of(ReadFields read, Position position, @Nullable FittedSleeve standing) {
         List<Plane> shaftPlanes = Asked.SHAFT.read(read);
         List<Plane> borePlanes = Asked.BORE.read(read);
         Double shaftMean =
                 shaftPlanes.stream().map(Plane::meanMm).max(Double::compare).orElse(null);
         Double boreMean =
                 borePlanes.stream().map(Plane::meanMm).min(Double::compare).orElse(null);
+        FittedSleeve sleeve = shaftMean == null || standing == null || !standing.isRead(shaftMean) ? null : standing;
         boolean crossed = shaftMean != null && boreMean != null && boreMean <= shaftMean;
         if (crossed) {
             borePlanes = List.of();
@@ -109,7 +119,7 @@ record ShaftAndBoreReadings(
         LipSealSizeResult sizes = shaftMean == null
                 ? null
                 : LipSealSizeCheck.check(new LipSealSizeInput(
-                        shaftMean,
+                        sleeve == null ? shaftMean : Double.valueOf(sleeve.shaftMm()),
                         boreMean,
                         read.get(LipSealFields.STOP_DEPTH),
                         null,
@@ -130,12 +140,17 @@ record ShaftAndBoreReadings(
         Measured shaft = measured(
                 read,
                 Asked.SHAFT,
-                shaftNominal,
-                shaftNominal == null ? null : LipSealSeatLimits.shaftLimits(system, shaftNominal),
-                system,
+                sleeve == null ? shaftNominal : Double.valueOf(sleeve.outsideMm()),
+                sleeve != null
+                        ? SleeveCover.limits(sleeve.outsideMm())
+                        : shaftNominal == null ? null : LipSealSeatLimits.shaftLimits(system, shaftNominal),
+                sleeve == null ? system : null,
                 shaftPlanes,
                 findings,
                 doubts);
+        if (sleeve != null) {
+            shaft = shaft.of(shaftNominal == null ? sleeve.shaftMm() : shaftNominal);
+        }
         Measured bore = measured(
                 read,
                 Asked.BORE,
@@ -154,6 +169,7 @@ record ShaftAndBoreReadings(
                 system,
                 shaft,
                 bore,
+                sleeve,
                 sizes,
                 findings,
                 doubts,
@@ -192,7 +208,7 @@ record ShaftAndBoreReadings(
             Asked asked,
             @Nullable Double nominalMm,
             @Nullable Limits limits,
-            SealSystem system,
+            @Nullable SealSystem system,
             List<Plane> planes,
             List<Finding> findings,
             Map<String, String> doubts) {
@@ -230,9 +246,12 @@ record ShaftAndBoreReadings(
             Finding named =
                     (plain ? f.withSubject(asked.name() + ": " + f.subject()) : f).withId(asked.name() + "-" + f.id());
             findings.add(
-                    system == SealSystem.INCH && f.id().equals("size")
-                            ? named.withSource(Source.GUIDE, "inch trade limits")
-                            : named);
+                    !f.id().equals("size") || system == SealSystem.METRIC
+                            ? named
+                            : system == SealSystem.INCH
+                                    ? named.withSource(Source.GUIDE, "inch trade limits")
+                                    : named.withSubject("sleeve on the shaft, fitted here by an earlier job")
+                                            .withSource(Source.GUIDE, "running surface"));
         }
         return new Measured(nominalMm, limits, judged, result);
     }

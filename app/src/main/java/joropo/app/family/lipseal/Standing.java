@@ -17,15 +17,23 @@ import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
 import joropo.core.section.SpaceBuilder;
 import joropo.core.units.Length;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One seal of an entry as its own sheets put it, for the others of that entry.
  *
  * @param index of its item, @param placed whether its depth is known, @param between what lies inward of it, up to the
  *     next seal
- * @param grooves old tracks that are still there when the work on the shaft is done
+ * @param grooves old tracks that are still there when the work on the shaft is done, @param sleeveMm outside of the
+ *     repair sleeve under its lip then, absent: none
  */
-record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, List<ShaftItem.WearGroove> grooves) {
+record Standing(
+        int index,
+        BoreItem.Seal seal,
+        boolean placed,
+        Space between,
+        List<ShaftItem.WearGroove> grooves,
+        @Nullable Double sleeveMm) {
     /** The others of its entry, each as if it stood alone. */
     static List<Standing> others(JobFacts facts, LipSealFacts known) {
         return IntStream.range(0, facts.alike().reads().size())
@@ -36,7 +44,8 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
 
     private static Standing alone(JobFacts facts, LipSealFacts known) {
         ReadFields read = facts.read();
-        ShaftAndBoreReadings measured = ShaftAndBoreReadings.of(read, facts.position());
+        ShaftAndBoreReadings measured = ShaftAndBoreReadings.of(
+                read, facts.position(), FittedSleeve.of(facts).orElse(null));
         AssumedSection alone = AssumedSection.of(facts, known, measured);
         Section section = alone.section();
         TrackAssessment track = TrackAssessment.of(
@@ -45,10 +54,10 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
                 alone,
                 LipSealRules.section(section).window(alone.among().id()),
                 Duty.speedMPerS(facts.position(), read, section.shaftDiameterMm()));
-        return of(facts, track.appliedTo(alone, read.get(LipSealFields.PLANNED_DEPTH) != null));
+        return of(facts, track.appliedTo(alone, read.get(LipSealFields.PLANNED_DEPTH) != null), track.sleeveMm());
     }
 
-    static Standing of(JobFacts facts, AssumedSection alone) {
+    static Standing of(JobFacts facts, AssumedSection alone, @Nullable Double sleeveMm) {
         ReadFields read = facts.read();
         return new Standing(
                 facts.alike().index(),
@@ -57,7 +66,8 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
                         .build(),
                 !alone.assumes(Assumed.DEPTH),
                 between(read),
-                alone.grooves());
+                alone.grooves(),
+                sleeveMm);
     }
 
     /** What lies inward of it, as far as somebody has said: only grease is fed in. */
@@ -107,6 +117,6 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
     }
 
     private Standing at(double fromMm) {
-        return new Standing(index, (BoreItem.Seal) seal.at(fromMm), placed, between, grooves);
+        return new Standing(index, (BoreItem.Seal) seal.at(fromMm), placed, between, grooves, sleeveMm);
     }
 }

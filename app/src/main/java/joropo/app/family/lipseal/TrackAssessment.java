@@ -31,7 +31,8 @@ import org.jspecify.annotations.Nullable;
  * @param oldLipMm where the old lip ran, @param move how far the lip may be moved from there; absent while not known
  * @param remedy what was decided, absent: nothing yet, @param movedToMm depth that the seal goes to when its lip is
  *     moved
- * @param groove what the old lip wore, as far as known
+ * @param groove what the old lip wore, as far as known, @param standing the sleeve of an earlier job that was read,
+ *     absent: none
  */
 record TrackAssessment(
         RunningSurfaceInput input,
@@ -40,7 +41,8 @@ record TrackAssessment(
         @Nullable LipMove move,
         @Nullable Offer remedy,
         @Nullable Double movedToMm,
-        Optional<ShaftItem.WearGroove> groove) {
+        Optional<ShaftItem.WearGroove> groove,
+        @Nullable FittedSleeve standing) {
     private static final Set<String> MEASURED_ONLY = Set.of("wear-groove", "score-round");
 
     /** @param window where the seal may stand, absent: nothing limits it inward */
@@ -71,7 +73,17 @@ record TrackAssessment(
                 move,
                 remedy,
                 moves ? move.movedTo(result.requiredShiftMm()) : null,
-                entry.grooves().stream().findFirst());
+                entry.grooves().stream().findFirst(),
+                measured.sleeve());
+    }
+
+    /** Outside of the repair sleeve on which the lip runs when the work is done; absent: it runs on the shaft. */
+    @Nullable
+    Double sleeveMm() {
+        if (remedy == null || remedy.remedy() == Remedy.MOVE || remedy.remedy() == Remedy.DRESS) {
+            return standing == null ? null : Double.valueOf(standing.outsideMm());
+        }
+        return remedy.remedy() == Remedy.THIN_SLEEVE ? remedy.runningDiameterMm() : null;
     }
 
     /** What was found of the track, as it stands with the remedy. */
@@ -129,6 +141,10 @@ record TrackAssessment(
                 .outsideDirt(entry.outside().dirt())
                 .lipMaterial(family)
                 .ovalityMm(shaft == null ? null : Double.valueOf(shaft.ovalityMm()))
+                .sleeveMm(
+                        measured.sleeve() == null
+                                ? null
+                                : Double.valueOf(measured.sleeve().outsideMm()))
                 .sleeveWallMm(read.get(LipSealFields.SLEEVE_WALL))
                 .defects(defects(read))
                 .rubberCase(

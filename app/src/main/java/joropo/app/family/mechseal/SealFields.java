@@ -18,19 +18,27 @@ import joropo.core.mechseal.SealSettingInput;
 
 /** What is asked of a mechanical seal, and on which cards. */
 final class SealFields {
-    static final Field<Build> BUILD = Field.choice("sealBuild", "how it comes", Build.class, Build::words);
-    static final Field<String> FLUID = Field.choice("sealFluid", "fluid", CheckChoices.FLUIDS);
-    static final Field<Double> PRESSURE = Field.pressure("sealPressureMpa", "pressure in the chamber");
-    static final Field<Double> TEMPERATURE = Field.temperature("sealTemperatureC", "temperature at the faces");
-    static final Field<Boolean> DUAL =
-            Field.yesNo("sealDual", "a second pair behind a barrier").hint("empty: one pair");
-    static final Field<Boolean> OUTSIDE =
-            Field.yesNo("sealOutside", "it stands outside the chamber").hint("empty: inside; else all is read outward");
-    static final Field<Boolean> IMPELLER =
-            Field.yesNo("sealImpeller", "an impeller comes off").hint("empty: it stays");
+    static final Field<Build> BUILD =
+            Field.choice("sealBuild", "how it comes", Build.class, Build::words).stays();
+    static final Field<String> FLUID =
+            Field.choice("sealFluid", "fluid", CheckChoices.FLUIDS).stays();
+    static final Field<Double> PRESSURE =
+            Field.pressure("sealPressureMpa", "pressure in the chamber").stays();
+    static final Field<Double> TEMPERATURE =
+            Field.temperature("sealTemperatureC", "temperature at the faces").stays();
+    static final Field<Boolean> DUAL = Field.yesNo("sealDual", "a second pair behind a barrier")
+            .hint("empty: one pair")
+            .stays();
+    static final Field<Boolean> OUTSIDE = Field.yesNo("sealOutside", "it stands outside the chamber")
+            .hint("empty: inside; else all is read outward")
+            .stays();
+    static final Field<Boolean> IMPELLER = Field.yesNo("sealImpeller", "an impeller comes off")
+            .hint("empty: it stays")
+            .stays();
 
-    static final Field<Double> CLIPS_IN =
-            Field.number("sealClipsIn", "holders, clips, jacking screws put in", "", 0, 60);
+    static final Field<Double> CLIPS_IN = Field.number(
+                    "sealClipsIn", "holders, clips, jacking screws put in", "", 0, 60)
+            .stays();
     static final Field<Double> OLD_SCRIBE = Field.place("sealOldScribe", "old unit from the chamber face");
 
     static final Field<Double> RUN_OUT = Field.play("sealRunOut", "run-out at the seal, whole reading");
@@ -38,56 +46,73 @@ final class SealFields {
     static final Field<Double> AXIAL = Field.play("sealAxialPlay", "axial play, whole");
     static final Field<Double> FACE_TIR = Field.play("sealFaceTir", "chamber face, whole reading");
     static final Field<Double> BORE_TIR = Field.play("sealBoreTir", "register or bore, whole reading");
-    static final Field<Double> READ_U =
-            Field.play("sealReadTo", "read to within").hint("empty: a dial indicator's 0.008");
+    static final Field<Double> READ_U = Field.play("sealReadTo", "read to within")
+            .hint("empty: a dial indicator's 0.008")
+            .stays();
     static final Field<Double> RA = Field.number("sealRa", "roughness Ra where it sits", "µm", 0, 100);
     static final Field<ChamberInput.Mount> MOUNT = Field.choice(
                     "sealMount", "on the shaft sits", ChamberInput.Mount.class, ChamberInput.Mount::words)
-            .hint("empty: by how it comes");
+            .hint("empty: by how it comes")
+            .stays();
 
     static final Field<Double> PROTRUSION =
             Field.place("sealProtrusion", "seat's face, inward of the gland's mounting");
-    static final Field<Double> GASKET =
-            Field.play("sealGasket", "gasket as compressed").hint("0: confined, or an O-ring");
-    static final Field<Double> WORKING = Field.size("sealWorking", "working length, face to back");
+    static final Field<Double> GASKET = Field.play("sealGasket", "gasket as compressed")
+            .hint("0: confined, or an O-ring")
+            .stays();
+    static final Field<Double> WORKING =
+            Field.size("sealWorking", "working length, face to back").stays();
     static final Field<Double> FREE = Field.size("sealFree", "free length");
     static final Field<Double> MOVE =
             Field.place("sealMove", "rotor moves after, inward").hint("0: it stays");
-    static final Field<Double> GROWTH =
-            Field.place("sealGrowth", "grows inward when warm").hint("outward: minus");
+    static final Field<Double> GROWTH = Field.place("sealGrowth", "grows inward when warm")
+            .hint("outward: minus")
+            .stays();
     static final Field<SealSettingInput.RotorAt> ROTOR_AT = Field.choice(
                     "sealRotorAt",
                     "rotor stood, while measured",
                     SealSettingInput.RotorAt.class,
                     SealSettingInput.RotorAt::words)
-            .hint("empty: in the middle");
-    static final Field<Double> TOLERANCE =
-            Field.size("sealTolerance", "maker's band, either way").hint("empty: by how it comes");
-    static final Field<Boolean> COIL_DRIVES = Field.yesNo("sealCoilDrives", "the coil of the bellows drives it");
-    static final Field<Boolean> TIGHTENS = Field.yesNo("sealTightens", "turning winds the coil tighter");
+            .hint("empty: in the middle")
+            .stays();
+    static final Field<Double> TOLERANCE = Field.size("sealTolerance", "maker's band, either way")
+            .hint("empty: by how it comes")
+            .stays();
+    static final Field<Boolean> COIL_DRIVES =
+            Field.yesNo("sealCoilDrives", "the coil of the bellows drives it").stays();
+    static final Field<Boolean> TIGHTENS =
+            Field.yesNo("sealTightens", "turning winds the coil tighter").stays();
 
     static final Field<Boolean> SAME = Field.yesNo("sealSame", "code and drawing agree");
-    static final Field<SealIdentity.Face> SEAT =
-            Field.choice("sealSeat", "seat", SealIdentity.Face.class, SealIdentity.Face::words);
-    static final Field<SealIdentity.Face> ROTOR =
-            Field.choice("sealRotor", "turning face", SealIdentity.Face.class, SealIdentity.Face::words);
+    static final Field<SealIdentity.Face> SEAT = Field.choice(
+                    "sealSeat", "seat", SealIdentity.Face.class, SealIdentity.Face::words)
+            .stays();
+    static final Field<SealIdentity.Face> ROTOR = Field.choice(
+                    "sealRotor", "turning face", SealIdentity.Face.class, SealIdentity.Face::words)
+            .stays();
     static final Field<String> ELASTOMER = Field.choice(
-            "sealElastomer",
-            "elastomers",
-            Elastomer.all().stream()
-                    .map(e -> new Field.Choice(e.code(), e.code() + ", " + e.name()))
-                    .toList());
-    static final Field<SealIdentity.Springs> SPRINGS =
-            Field.choice("sealSprings", "springs", SealIdentity.Springs.class, SealIdentity.Springs::words);
-    static final Field<Double> MAKER_PRESSURE = Field.pressure("sealMakerMpa", "its maker allows");
+                    "sealElastomer",
+                    "elastomers",
+                    Elastomer.all().stream()
+                            .map(e -> new Field.Choice(e.code(), e.code() + ", " + e.name()))
+                            .toList())
+            .stays();
+    static final Field<SealIdentity.Springs> SPRINGS = Field.choice(
+                    "sealSprings", "springs", SealIdentity.Springs.class, SealIdentity.Springs::words)
+            .stays();
+    static final Field<Double> MAKER_PRESSURE =
+            Field.pressure("sealMakerMpa", "its maker allows").stays();
     static final Field<SealHolds.Faces> FACES =
             Field.choice("sealFaces", "faces that go in", SealHolds.Faces.class, SealHolds.Faces::words);
     static final List<Field<Double>> BANDS = List.of(
             Field.number("sealBandsSeat", "light bands of the seat", "", 0, 200).hint("lapped again only"),
             Field.number("sealBandsRotor", "of the turning face", "", 0, 200));
-    static final Field<Double> BARRIER = Field.pressure("sealBarrierMpa", "barrier, pressure");
-    static final Field<String> BARRIER_FLUID = Field.choice("sealBarrierFluid", "barrier, fluid", CheckChoices.FLUIDS);
-    static final Field<Boolean> BARRIER_ABOVE = Field.yesNo("sealBarrierAbove", "barrier above the chamber, by design");
+    static final Field<Double> BARRIER =
+            Field.pressure("sealBarrierMpa", "barrier, pressure").stays();
+    static final Field<String> BARRIER_FLUID = Field.choice("sealBarrierFluid", "barrier, fluid", CheckChoices.FLUIDS)
+            .stays();
+    static final Field<Boolean> BARRIER_ABOVE = Field.yesNo("sealBarrierAbove", "barrier above the chamber, by design")
+            .stays();
 
     static final Field<Boolean> FACES_SEEN = Field.yesNo("sealFacesSeen", "faces under a lamp: whole");
     static final Field<Double> SEAT_OUTSIDE = Field.size("sealSeatOutside", "seat, outside");
@@ -97,8 +122,9 @@ final class SealFields {
             Field.place("sealDepth6", "at 6"),
             Field.place("sealDepth9", "at 9"));
     static final Field<Double> PLACE = Field.place("sealPlace", "back of the unit, screws tight");
-    static final Field<Double> DEPTH_U =
-            Field.play("sealDepthTo", "read to within").hint("empty: a depth rod's 0.04");
+    static final Field<Double> DEPTH_U = Field.play("sealDepthTo", "read to within")
+            .hint("empty: a depth rod's 0.04")
+            .stays();
 
     static final Field<Double> CLIPS_OUT = Field.number("sealClipsOut", "the same, counted out", "", 0, 60);
     static final Field<Double> MOVED =

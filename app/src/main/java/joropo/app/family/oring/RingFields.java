@@ -19,14 +19,21 @@ final class RingFields {
     private static final String NO_MARK_LABEL = "looked at, no mark a nail feels";
     private static final String SHAPE_LABEL = "oval or tapered by, the worse";
 
-    static final Field<Double> PRESSURE = Field.pressure("ringPressureMpa", "pressure, peaks too");
-    static final Field<Boolean> PRESSURE_TURNS = Field.yesNo("ringPressureTurns", "it comes from both sides");
-    static final Field<Side> PRESSURE_SIDE = Field.choice("ringPressureSide", "it comes from", Side.class, Side::words);
-    static final Field<String> FLUID = Field.choice("ringFluid", "fluid", CheckChoices.FLUIDS);
-    static final Field<Double> COLDEST = Field.temperature("ringColdestC", "coldest");
-    static final Field<Double> HOTTEST = Field.temperature("ringHottestC", "hottest");
+    static final Field<Double> PRESSURE =
+            Field.pressure("ringPressureMpa", "pressure, peaks too").stays();
+    static final Field<Boolean> PRESSURE_TURNS =
+            Field.yesNo("ringPressureTurns", "it comes from both sides").stays();
+    static final Field<Side> PRESSURE_SIDE = Field.choice("ringPressureSide", "it comes from", Side.class, Side::words)
+            .stays();
+    static final Field<String> FLUID =
+            Field.choice("ringFluid", "fluid", CheckChoices.FLUIDS).stays();
+    static final Field<Double> COLDEST =
+            Field.temperature("ringColdestC", "coldest").stays();
+    static final Field<Double> HOTTEST =
+            Field.temperature("ringHottestC", "hottest").stays();
 
-    static final Field<String> CLEANER = Field.choice("ringCleaner", "parts are cleaned with", CheckChoices.FLUIDS);
+    static final Field<String> CLEANER = Field.choice("ringCleaner", "parts are cleaned with", CheckChoices.FLUIDS)
+            .stays();
 
     static final Field<Double> ROD = Field.size("rodDiameter", "rod");
     static final Field<Double> ROD_GAP = Field.play("rodGap", "largest clearance round it, on the diameter");
@@ -34,69 +41,101 @@ final class RingFields {
     static final Field<Boolean> ROD_NO_MARK = Field.yesNo("rodNoMark", NO_MARK_LABEL);
     static final Field<Double> ROD_BEND = Field.play("rodBend", "bend over 300 mm, between V-blocks");
     static final Field<Double> ROD_SHAPE = Field.play("rodShape", SHAPE_LABEL);
-    static final Field<Double> ROD_LEAD_IN = Field.play("rodLeadIn", "chamfer at its end");
-    static final Field<Double> ROD_HRC = Field.number("rodHardness", "hardness", "HRC", 0, 80);
+    static final Field<Double> ROD_LEAD_IN =
+            Field.play("rodLeadIn", "chamfer at its end").stays();
+    static final Field<Double> ROD_HRC =
+            Field.number("rodHardness", "hardness", "HRC", 0, 80).stays();
     static final Field<Double> BORE = Field.size("boreDiameter", "bore");
     static final Field<Double> BORE_GAP = Field.play("boreGap", "largest clearance in it, on the diameter");
     static final Field<Double> BORE_RA = Field.number("boreRa", "roughness Ra", "µm", 0, 100);
     static final Field<Boolean> BORE_NO_MARK = Field.yesNo("boreNoMark", NO_MARK_LABEL);
-    static final Field<Double> BORE_LEAD_IN = Field.play("boreLeadIn", "chamfer at its end");
+    static final Field<Double> BORE_LEAD_IN =
+            Field.play("boreLeadIn", "chamfer at its end").stays();
     static final Field<Double> BORE_SHAPE = Field.play("boreShape", SHAPE_LABEL);
 
-    static final Field<RingSort> SORT =
-            Field.choice("ringSort", "ring", RingSort.class, RingSort::words).hint("empty: O-ring");
-    static final Field<Gland> GLAND = Field.choice("ringGland", "groove of a", Gland.class, Gland::words);
+    static final Field<RingSort> SORT = Field.choice("ringSort", "ring", RingSort.class, RingSort::words)
+            .hint("empty: O-ring")
+            .stays();
+    static final Field<Gland> GLAND =
+            Field.choice("ringGland", "groove of a", Gland.class, Gland::words).stays();
     static final Field<RingMotion> MOTION = Field.choice("ringMotion", "parts are", RingMotion.class, RingMotion::words)
-            .hint("empty: U-cup, guide, wiper and slide ring move");
-    static final Field<Double> COUNTER =
-            Field.size("ringCounter", "bore or rod").hint("empty: rod or bore of this joint");
-    static final Field<Double> GROOVE = Field.size("ringGroove", "groove, diameter");
-    static final Field<Double> WIDTH = Field.size("ringWidth", "groove, width");
-    static final Field<Double> DEPTH = Field.size("ringDepth", "groove, depth").hint("of a face only");
+            .hint("empty: U-cup, guide, wiper and slide ring move")
+            .stays();
+    static final Field<Double> COUNTER = Field.size("ringCounter", "bore or rod")
+            .hint("empty: rod or bore of this joint")
+            .stays();
+    static final Field<Double> GROOVE =
+            Field.size("ringGroove", "groove, diameter").stays();
+    static final Field<Double> WIDTH = Field.size("ringWidth", "groove, width").stays();
+    static final Field<Double> DEPTH =
+            Field.size("ringDepth", "groove, depth").hint("of a face only").stays();
     static final Field<Double> GAP = Field.play("ringGap", "largest clearance, on the diameter")
             .hint("empty: that of the rod or bore that it runs on");
-    static final Field<Double> GUIDE_THICK = Field.size("ringGuideThick", "strip of a guide ring, thick");
-    static final Field<Double> READ_TO =
-            Field.play("ringReadTo", "diameters, widths read to within, ±").hint("of each of them");
+    static final Field<Double> GUIDE_THICK =
+            Field.size("ringGuideThick", "strip of a guide ring, thick").stays();
+    static final Field<Double> READ_TO = Field.play("ringReadTo", "diameters, widths read to within, ±")
+            .hint("of each of them")
+            .stays();
     static final Field<Double> FOUND_SECTION = Field.size("ringFoundSection", "old ring, section");
     static final Field<Double> FOUND_INSIDE = Field.size("ringFoundInside", "old ring, inside");
-    static final Field<Double> STROKE = Field.play("ringStroke", "stroke");
-    static final Field<Double> STROKE_SPEED = Field.number("ringStrokeSpeed", "speed along it", "m/s", 0, 200);
+    static final Field<Double> STROKE = Field.play("ringStroke", "stroke").stays();
+    static final Field<Double> STROKE_SPEED =
+            Field.number("ringStrokeSpeed", "speed along it", "m/s", 0, 200).stays();
     static final Field<Double> RA = Field.number("ringRa", "lands that lie still, roughness Ra", "µm", 0, 100);
     static final Field<Boolean> NO_MARK = Field.yesNo("ringNoMark", "lands " + NO_MARK_LABEL);
 
-    static final Field<String> RING = Field.line("ring", "listed size").hint("such as 227 or 53.57x3.53");
-    static final Field<Double> INSIDE = Field.size("ringInside", "inside").hint("empty: by its size");
-    static final Field<Double> SECTION = Field.size("ringSection", "section").hint("empty: by its size");
-    static final Field<String> MATERIAL = Field.choice("ringMaterial", "material", OringFields.JOB_MATERIALS);
-    static final Field<Double> HARDNESS = Field.number("ringHardness", "hardness", "Shore A", 30, 100);
-    static final Field<Double> BACKUPS = Field.number("ringBackups", "back-ups", "", 0, 2);
-    static final Field<Double> BACKUP_THICK = Field.size("ringBackupThick", "each is thick");
-    static final Field<Side> FACES = Field.choice("ringFaces", "its lip or closed side faces", Side.class, Side::words);
-    static final Field<Boolean> BY_MAKER =
-            Field.yesNo("ringByMaker", "its groove held against its maker's sheet, and right");
+    static final Field<String> RING =
+            Field.line("ring", "listed size").hint("such as 227 or 53.57x3.53").stays();
+    static final Field<Double> INSIDE =
+            Field.size("ringInside", "inside").hint("empty: by its size").stays();
+    static final Field<Double> SECTION =
+            Field.size("ringSection", "section").hint("empty: by its size").stays();
+    static final Field<String> MATERIAL =
+            Field.choice("ringMaterial", "material", OringFields.JOB_MATERIALS).stays();
+    static final Field<Double> HARDNESS =
+            Field.number("ringHardness", "hardness", "Shore A", 30, 100).stays();
+    static final Field<Double> BACKUPS =
+            Field.number("ringBackups", "back-ups", "", 0, 2).stays();
+    static final Field<Double> BACKUP_THICK =
+            Field.size("ringBackupThick", "each is thick").stays();
+    static final Field<Side> FACES = Field.choice("ringFaces", "its lip or closed side faces", Side.class, Side::words)
+            .stays();
+    static final Field<Boolean> BY_MAKER = Field.yesNo(
+                    "ringByMaker", "its groove held against its maker's sheet, and right")
+            .stays();
 
     static final Field<Boolean> ALL_BY_MAKER = Field.yesNo(
-            "ringAllByMaker", "grooves of cups, guides, wipers held against their makers' sheets, all right");
-    static final Field<Double> MAKER_GROOVE = Field.size("ringMakerGroove", "maker's groove, diameter");
-    static final Field<Double> MAKER_WIDTH = Field.size("ringMakerWidth", "maker's groove, width");
-    static final Field<Double> MAKER_WITHIN = Field.play("ringMakerWithin", "maker's tolerance, ±");
+                    "ringAllByMaker", "grooves of cups, guides, wipers held against their makers' sheets, all right")
+            .stays();
+    static final Field<Double> MAKER_GROOVE =
+            Field.size("ringMakerGroove", "maker's groove, diameter").stays();
+    static final Field<Double> MAKER_WIDTH =
+            Field.size("ringMakerWidth", "maker's groove, width").stays();
+    static final Field<Double> MAKER_WITHIN =
+            Field.play("ringMakerWithin", "maker's tolerance, ±").stays();
 
-    static final Field<Double> SLIDE_THICK = Field.size("ringSlideThick", "slide ring, thick");
-    static final Field<Double> SLIDE_WIDE =
-            Field.size("ringSlideWide", "slide ring, wide").hint("the sizes above are its loader's");
-    static final Field<String> LOADER_MATERIAL =
-            Field.choice("ringLoaderMaterial", "loader, material", OringFields.JOB_MATERIALS);
+    static final Field<Double> SLIDE_THICK =
+            Field.size("ringSlideThick", "slide ring, thick").stays();
+    static final Field<Double> SLIDE_WIDE = Field.size("ringSlideWide", "slide ring, wide")
+            .hint("the sizes above are its loader's")
+            .stays();
+    static final Field<String> LOADER_MATERIAL = Field.choice(
+                    "ringLoaderMaterial", "loader, material", OringFields.JOB_MATERIALS)
+            .stays();
 
-    static final Field<Double> PASS_OVER = Field.size("ringPassOver", "largest diameter on its way");
-    static final Field<Double> LEAD_IN =
-            Field.play("ringLeadIn", "chamfer that it meets").hint("empty: that of its rod or bore");
-    static final Field<Double> LEAD_ANGLE =
-            Field.number("ringLeadAngle", "angle of that chamfer", "°", 1, 80).hint("empty: 15");
+    static final Field<Double> PASS_OVER =
+            Field.size("ringPassOver", "largest diameter on its way").stays();
+    static final Field<Double> LEAD_IN = Field.play("ringLeadIn", "chamfer that it meets")
+            .hint("empty: that of its rod or bore")
+            .stays();
+    static final Field<Double> LEAD_ANGLE = Field.number("ringLeadAngle", "angle of that chamfer", "°", 1, 80)
+            .hint("empty: 15")
+            .stays();
 
     static final Field<Double> DRIFT = Field.play("cylinderDrift", "drift in a hold, the worse end");
     static final Field<Double> DRIFT_MINUTES = Field.number("cylinderDriftMinutes", "held for", "min", 0.1, 1440);
-    static final Field<Double> DRIFT_MOST = Field.play("cylinderDriftMost", "its maker allows, in a minute");
+    static final Field<Double> DRIFT_MOST =
+            Field.play("cylinderDriftMost", "its maker allows, in a minute").stays();
     static final Field<Boolean> ROD_WET = Field.yesNo("cylinderRodWet", "rod wet after ten strokes");
 
     static final String ROD_CARD = "rod";

@@ -12,27 +12,38 @@ import joropo.core.packing.GlandLoadInput;
 
 /** What is asked of a stuffing box, and on which cards. */
 final class BoxFields {
-    static final Field<Boolean> STEM = Field.yesNo("boxStem", "a valve's stem").hint("empty: the shaft of a pump");
-    static final Field<Double> PLUNGER = Field.number("boxPlunger", "speed of a plunger", "m/s", 0, 200);
-    static final Field<Double> PRESSURE = Field.pressure("boxPressureMpa", "pressure in the box");
-    static final Field<Double> TEMPERATURE = Field.temperature("boxTemperatureC", "temperature in the box");
-    static final Field<String> FLUID = Field.choice("boxFluid", "fluid", CheckChoices.FLUIDS);
-    static final Field<Double> PH = Field.number("boxPh", "pH", "", 0, 14);
+    static final Field<Boolean> STEM = Field.yesNo("boxStem", "a valve's stem")
+            .hint("empty: the shaft of a pump")
+            .stays();
+    static final Field<Double> PLUNGER =
+            Field.number("boxPlunger", "speed of a plunger", "m/s", 0, 200).stays();
+    static final Field<Double> PRESSURE =
+            Field.pressure("boxPressureMpa", "pressure in the box").stays();
+    static final Field<Double> TEMPERATURE =
+            Field.temperature("boxTemperatureC", "temperature in the box").stays();
+    static final Field<String> FLUID =
+            Field.choice("boxFluid", "fluid", CheckChoices.FLUIDS).stays();
+    static final Field<Double> PH = Field.number("boxPh", "pH", "", 0, 14).stays();
 
     static final Field<Double> OLD_RINGS = Field.number("boxOldRings", "old rings counted", "", 0, 30);
     static final Field<String> OLD_WORDS = Field.line("boxOldWords", "which were hard, where it leaked, lantern at");
 
     static final Field<Double> SHAFT =
             Field.size("boxShaft", "shaft or sleeve, mean").hint("empty: as listed here");
-    static final Field<Double> BORE = Field.size("boxBore", "box, bore, mean").hint("empty: as listed here");
-    static final Field<Double> DEPTH = Field.size("boxDepth", "box, depth");
-    static final Field<Double> BUSH = Field.play("boxBush", "bush at the bottom");
-    static final Field<Double> LANTERN = Field.size("boxLantern", "lantern ring");
-    static final Field<Double> SLOT = Field.size("boxSlot", "its slot");
-    static final Field<Double> PORT_FROM = Field.play("boxPortFrom", "port, from the box face: begins");
-    static final Field<Double> PORT_TO = Field.play("boxPortTo", "port ends");
+    static final Field<Double> BORE = Field.size("boxBore", "box, bore, mean")
+            .hint("empty: as listed here")
+            .stays();
+    static final Field<Double> DEPTH = Field.size("boxDepth", "box, depth").stays();
+    static final Field<Double> BUSH =
+            Field.play("boxBush", "bush at the bottom").stays();
+    static final Field<Double> LANTERN =
+            Field.size("boxLantern", "lantern ring").stays();
+    static final Field<Double> SLOT = Field.size("boxSlot", "its slot").stays();
+    static final Field<Double> PORT_FROM =
+            Field.play("boxPortFrom", "port, from the box face: begins").stays();
+    static final Field<Double> PORT_TO = Field.play("boxPortTo", "port ends").stays();
     static final Field<Double> ENTRY = Field.play("boxEntry", "gland enters at first");
-    static final Field<Double> NOSE = Field.size("boxNose", "gland, its nose");
+    static final Field<Double> NOSE = Field.size("boxNose", "gland, its nose").stays();
     static final Field<Double> RUN_OUT = Field.play("boxRunOut", "run-out, whole reading");
     static final Field<Double> OFFSET = Field.play("boxOffset", "off the middle of the box");
     static final Field<Double> THROAT = Field.play("boxThroat", "clearance in the throat, radial");
@@ -45,25 +56,33 @@ final class BoxFields {
     static final Field<Boolean> UNDER =
             Field.yesNo("boxUnderSleeve", "it leaks under the sleeve").hint("wipe, chalk, look at its end");
     static final Field<Double> RA = Field.number("boxRa", "roughness Ra", "µm", 0, 100);
-    static final Field<Double> HRC = Field.number("boxHardness", "hardness", "HRC", 0, 80);
+    static final Field<Double> HRC =
+            Field.number("boxHardness", "hardness", "HRC", 0, 80).stays();
 
-    static final Field<String> STYLE = Field.choice("boxStyle", "packing", PackingFields.STYLES);
+    static final Field<String> STYLE =
+            Field.choice("boxStyle", "packing", PackingFields.STYLES).stays();
     static final Field<String> JOINTS = Field.choice(
                     "boxJoints", "joints apart", Field.pairs("90", "90°", "120", "120°", "180", "180°"))
-            .hint("empty: by the number of rings");
+            .hint("empty: by the number of rings")
+            .stays();
     static final Field<String> CUT = Field.choice(
                     "boxCut",
                     "rings are cut",
                     Field.pairs("BUTT", "square", "SKIVE", "at 45°", "FORMED", "die-formed between braided ends"))
-            .hint("empty: square for a pump, 45° for a stem");
+            .hint("empty: square for a pump, 45° for a stem")
+            .stays();
     static final Field<String> ORDER = Field.choice(
-            "boxOrder",
-            "what comes first",
-            Field.pairs("SHAFT", "bearing and shaft, then the box", "BOX", "the box, as its builder wants"));
-    static final Field<Boolean> LIVE =
-            Field.yesNo("glandLive", "springs on its bolts").hint("live loading");
-    static final Field<Boolean> HOME = Field.yesNo("glandHome", "bolted home, metal on metal");
-    static final Field<Boolean> PINS = Field.yesNo("glandPins", "hangs on eye bolts with pins");
+                    "boxOrder",
+                    "what comes first",
+                    Field.pairs("SHAFT", "bearing and shaft, then the box", "BOX", "the box, as its builder wants"))
+            .stays();
+    static final Field<Boolean> LIVE = Field.yesNo("glandLive", "springs on its bolts")
+            .hint("live loading")
+            .stays();
+    static final Field<Boolean> HOME =
+            Field.yesNo("glandHome", "bolted home, metal on metal").stays();
+    static final Field<Boolean> PINS =
+            Field.yesNo("glandPins", "hangs on eye bolts with pins").stays();
     static final Field<Boolean> NEW_SLEEVE = Field.yesNo("boxNewSleeve", "sleeve renewed");
 
     static final List<Field<Double>> GAPS = List.of(
@@ -72,14 +91,19 @@ final class BoxFields {
             Field.play("boxGap6", "at 6"),
             Field.play("boxGap9", "at 9"));
 
-    static final Field<Double> BOLTS = Field.number("glandBolts", "gland bolts", "", 1, 96);
-    static final Field<Double> BOLT = Field.size("glandBolt", "bolt, diameter");
-    static final Field<Double> TORQUE = Field.number("glandTorque", "torque of each", "N·m", 0.01, 100_000);
-    static final Field<GlandLoadInput.Friction> FRICTION =
-            Field.choice("glandFriction", "threads", GlandLoadInput.Friction.class, GlandLoadInput.Friction::words);
-    static final Field<String> BOLT_CLASS = Field.choice("glandClass", "class", CheckChoices.BOLT_CLASSES);
-    static final Field<GlandLoadInput.Stem> MOVES =
-            Field.choice("glandStem", "its stem is", GlandLoadInput.Stem.class, GlandLoadInput.Stem::words);
+    static final Field<Double> BOLTS =
+            Field.number("glandBolts", "gland bolts", "", 1, 96).stays();
+    static final Field<Double> BOLT = Field.size("glandBolt", "bolt, diameter").stays();
+    static final Field<Double> TORQUE =
+            Field.number("glandTorque", "torque of each", "N·m", 0.01, 100_000).stays();
+    static final Field<GlandLoadInput.Friction> FRICTION = Field.choice(
+                    "glandFriction", "threads", GlandLoadInput.Friction.class, GlandLoadInput.Friction::words)
+            .stays();
+    static final Field<String> BOLT_CLASS =
+            Field.choice("glandClass", "class", CheckChoices.BOLT_CLASSES).stays();
+    static final Field<GlandLoadInput.Stem> MOVES = Field.choice(
+                    "glandStem", "its stem is", GlandLoadInput.Stem.class, GlandLoadInput.Stem::words)
+            .stays();
 
     static final Field<Double> TRAVEL = Field.number("runInTravel", "flats until the gland is home", "", 0, 600);
     static final Field<String> LOOKS =

@@ -1,0 +1,129 @@
+package joropo.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import joropo.app.Workshop;
+import joropo.app.access.Person;
+import joropo.app.family.Stage;
+import joropo.app.job.JobSheets.Posted;
+import joropo.app.section.BenchService;
+import joropo.core.section.Section;
+import joropo.core.section.ShaftItem;
+import joropo.core.units.LengthUnit;
+import joropo.core.verdict.Status;
+import org.junit.jupiter.api.Test;
+
+/** The job that comes back begins with what the shop itself fitted and measured last. */
+class ComesBackIT {
+    private final Person marisol = JobMaker.person("marisol");
+    private final JobService jobs = Workshop.bean(JobService.class);
+
+    private static JobState state(String job) {
+        return Workshop.bean(JobStore.class).load(job);
+    }
+
+    private static JobWork work(String job) {
+        return Workshop.bean(JobWorks.class).of(state(job));
+    }
+
+    private void type(String job, Stage stage, String words) {
+        Workshop.bean(JobSheets.class).fill(job, JobMaker.texts(words.split(" ")), LengthUnit.MM, marisol);
+    }
+
+    private String again(String job) {
+        return jobs.open(state(job).position().id(), marisol).number();
+    }
+
+    private static Status status(String job, String rule) {
+        return work(job).findings().stream()
+                .filter(f -> f.finding().rule().equals(rule))
+                .map(f -> f.finding().status())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A thin sleeve of 0.3 over 45: the next job's shaft is right at 45.60, and nowhere else is. */
+    @Test
+    void theSleeveThatTheShopFittedIsKnown() {
+        String job = JobMaker.madeSafe();
+        type(job, Stage.STRIP, "foundDepth 2.5 foundFacing IN");
+        type(
+                job,
+                Stage.MEASURE,
+                "shaftGauge OUTSIDE_MICROMETER shaftA1 44.96 shaftA2 44.96 shaftB1 44.96 shaftB2 44.96 boreGauge "
+                        + "BORE_GAUGE_3 boreA1 62.015 boreA2 62.015 stopDepth 10.5 surface GROOVE_CATCHES grooveDepth "
+                        + "0.2 grooveWidth 1.4");
+        type(job, Stage.DECIDE, "size 45x62x8 layout PLAIN material NBR caseType METAL mainLip IN remedy THIN_SLEEVE");
+        Section left = work(job).main().section().orElseThrow().fitted();
+        assertThat(left.shaftItem(ShaftItem.Sleeve.class)).hasValueSatisfying(s -> {
+            assertThat(s.diameterMm()).isCloseTo(45.6, within(1e-9));
+            assertThat(s.toMm() - s.fromMm()).isCloseTo(3, within(1e-9));
+        });
+        Workshop.bean(BenchService.class)
+                .fitted(state(job).position().id(), state(job).job().id(), left);
+
+        String next = again(job);
+        String elsewhere = JobMaker.open();
+        for (String one : List.of(next, elsewhere)) {
+            type(
+                    one,
+                    Stage.MEASURE,
+                    "shaftGauge OUTSIDE_MICROMETER shaftA1 45.61 shaftA2 45.60 shaftB1 45.60 shaftB2 45.60");
+        }
+        assertThat(status(next, "shaft-size")).isEqualTo(Status.PASS);
+        assertThat(status(elsewhere, "shaft-size")).isEqualTo(Status.FAIL);
+        assertThat(work(next).main().section().orElseThrow().fitted().shaftItem(ShaftItem.Sleeve.class))
+                .as("it stays until another is fitted")
+                .isPresent();
+        String bare = again(next);
+        type(
+                bare,
+                Stage.MEASURE,
+                "shaftGauge OUTSIDE_MICROMETER shaftA1 44.96 shaftA2 44.96 shaftB1 44.96 shaftB2 44.96");
+        assertThat(status(bare, "shaft-size"))
+                .as("the shaft itself, the sleeve is off")
+                .isEqualTo(Status.PASS);
+        assertThat(work(bare).main().section().orElseThrow().fitted().shaftItem(ShaftItem.Sleeve.class))
+                .isEmpty();
+    }
+
+    /** Items keep number and name; what belongs to the place is taken with one tap, what wears is read anew. */
+    @Test
+    void whatBelongsToThePlaceComesBackWithOneTap() {
+        String job = JobMaker.readyToSign("IN");
+        Workshop.bean(JobItems.class).label(job, 1, "drive side", marisol);
+        jobs.sign(job, marisol);
+        String next = again(job);
+        assertThat(state(next).items())
+                .extracting(JobItem::number, JobItem::label)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(1, "drive side"));
+        var sheets = Workshop.bean(JobSheets.class);
+        AsLastTime offered =
+                sheets.page(next, Stage.MEASURE, marisol).lists().standing().asLastTime();
+        assertThat(offered.number()).isEqualTo(job);
+        assertThat(offered.texts().keySet())
+                .contains("shaftGauge", "stopDepth", "groundFrom", "playHigh", "entersFrom")
+                .doesNotContain("shaftA1", "boreA1", "surface", "shaftEnd");
+        sheets.takeAsLastTime(
+                next,
+                Stage.MEASURE,
+                new Posted("hand", 1 << 20, LengthUnit.MM, Map.of("shaftA1", "44.95", "stopDepth", "10.7")),
+                marisol);
+        assertThat(state(next).sheet(Stage.MEASURE).get("stopDepth").text())
+                .as("typed goes first")
+                .isEqualTo("10.7");
+        assertThat(state(next).sheet(Stage.MEASURE).get("groundFrom").text()).isEqualTo("-4");
+        assertThat(sheets.page(next, Stage.MEASURE, marisol)
+                        .lists()
+                        .standing()
+                        .asLastTime()
+                        .texts())
+                .isEmpty();
+        sheets.takeAsLastTime(next, Stage.DECIDE, new Posted("hand", 1, LengthUnit.MM, Map.of()), marisol);
+        assertThat(work(next).main().summary().size()).isEqualTo("45x62x8");
+        assertThat(state(job).sheet(Stage.DECIDE)).as("the signed one stays").containsKey("size");
+    }
+}
