@@ -54,12 +54,13 @@ public final class CommonFields {
     public static final Field<String> LINE_MARKS = Field.line("lineMarks", "lines that could be swapped, marked how");
 
     public static final Field<String> SHAFT_GAUGE =
-            gauge("shaftGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES).stays();
+            gauge("shaftGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES).stays().shared();
     public static final Field<String> BORE_GAUGE =
-            gauge("boreGauge", Gauge.Use.BORE, Own.BORE_GAUGES).stays();
+            gauge("boreGauge", Gauge.Use.BORE, Own.BORE_GAUGES).stays().shared();
     public static final Field<String> FIT_GAUGE = gauge("fitGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES)
             .hint("empty: that of Measure")
-            .stays();
+            .stays()
+            .shared();
     public static final Field<Double> PART_C =
             Field.temperature("partC", "of the parts").hint("°C");
     public static final Field<Double> GAUGE_C =

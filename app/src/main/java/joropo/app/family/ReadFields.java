@@ -109,7 +109,15 @@ public final class ReadFields {
     /** Absent where nothing was typed, or nothing that can be read. */
     @SuppressWarnings("unchecked")
     public <T> @Nullable T get(Field<T> field) {
-        return (T) values.get(onSheet(field.name()));
+        return (T) values.get(saidAt(field));
+    }
+
+    /** The field that says it: its own, of what several share that of the first where its own is empty. */
+    private String saidAt(Field<?> field) {
+        String own = onSheet(field.name());
+        return !field.isShared() || prefixes.isEmpty() || values.containsKey(own)
+                ? own
+                : prefixes.get(prefixes.size() - 1) + field.name();
     }
 
     public <T> T get(Field<T> field, T otherwise) {
@@ -119,7 +127,7 @@ public final class ReadFields {
 
     /** The unit of the sheet on which it was typed; mm where nothing was. */
     public LengthUnit unit(Field<?> field) {
-        return units.getOrDefault(onSheet(field.name()), LengthUnit.MM);
+        return units.getOrDefault(saidAt(field), LengthUnit.MM);
     }
 
     /** Whether it is ticked, or answered with yes. */

@@ -245,7 +245,8 @@ class JobListsController {
         }
         model.addAttribute("view", sheets.page(number, from, me));
         model.addAttribute("notice", "");
-        return !htmx ? "job/job" : list.equals("back") ? "job/backed" : "job/lists :: " + list + "(oob=false)";
+        model.addAttribute("list", list);
+        return htmx ? "job/listed" : "job/job";
     }
 
     private static Stage stage(Map<String, String> form) {

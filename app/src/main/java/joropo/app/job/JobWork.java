@@ -118,7 +118,7 @@ final class JobWork {
                 .reduce(found, Arrangement::and);
         drawn = new HashMap<>();
         items.forEach(i -> i.work().laid().ifPresent(l -> l.drawn()
-                .forEach((key, name) -> drawn.put(key, i.item().prefix() + name))));
+                .forEach((key, name) -> drawn.putIfAbsent(key, i.item().prefix() + name))));
         Set<String> absent = answered(SymptomFields.ABSENT);
         Set<String> symptoms = answered(SymptomFields.SEEN);
         items.stream()
@@ -343,6 +343,10 @@ final class JobWork {
      * one it was found on, that one; where no rule says which, the first field that is asked of its item there.
      */
     String answeredAt(JobFinding finding) {
+        Optional<String> row = rowOf(finding);
+        if (row.isPresent()) {
+            return row.get();
+        }
         String field = fieldOf(finding);
         if (!field.isEmpty()) {
             return cards.stageOf(field).path() + "#" + field;
@@ -362,6 +366,17 @@ final class JobWork {
                 .map(f -> finding.stage().path() + "#" + f.name())
                 .findFirst()
                 .orElse(finding.stage().path() + "#main");
+    }
+
+    /** Of a part that came off and is no item: its row in the list of what came off. */
+    private Optional<String> rowOf(JobFinding finding) {
+        String part = finding.finding().part();
+        String name = itemOf(finding.finding().id()).prefix() + part;
+        return cards.log().stream()
+                .filter(p -> part != null && name.equals(drawn.get(Stripped.key(p))))
+                .findFirst()
+                .map(p -> Stage.STRIP.path() + "#off-" + p.id() + "-"
+                        + (p.kind().isDisc() ? StripPart.OPENING : StripPart.PLACE).name());
     }
 
     /** What is suspected of readings, by name of the field. */

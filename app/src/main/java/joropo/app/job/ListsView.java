@@ -48,6 +48,7 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
         public List<Field<?>> noteFields(StripPart part) {
             return StripPart.FIELDS.stream()
                     .filter(f -> part.kind().wantsLine() || f != StripPart.LINE)
+                    .filter(f -> part.kind().isDisc() || f != StripPart.OPENING && f != StripPart.OUTSIDE)
                     .filter(f -> part.kind().isFaced() || f != StripPart.FACED)
                     .filter(f -> part.kind() == PartKind.SHIM || f != StripPart.SHIMS)
                     .filter(f -> part.kind().isPlaced() || f != StripPart.PLACE && f != StripPart.THICKNESS)

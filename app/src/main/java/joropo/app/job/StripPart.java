@@ -65,6 +65,8 @@ public record StripPart(
     static final Field<Line> LINE = Field.choice(
             "line", "it stood", Line.class, Field.choices(new Line[] {Line.BORE, Line.SHAFT}, Line::words));
     static final Field<Double> THICKNESS = Field.size("thickness", "its length along the shaft");
+    static final Field<Double> OPENING = Field.size("opening", "its opening");
+    static final Field<Double> OUTSIDE = Field.size("outside", "its outside");
     private static final Field<Double> CLOCK = Field.number("clock", "clock position", "", 0, 12);
     static final Field<String> SHIMS = Field.line("shims", "each shim, mm").hint("such as 0.5 0.2 2x0.1");
 
@@ -79,7 +81,8 @@ public record StripPart(
     private static final String BROUGHT = "brought";
 
     /** What may be noted of a part. */
-    static final List<Field<?>> FIELDS = List.of(FACED, PLACE, THICKNESS, LINE, SHIMS, CLOCK, MARK, MARKING, CONDITION);
+    static final List<Field<?>> FIELDS =
+            List.of(FACED, PLACE, THICKNESS, OPENING, OUTSIDE, LINE, SHIMS, CLOCK, MARK, MARKING, CONDITION);
 
     String text(Field<?> field) {
         return texts.getOrDefault(field.name(), "");
@@ -95,20 +98,17 @@ public record StripPart(
 
     private String words(Field<?> field) {
         String text = text(field);
-        return field == FACED
-                ? "faced " + Side.valueOf(text).words()
-                : field == LINE
-                        ? Line.valueOf(text).words()
-                        : field == PLACE
-                                ? "at " + text
-                                : field == THICKNESS
-                                        ? text + " long"
-                                        : field == CLOCK
-                                                ? "at " + text + " o'clock"
-                                                : field == SHIMS
-                                                        ? Objects.requireNonNull(shims())
-                                                                .words()
-                                                        : field.label() + ": " + text;
+        return switch (field.name()) {
+            case "faced" -> "faced " + Side.valueOf(text).words();
+            case "line" -> Line.valueOf(text).words();
+            case "place" -> "at " + text;
+            case "thickness" -> text + " long";
+            case "opening" -> "opening " + text;
+            case "outside" -> text + " outside";
+            case "clock" -> "at " + text + " o'clock";
+            case "shims" -> Objects.requireNonNull(shims()).words();
+            default -> field.label() + ": " + text;
+        };
     }
 
     boolean stands() {
@@ -149,7 +149,9 @@ public record StripPart(
                 value(THICKNESS),
                 shims(),
                 back == Back.LEFT_OUT,
-                kind.wantsLine() ? value(LINE) : null);
+                kind.wantsLine() ? value(LINE) : null,
+                kind.isDisc() ? value(OPENING) : null,
+                kind.isDisc() ? value(OUTSIDE) : null);
     }
 
     /** The shims of a pack as they were counted; absent: not counted. */

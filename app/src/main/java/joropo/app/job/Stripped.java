@@ -14,6 +14,7 @@ import joropo.core.arrangement.PartKind;
 import joropo.core.arrangement.Property;
 import joropo.core.plan.StripLog.Removed;
 import joropo.core.readings.Gauge;
+import org.jspecify.annotations.Nullable;
 
 /** The parts of a job: its items, each with the old one that came off in its place, and what else came off. */
 final class Stripped {
@@ -86,7 +87,7 @@ final class Stripped {
 
     private String key(int place) {
         Integer item = itemOf.get(place);
-        return item == null ? "o" + off.get(place).number() : "i" + item;
+        return item == null ? key(off.get(place)) : "i" + item;
     }
 
     /** The item that a part of the log was; empty: none of this job. */
@@ -102,6 +103,11 @@ final class Stripped {
         return items.stream()
                 .filter(i -> i.kind() == kind && !itemOf.containsValue(i.number()))
                 .findFirst();
+    }
+
+    /** Of a part that is no item. */
+    static String key(StripPart part) {
+        return "o" + part.number();
     }
 
     static String key(JobItem item) {
@@ -142,19 +148,22 @@ final class Stripped {
     /** What was noted of a part; lengths are read with a rule while nobody names a gauge. */
     private static void read(String key, int number, Removed noted, List<Fact<?>> facts) {
         String at = "off" + number + "-";
-        if (noted.placeMm() != null) {
-            double u = Gauge.RULE.uncertaintyMm(Math.abs(noted.placeMm()));
-            facts.add(new Fact<>(key, Property.PLACE, noted.placeMm(), u, Origin.STRIPPED, at + "place"));
-        }
-        if (noted.thicknessMm() != null) {
-            double u = Gauge.RULE.uncertaintyMm(noted.thicknessMm());
-            facts.add(new Fact<>(key, Property.THICK, noted.thicknessMm(), u, Origin.STRIPPED, at + "thickness"));
-        }
+        length(key, Property.PLACE, noted.placeMm(), at + "place", facts);
+        length(key, Property.THICK, noted.thicknessMm(), at + "thickness", facts);
+        length(key, Property.OPENING, noted.openingMm(), at + "opening", facts);
+        length(key, Property.OUTSIDE, noted.outsideMm(), at + "outside", facts);
         if (noted.line() != null) {
             facts.add(new Fact<>(key, Property.LINE, noted.line(), 0, Origin.STRIPPED, at + "line"));
         }
         if (noted.faced() != null) {
             facts.add(new Fact<>(key, Property.FACES, noted.faced(), 0, Origin.STRIPPED, at + "faced"));
+        }
+    }
+
+    private static void length(
+            String key, Property<Double> property, @Nullable Double mm, String at, List<Fact<?>> facts) {
+        if (mm != null) {
+            facts.add(new Fact<>(key, property, mm, Gauge.RULE.uncertaintyMm(Math.abs(mm)), Origin.STRIPPED, at));
         }
     }
 }

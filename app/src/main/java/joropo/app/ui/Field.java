@@ -79,6 +79,7 @@ public final class Field<T> {
     private @Nullable Range range;
     private @Nullable Own own;
     private boolean stays;
+    private boolean shared;
     private boolean needed;
     private String hint = "";
 
@@ -97,6 +98,7 @@ public final class Field<T> {
         needed = of.needed;
         hint = of.hint;
         stays = of.stays;
+        shared = of.shared;
     }
 
     /** @param kind one whose text is read as a figure */
@@ -255,6 +257,17 @@ public final class Field<T> {
         return stays;
     }
 
+    /** What several of a kind in one place have together: of a further one, left empty, it is as of the first. */
+    public Field<T> shared() {
+        var out = new Field<>(this);
+        out.shared = true;
+        return out;
+    }
+
+    public boolean isShared() {
+        return shared;
+    }
+
     /** With a list of the workshop offered beside the choices. */
     public Field<T> with(Own list) {
         var out = new Field<>(this);
@@ -271,6 +284,7 @@ public final class Field<T> {
         out.range = range;
         out.own = own;
         out.stays = stays;
+        out.shared = shared;
         out.needed = needed;
         out.hint = hint;
         return out;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import joropo.app.Workshop;
 import joropo.app.access.Person;
+import joropo.app.family.JobFinding;
 import joropo.app.family.Stage;
 import joropo.app.register.NewPosition;
 import joropo.app.register.NewPositionBuilder;
@@ -16,6 +17,7 @@ import joropo.core.material.Medium;
 import joropo.core.plan.Step;
 import joropo.core.shaft.Rotation;
 import joropo.core.units.LengthUnit;
+import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 
 /** Plan and list of putting back are one order: every part that goes in, once. */
@@ -145,6 +147,40 @@ class BuildIT {
                             .isEqualTo("It came off after the lip seal and is noted outward of it: the places count.");
                     assertThat(work(job).answeredAt(f)).startsWith("strip#off-").endsWith("-place");
                 });
+    }
+
+    /** An old seal found 3 mm proud: asked whether that is meant so, then judged, driven and read by it. */
+    @Test
+    void aSealMayStandProudByDesign() {
+        String job = JobMaker.madeSafe();
+        off(job, "LIP_SEAL", "place", "-3", "thickness", "8");
+        type(
+                job,
+                Stage.MEASURE,
+                "depthGauge DEPTH_MICROMETER stopDepth 5.5 cylDepth 5.2 shaftGauge OUTSIDE_MICROMETER "
+                        + "shaftA1 44.96 shaftA2 44.96 boreGauge BORE_GAUGE_3 boreA1 62.015 boreA2 62.015");
+        type(job, Stage.DECIDE, "size 45x62x8 layout PLAIN material NBR caseType METAL mainLip IN");
+        assertThat(work(job).asks(Stage.DECIDE)).contains("proud");
+        JobFinding depth = found(job, "S2");
+        assertThat(depth.status()).isEqualTo(Status.FAIL);
+        assertThat(work(job).answeredAt(depth)).isEqualTo("decide#mayStandProud");
+        assertThat(found(job, "S6").status()).isEqualTo(Status.FAIL);
+        type(job, Stage.DECIDE, "mayStandProud 3");
+        assertThat(found(job, "S2").status()).isEqualTo(Status.PASS);
+        assertThat(work(job).findings())
+                .filteredOn(f -> f.finding().rule().equals("S6"))
+                .allMatch(f -> f.status() == Status.PASS);
+        assertThat(work(job).plan())
+                .extracting(Step::instruction)
+                .anyMatch(s -> s.startsWith("Depth at four places, to 3.00 mm proud of the face"))
+                .anyMatch(s -> s.contains("recess 3.00 deep"));
+    }
+
+    private static JobFinding found(String job, String rule) {
+        return work(job).findings().stream()
+                .filter(f -> f.finding().rule().equals(rule))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** What came off with a box that is packed anew goes back behind its rings. */

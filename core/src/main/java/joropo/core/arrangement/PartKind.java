@@ -112,6 +112,11 @@ public enum PartKind {
         return this == RETAINING_RING || this == SPACER || this == WASHER || this == NUT || this == OTHER;
     }
 
+    /** Whether it is a disc between others, whose opening and outside count. */
+    public boolean isDisc() {
+        return this == WASHER || this == SPACER;
+    }
+
     /** Whether its place from a face says something. */
     public boolean isPlaced() {
         return placed;

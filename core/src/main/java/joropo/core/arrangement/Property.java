@@ -14,6 +14,12 @@ public record Property<T>(String name, Class<T> type, boolean carries) {
     /** Length along the shaft (mm). */
     public static final Property<Double> THICK = new Property<>("length", Double.class, false);
 
+    /** Its opening, across the shaft (mm). */
+    public static final Property<Double> OPENING = new Property<>("opening", Double.class, false);
+
+    /** Its outside, across the shaft (mm). */
+    public static final Property<Double> OUTSIDE = new Property<>("outside", Double.class, false);
+
     /** Whether it stands in the bore or on the shaft, where its kind does not tell. */
     public static final Property<PartKind.Line> LINE = new Property<>("line", PartKind.Line.class, true);
 

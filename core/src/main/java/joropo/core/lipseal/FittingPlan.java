@@ -440,7 +440,8 @@ public final class FittingPlan {
         if (in.targetDepthMm() == null) {
             return "at a depth that is still to be decided: decide it before you drive";
         }
-        return "to " + mm(in.targetDepthMm()) + " mm from the face"
+        return "to " + mm(Math.abs(in.targetDepthMm()))
+                + (in.targetDepthMm() < 0 ? " mm proud of the face" : " mm from the face")
                 + (section.seals().size() < 2 || !in.among().isAlone() ? "" : " (the inner seal)");
     }
 

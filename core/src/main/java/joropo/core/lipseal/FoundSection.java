@@ -196,7 +196,15 @@ public final class FoundSection {
                         .widthMm(thick)
                         .build();
             default ->
-                new BoreItem.Spacer(id, from, thick == null ? USUAL_WASHER_MM : thick, null, null, null, null, null);
+                new BoreItem.Spacer(
+                        id,
+                        from,
+                        thick == null ? USUAL_WASHER_MM : thick,
+                        null,
+                        found.get(part.key(), Property.OPENING),
+                        found.get(part.key(), Property.OUTSIDE),
+                        null,
+                        null);
         };
     }
 }

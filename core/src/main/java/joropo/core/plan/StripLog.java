@@ -23,7 +23,7 @@ public final class StripLog {
      * @param placeMm of its outer face from the face of the housing; absent: not read
      * @param thicknessMm along the shaft; absent: not read, @param shims of a pack, each; absent: not counted
      * @param leftOut whether it was decided that it does not go back, @param line where it stood; absent: where a part
-     *     of its kind usually stands
+     *     of its kind usually stands, @param openingMm, @param outsideMm of it across the shaft; absent: not read
      */
     public record Removed(
             PartKind kind,
@@ -33,7 +33,22 @@ public final class StripLog {
             @Nullable Double thicknessMm,
             @Nullable ShimPack shims,
             boolean leftOut,
-            @Nullable Line line) {
+            @Nullable Line line,
+            @Nullable Double openingMm,
+            @Nullable Double outsideMm) {
+        /** Of which nobody has read across the shaft. */
+        public Removed(
+                PartKind kind,
+                String name,
+                @Nullable Side faced,
+                @Nullable Double placeMm,
+                @Nullable Double thicknessMm,
+                @Nullable ShimPack shims,
+                boolean leftOut,
+                @Nullable Line line) {
+            this(kind, name, faced, placeMm, thicknessMm, shims, leftOut, line, null, null);
+        }
+
         /** Of which no more was noted. */
         public static Removed of(PartKind kind) {
             return new Removed(kind, kind.words(), null, null, null, null, false, null);
@@ -41,7 +56,7 @@ public final class StripLog {
 
         /** The same, and it does not go back. */
         public Removed out() {
-            return new Removed(kind, name, faced, placeMm, thicknessMm, shims, true, line);
+            return new Removed(kind, name, faced, placeMm, thicknessMm, shims, true, line, openingMm, outsideMm);
         }
 
         /** The same with what was read of it left out. */
@@ -50,11 +65,11 @@ public final class StripLog {
         }
 
         public Removed at(double newPlaceMm) {
-            return new Removed(kind, name, faced, newPlaceMm, thicknessMm, shims, leftOut, line);
+            return new Removed(kind, name, faced, newPlaceMm, thicknessMm, shims, leftOut, line, openingMm, outsideMm);
         }
 
         public Removed on(Line newLine) {
-            return new Removed(kind, name, faced, placeMm, thicknessMm, shims, leftOut, newLine);
+            return new Removed(kind, name, faced, placeMm, thicknessMm, shims, leftOut, newLine, openingMm, outsideMm);
         }
 
         /** Whether it has its place in the bore, and so in the section that was found. */

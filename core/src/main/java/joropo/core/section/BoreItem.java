@@ -2,6 +2,7 @@ package joropo.core.section;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Locale;
+import java.util.Objects;
 import joropo.core.shaft.Side;
 import joropo.core.units.Length;
 import joropo.core.units.Needs;
@@ -204,6 +205,11 @@ public sealed interface BoreItem {
             profile = profile == null ? Profile.STANDARD : profile;
             lipOffsetMm = lipOffsetMm == null ? USUAL_OFFSET * widthMm : lipOffsetMm;
             reversedOnPurpose = Boolean.TRUE.equals(reversedOnPurpose);
+        }
+
+        /** How far it stands out of the bore by design (mm). @param mouthMm where the bore begins */
+        double standsProudMm(double mouthMm) {
+            return Math.max(0, Math.min(Objects.requireNonNullElse(mayStandProudMm, 0.0), mouthMm - fromMm));
         }
 
         @Override

@@ -74,8 +74,11 @@ final class DepthRules {
                             SUBJECT,
                             "There is no room: a seal of " + mm(seal.widthMm()) + " mm wants "
                                     + mm(window.fromMm() - window.toMm()) + " mm more than there is between what lies "
-                                    + "outward of it and what lies inward.",
-                            "Take a narrower seal, or leave out a washer that is not needed.",
+                                    + "outward of it and what lies inward." + depth.assumed(),
+                            (depth.unread().isEmpty()
+                                            ? ""
+                                            : "Read the " + String.join(", and the ", depth.unread()) + " first. ")
+                                    + "Take a narrower seal, or leave out a washer that is not needed.",
                             seal.id())
                     .withValue(from, "mm");
         }

@@ -4,7 +4,6 @@ import static joropo.core.verdict.Status.PASS;
 
 import java.util.ArrayList;
 import java.util.List;
-import joropo.core.section.BoreItem.Seal;
 import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Limits;
@@ -27,7 +26,9 @@ final class SeatRules {
         if (parts.seals().isEmpty()) {
             return List.of();
         }
-        double width = parts.seals().stream().mapToDouble(Seal::widthMm).sum();
+        double width = parts.seals().stream()
+                .mapToDouble(s -> s.widthMm() - s.standsProudMm(section.boreFromMm()))
+                .sum();
         double uncertaintyMm = section.depthU();
         List<Finding> findings = new ArrayList<>();
         if (section.totalDepthMm() != null) {

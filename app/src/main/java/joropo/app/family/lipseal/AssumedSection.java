@@ -220,6 +220,7 @@ record AssumedSection(
                 .caseType(read.get(LipSealFields.CASE_TYPE))
                 .mainLip(facing)
                 .mount(read.get(LipSealFields.MOUNT))
+                .mayStandProudMm(read.get(LipSealFields.PROUD))
                 .dustLip(layout != null && layout.hasDustLip() ? facing.other() : null)
                 .spring(layout != Layout.PTFE)
                 .build();

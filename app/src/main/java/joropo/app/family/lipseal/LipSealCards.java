@@ -14,6 +14,9 @@ import joropo.core.diagnosis.Symptom;
 
 /** Which cards a lip seal has at each stage, and which fields stand on them. */
 final class LipSealCards {
+    /** Opens where the seal stands, or is planned, out of the bore. */
+    static final String PROUD = "proud";
+
     private static final String WAY = "way";
     private static final List<Field<?>> BETWEEN =
             List.of(LipSealFields.BETWEEN_MEDIUM, LipSealFields.BETWEEN_LEVEL, LipSealFields.BETWEEN_FEED);
@@ -44,7 +47,7 @@ final class LipSealCards {
                                         LipSealFields.BORE_SEEN,
                                         LipSealFields.BORE_SEEN_DEPTH)
                                 .fold()));
-        FURTHER.put(Stage.DECIDE, List.of(work(), seal(), way(BETWEEN), driving(), maker()));
+        FURTHER.put(Stage.DECIDE, List.of(work(), seal(), way(BETWEEN), proud(), driving(), maker()));
         FURTHER.put(Stage.FIT, fit());
     }
 
@@ -167,7 +170,7 @@ final class LipSealCards {
     }
 
     private static List<Card> decide() {
-        return List.of(work(), seal(), way(List.of()), driving(), maker());
+        return List.of(work(), seal(), way(List.of()), proud(), driving(), maker());
     }
 
     private static List<Card> fit() {
@@ -287,6 +290,11 @@ final class LipSealCards {
                 .flatMap(List::stream)
                 .toList();
         return Card.of(WAY, "Way round and depth", Shape.LIST, fields);
+    }
+
+    private static Card proud() {
+        return Card.of(PROUD, "Stands proud of the face", Shape.LIST, LipSealFields.PROUD)
+                .fold();
     }
 
     private static Card driving() {

@@ -134,10 +134,14 @@ final class LipSealFields {
     static final Field<Double> SHAFT_A2 = Field.size("shaftA2", "A at the old track, 3 to 9");
     static final Field<Double> SHAFT_B1 = Field.size("shaftB1", "B beside it, 12 to 6");
     static final Field<Double> SHAFT_B2 = Field.size("shaftB2", "B beside it, 3 to 9");
-    static final Field<Double> BORE_A1 = Field.size("boreA1", "A near the mouth, 12 to 6");
-    static final Field<Double> BORE_A2 = Field.size("boreA2", "A near the mouth, 3 to 9");
-    static final Field<Double> BORE_B1 = Field.size("boreB1", "B near the stop, 12 to 6");
-    static final Field<Double> BORE_B2 = Field.size("boreB2", "B near the stop, 3 to 9");
+    static final Field<Double> BORE_A1 =
+            Field.size("boreA1", "A near the mouth, 12 to 6").shared();
+    static final Field<Double> BORE_A2 =
+            Field.size("boreA2", "A near the mouth, 3 to 9").shared();
+    static final Field<Double> BORE_B1 =
+            Field.size("boreB1", "B near the stop, 12 to 6").shared();
+    static final Field<Double> BORE_B2 =
+            Field.size("boreB2", "B near the stop, 3 to 9").shared();
     static final Field<String> DEPTH_GAUGE =
             CommonFields.gauge("depthGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES).stays();
     static final Field<Double> STOP_DEPTH =
@@ -170,7 +174,7 @@ final class LipSealFields {
     static final Field<Double> RA = Field.number("ra", "Ra on the track", "µm", 0, ROUGHEST_RA_UM);
     static final Field<Double> RZ = Field.number("rz", "Rz on the track", "µm", 0, ROUGHEST_RZ_UM);
     static final Field<Double> HRC =
-            Field.number("hrc", "hardness", "HRC", 0, HARDEST_HRC).stays();
+            Field.number("hrc", "hardness", "HRC", 0, HARDEST_HRC).stays().shared();
     static final Field<Double> LEAD_ADVANCE = Field.place("leadAdvance", "thread test: walked");
     static final Field<Double> LEAD_TURNS = Field.number("leadTurns", "thread test: over turns", "", 0.01, 10_000);
     static final Field<Boolean> LEAD_REVERSES = Field.yesNo("leadReverses", "walk turns round with the rotation");
@@ -247,6 +251,8 @@ final class LipSealFields {
                     "mount", "its case grips", Mount.class, Field.pairs("BORE", "the bore", "SHAFT", "the shaft"))
             .hint("empty: the bore")
             .stays();
+    static final Field<Double> PROUD = Field.play("mayStandProud", "may stand proud of the face, by design")
+            .stays();
     static final Field<Double> PLANNED_DEPTH =
             Field.place("plannedDepth", "depth of its outer face").hint("empty: the target");
     static final Field<EdgeCover> EDGE_COVER = Field.choice(
@@ -298,7 +304,8 @@ final class LipSealFields {
             .stays();
     static final Field<String> NEW_GAUGE = CommonFields.gauge("newGauge", Gauge.Use.SHAFT, Own.SHAFT_GAUGES)
             .hint("empty: that of Measure")
-            .stays();
+            .stays()
+            .shared();
     static final Field<Double> NEW_OUTSIDE = Field.size("newOutside", "outside of its case");
     static final Field<Double> NEW_WIDTH = Field.size("newWidth", "width");
     static final Field<Double> SLEEVE_PLACE_NEW = Field.place("sleevePlaceNew", "its place from its shoulder");

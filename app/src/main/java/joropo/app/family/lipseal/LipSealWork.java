@@ -407,6 +407,9 @@ final class LipSealWork implements Work {
     public Optional<String> fieldOf(String rule) {
         boolean noneBetween =
                 rule.matches("D4|D5") && known.fromInside(alike().index()) == 0; // asked of those further out
+        if (rule.equals("S2") && isProud() && read().get(LipSealFields.PROUD) == null) {
+            return Optional.of(LipSealFields.PROUD.name());
+        }
         return noneBetween
                 ? Optional.of(LipSealFields.LAYOUT.name())
                 : LipSealAnswers.of(rule).map(Field::name);
@@ -561,10 +564,18 @@ final class LipSealWork implements Work {
         return new LipSealPanels(this, show).of(stage);
     }
 
-    /** A groove that somebody felt wants its measures. */
+    /** A groove that somebody felt wants its measures; a seal out of its bore whether it is meant to be. */
     @Override
     public List<String> asks() {
-        return track.wantsMeasures() ? List.of("groove") : List.of();
+        return Stream.of(track.wantsMeasures() ? "groove" : "", isProud() ? LipSealCards.PROUD : "")
+                .filter(c -> !c.isEmpty())
+                .toList();
+    }
+
+    /** Whether it stands out of the bore, or is planned so. */
+    private boolean isProud() {
+        Double old = planned.found().placeMm();
+        return planned.seal().fromMm() < planned.section().boreFromMm() || old != null && old < 0;
     }
 
     @Override
