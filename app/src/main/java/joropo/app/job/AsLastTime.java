@@ -20,7 +20,7 @@ import joropo.app.ui.Field;
 public record AsLastTime(String number, Map<String, Typed> texts, String words) {
     static final AsLastTime NOTHING = new AsLastTime("", Map.of(), "");
 
-    private static final int MOST_WORDS = 4;
+    private static final int MOST_WORDS = 3;
 
     /**
      * @param last texts of the last job that was signed here, of this stage, @param gauges those that the person used

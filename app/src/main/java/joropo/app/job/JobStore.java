@@ -31,7 +31,6 @@ import joropo.app.register.Position;
 import joropo.app.register.RegisterService;
 import joropo.app.register.SealFitted;
 import joropo.app.section.BenchService;
-import joropo.app.section.BenchService.Arranged;
 import joropo.app.section.SectionRole;
 import joropo.app.ui.Closed;
 import joropo.app.ui.NotFound;
@@ -539,11 +538,9 @@ class JobStore {
     }
 
     private JobSections sections(Job job) {
-        Map<SectionRole, Arranged> arranged = bench.ofJob(job.id());
+        BenchService.BesideJob beside = bench.besideJob(job.id(), job.positionId(), job.openedAt());
         return new JobSections(
-                arranged.get(SectionRole.AS_FOUND),
-                arranged.get(SectionRole.PLANNED),
-                bench.fittedBefore(job.positionId(), job.openedAt()).orElse(null));
+                beside.own().get(SectionRole.AS_FOUND), beside.own().get(SectionRole.PLANNED), beside.before());
     }
 
     private Beside beside(Job job, Set<Group> groups) {

@@ -46,7 +46,11 @@ interface BenchMapper {
 
     List<Long> fittedOfMachine(long machineId);
 
-    Optional<String> fittedBefore(@Param("positionId") long positionId, @Param("at") Instant at);
+    /** A section that belongs to a job. @param role absent: what stood at its position when it was opened */
+    record BesideJob(@Nullable SectionRole role, long id, String section) {}
+
+    List<BesideJob> besideJob(
+            @Param("jobId") long jobId, @Param("positionId") long positionId, @Param("openedAt") Instant openedAt);
 
     Optional<String> fitted(long positionId);
 }

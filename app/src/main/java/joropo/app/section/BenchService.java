@@ -100,6 +100,26 @@ public class BenchService {
         return out;
     }
 
+    /**
+     * What a job rests on: its own sections by what they stand for, and what stood at its position when it was opened.
+     */
+    public record BesideJob(
+            Map<SectionRole, Arranged> own, @Nullable Section before) {}
+
+    public BesideJob besideJob(long jobId, long positionId, Instant openedAt) {
+        Map<SectionRole, Arranged> own = new EnumMap<>(SectionRole.class);
+        Section before = null;
+        for (BenchMapper.BesideJob one : store.besideJob(jobId, positionId, openedAt)) {
+            Section section = json.read(one.section());
+            if (one.role() == null) {
+                before = section;
+            } else {
+                own.put(one.role(), new Arranged(one.id(), section));
+            }
+        }
+        return new BesideJob(own, before);
+    }
+
     /** A section of a job, with its number on the bench. */
     public record Arranged(long id, Section section) {}
 
@@ -111,11 +131,6 @@ public class BenchService {
     /** What stands at a position since its last signed job; absent before the first. */
     public Optional<Section> fittedAt(long positionId) {
         return store.fittedAt(positionId);
-    }
-
-    /** What stood at a position at a moment; absent before the first signed job. */
-    public Optional<Section> fittedBefore(long positionId, Instant at) {
-        return store.fittedBefore(positionId, at);
     }
 
     /** What stands at a position as a picture; empty before its first signed job. */

@@ -55,8 +55,8 @@ class BenchStore {
     }
 
     @Transactional(readOnly = true)
-    public Optional<Section> fittedBefore(long positionId, Instant at) {
-        return bench.fittedBefore(positionId, at).map(json::read);
+    public List<BenchMapper.BesideJob> besideJob(long jobId, long positionId, Instant openedAt) {
+        return bench.besideJob(jobId, positionId, openedAt);
     }
 
     @Transactional(readOnly = true)

@@ -160,7 +160,7 @@ class BuildIT {
                 "depthGauge DEPTH_MICROMETER stopDepth 5.5 cylDepth 5.2 shaftGauge OUTSIDE_MICROMETER "
                         + "shaftA1 44.96 shaftA2 44.96 boreGauge BORE_GAUGE_3 boreA1 62.015 boreA2 62.015");
         type(job, Stage.DECIDE, "size 45x62x8 layout PLAIN material NBR caseType METAL mainLip IN");
-        assertThat(work(job).asks(Stage.DECIDE)).contains("proud");
+        assertThat(work(job).asks(Stage.DECIDE)).contains("driving");
         JobFinding depth = found(job, "S2");
         assertThat(depth.status()).isEqualTo(Status.FAIL);
         assertThat(work(job).answeredAt(depth)).isEqualTo("decide#mayStandProud");

@@ -15,7 +15,7 @@ import joropo.core.diagnosis.Symptom;
 /** Which cards a lip seal has at each stage, and which fields stand on them. */
 final class LipSealCards {
     /** Opens where the seal stands, or is planned, out of the bore. */
-    static final String PROUD = "proud";
+    static final String DRIVING = "driving";
 
     private static final String WAY = "way";
     private static final List<Field<?>> BETWEEN =
@@ -47,7 +47,7 @@ final class LipSealCards {
                                         LipSealFields.BORE_SEEN,
                                         LipSealFields.BORE_SEEN_DEPTH)
                                 .fold()));
-        FURTHER.put(Stage.DECIDE, List.of(work(), seal(), way(BETWEEN), proud(), driving(), maker()));
+        FURTHER.put(Stage.DECIDE, List.of(work(), seal(), way(BETWEEN), driving(), maker()));
         FURTHER.put(Stage.FIT, fit());
     }
 
@@ -170,7 +170,7 @@ final class LipSealCards {
     }
 
     private static List<Card> decide() {
-        return List.of(work(), seal(), way(List.of()), proud(), driving(), maker());
+        return List.of(work(), seal(), way(List.of()), driving(), maker());
     }
 
     private static List<Card> fit() {
@@ -292,13 +292,14 @@ final class LipSealCards {
         return Card.of(WAY, "Way round and depth", Shape.LIST, fields);
     }
 
-    private static Card proud() {
-        return Card.of(PROUD, "Stands proud of the face", Shape.LIST, LipSealFields.PROUD)
-                .fold();
-    }
-
     private static Card driving() {
-        return Card.of("driving", "Driving it in", Shape.LIST, LipSealFields.SHAFT_IN_PLACE, LipSealFields.STANDS_OUT)
+        return Card.of(
+                        DRIVING,
+                        "Driving it in",
+                        Shape.LIST,
+                        LipSealFields.SHAFT_IN_PLACE,
+                        LipSealFields.STANDS_OUT,
+                        LipSealFields.PROUD)
                 .fold();
     }
 

@@ -567,7 +567,7 @@ final class LipSealWork implements Work {
     /** A groove that somebody felt wants its measures; a seal out of its bore whether it is meant to be. */
     @Override
     public List<String> asks() {
-        return Stream.of(track.wantsMeasures() ? "groove" : "", isProud() ? LipSealCards.PROUD : "")
+        return Stream.of(track.wantsMeasures() ? "groove" : "", isProud() ? LipSealCards.DRIVING : "")
                 .filter(c -> !c.isEmpty())
                 .toList();
     }
