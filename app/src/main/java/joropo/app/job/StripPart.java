@@ -145,13 +145,14 @@ public record StripPart(
                 kind,
                 name,
                 value(FACED),
-                value(PLACE),
-                value(THICKNESS),
+                new StripLog.Read(
+                        value(PLACE),
+                        value(THICKNESS),
+                        kind.isDisc() ? value(OPENING) : null,
+                        kind.isDisc() ? value(OUTSIDE) : null),
                 shims(),
                 back == Back.LEFT_OUT,
-                kind.wantsLine() ? value(LINE) : null,
-                kind.isDisc() ? value(OPENING) : null,
-                kind.isDisc() ? value(OUTSIDE) : null);
+                kind.wantsLine() ? value(LINE) : null);
     }
 
     /** The shims of a pack as they were counted; absent: not counted. */

@@ -150,8 +150,8 @@ final class Stripped {
         String at = "off" + number + "-";
         length(key, Property.PLACE, noted.placeMm(), at + "place", facts);
         length(key, Property.THICK, noted.thicknessMm(), at + "thickness", facts);
-        length(key, Property.OPENING, noted.openingMm(), at + "opening", facts);
-        length(key, Property.OUTSIDE, noted.outsideMm(), at + "outside", facts);
+        length(key, Property.OPENING, noted.read().openingMm(), at + "opening", facts);
+        length(key, Property.OUTSIDE, noted.read().outsideMm(), at + "outside", facts);
         if (noted.line() != null) {
             facts.add(new Fact<>(key, Property.LINE, noted.line(), 0, Origin.STRIPPED, at + "line"));
         }

@@ -36,6 +36,53 @@ public final class LipSealEntries {
         return job.entries;
     }
 
+    /** The same place a second time: it begins with what the shop fitted, and the machine is sound. */
+    public static Entries again(Page page) {
+        var job = new LipSealEntries(page);
+        job.secondTime();
+        return job.entries;
+    }
+
+    private void secondTime() {
+        receive("LIP_SEAL", "lip seal with dust lip, rubber-covered", "45x62x8", "NBR");
+        receive("GASKET", "cover gasket", "", "");
+        Page page = entries.page();
+        String first = page.url().replaceAll(".*/jobs/([^/]+)/.*", "$1");
+        long position = Workshop.bean(JobStore.class).load(first).position().id();
+        page.navigate(Workshop.address() + "/machines/positions/" + position);
+        entries.at("start").tap("main form button.keep");
+        page.waitForURL("**/intake");
+        entries.at("intake").fill("symptom", "PLANNED");
+        keep("strip");
+        entries.at("strip").fill("isolated", "yes", "locked", "yes", "pressureOff", "yes");
+        for (String kind : new String[] {"COVER", "GASKET", "LIP_SEAL"}) {
+            entries.tap("#off-" + kind);
+            page.locator(".strip-log > li:has-text('"
+                            + joropo.core.arrangement.PartKind.valueOf(kind).words() + "')")
+                    .first()
+                    .waitFor();
+        }
+        keep("measure");
+        entries.at("measure").tapThrough("#as-last-time");
+        entries.fill("shaftA1", "44.95", "shaftA2", "44.95", "boreA1", "62.014", "boreA2", "62.018");
+        entries.fill("turningDepth", "14.5", "runoutTir", "0.03", "surface", "SMOOTH", "shaftEnd", "FULL_CHAMFER");
+        keep("decide");
+        entries.at("decide").tapThrough("#as-last-time").tap("#lay-out-all");
+        page.locator("#parts .word.is-holds:has-text('all settled')").waitFor();
+        keep("fit");
+        entries.at("fit").fill("newOutside", "62.25", "newWidth", "8.02");
+        String mm = (String) page.evaluate(
+                "() => document.querySelector('#steps').textContent.match(/to ([0-9.]+) mm from " + "the face/)[1]");
+        entries.fill("depth12", mm, "depth3", mm, "depth6", mm, "depth9", mm);
+        entries.holds();
+        keep("set");
+        entries.at("set").tapThrough("#as-last-time").fill("playMeasured", "0.12");
+        passes();
+        entries.tap("#once-closed");
+        keep("prove");
+        prove();
+    }
+
     private static void receive(String kind, String name, String size, String material) {
         Workshop.bean(StoreService.class)
                 .receive(
@@ -138,6 +185,12 @@ public final class LipSealEntries {
 
     private void set() {
         entries.at("set").fill("playMeasured", "0.12", "boltTorque", "20", "bolts", "8", "threads", "DRY");
+        passes();
+        entries.fill("locking", "ADHESIVE_MEDIUM").tap("#once-closed");
+        keep("prove");
+    }
+
+    private void passes() {
         for (int pass = 0; pass < 3; pass++) {
             String left = entries.page().locator("#torque .row > .soft").textContent();
             entries.press("#pass");
@@ -145,8 +198,6 @@ public final class LipSealEntries {
                     .waitForFunction(
                             "left => document.querySelector('#torque .row > .soft')?.textContent !== left", left);
         }
-        entries.fill("locking", "ADHESIVE_MEDIUM").tap("#once-closed");
-        keep("prove");
     }
 
     private void prove() {

@@ -16,6 +16,8 @@ class LipSealJobIT {
             Page page = Workshop.page("marisol", ColorScheme.LIGHT, width, 1000);
             Entries entries = LipSealEntries.whole(page);
             assertThat(entries.total()).isLessThanOrEqualTo(80);
+            Entries again = LipSealEntries.again(page);
+            assertThat(again.total()).as(again.byStage().toString()).isLessThanOrEqualTo(48);
             Workshop.close(page);
         }
     }

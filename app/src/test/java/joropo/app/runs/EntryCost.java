@@ -35,11 +35,10 @@ final class EntryCost {
     /** A table for the page of figures. */
     static String measured() {
         var pump = Workshop.page("marisol", ColorScheme.LIGHT, 400, 800);
+        var bench = Workshop.page("marisol", ColorScheme.LIGHT, 1280, 800);
         List<Row> rows = List.of(
-                new Row(
-                        "a lip seal, from a bare register to signature (it was 189)",
-                        LipSealEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 1280, 800)),
-                        80),
+                new Row("a lip seal, from a bare register to signature (it was 189)", LipSealEntries.whole(bench), 80),
+                new Row("the same place a second time", LipSealEntries.again(bench), 35),
                 new Row(
                         "the same by touch, 820 wide",
                         LipSealEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),

@@ -16,26 +16,30 @@ public final class StripLog {
     private static final Set<PartKind> IN_BORE =
             EnumSet.of(PartKind.LIP_SEAL, PartKind.RETAINING_RING, PartKind.SPACER, PartKind.WASHER, PartKind.BEARING);
 
+    /** Lengths of a part that came off (mm), each absent: not read. @param placeMm of its outer face from the face */
+    public record Read(
+            @Nullable Double placeMm,
+            @Nullable Double thicknessMm,
+            @Nullable Double openingMm,
+            @Nullable Double outsideMm) {
+        static final Read NOTHING = new Read(null, null, null, null);
+    }
+
     /**
      * One part that came off.
      *
      * @param name as people call it, @param faced side that its open or marked side faced; absent: not noted
-     * @param placeMm of its outer face from the face of the housing; absent: not read
-     * @param thicknessMm along the shaft; absent: not read, @param shims of a pack, each; absent: not counted
-     * @param leftOut whether it was decided that it does not go back, @param line where it stood; absent: where a part
-     *     of its kind usually stands, @param openingMm, @param outsideMm of it across the shaft; absent: not read
+     * @param read of it, @param shims of a pack, each; absent: not counted, @param leftOut whether it was decided that
+     *     it does not go back, @param line where it stood; absent: where a part of its kind usually stands
      */
     public record Removed(
             PartKind kind,
             String name,
             @Nullable Side faced,
-            @Nullable Double placeMm,
-            @Nullable Double thicknessMm,
+            Read read,
             @Nullable ShimPack shims,
             boolean leftOut,
-            @Nullable Line line,
-            @Nullable Double openingMm,
-            @Nullable Double outsideMm) {
+            @Nullable Line line) {
         /** Of which nobody has read across the shaft. */
         public Removed(
                 PartKind kind,
@@ -46,30 +50,47 @@ public final class StripLog {
                 @Nullable ShimPack shims,
                 boolean leftOut,
                 @Nullable Line line) {
-            this(kind, name, faced, placeMm, thicknessMm, shims, leftOut, line, null, null);
+            this(kind, name, faced, new Read(placeMm, thicknessMm, null, null), shims, leftOut, line);
         }
 
         /** Of which no more was noted. */
         public static Removed of(PartKind kind) {
-            return new Removed(kind, kind.words(), null, null, null, null, false, null);
+            return new Removed(kind, kind.words(), null, Read.NOTHING, null, false, null);
+        }
+
+        /** Of its outer face from the face of the housing; absent: not read. */
+        public @Nullable Double placeMm() {
+            return read.placeMm;
+        }
+
+        /** Along the shaft; absent: not read. */
+        public @Nullable Double thicknessMm() {
+            return read.thicknessMm;
         }
 
         /** The same, and it does not go back. */
         public Removed out() {
-            return new Removed(kind, name, faced, placeMm, thicknessMm, shims, true, line, openingMm, outsideMm);
+            return new Removed(kind, name, faced, read, shims, true, line);
         }
 
         /** The same with what was read of it left out. */
         public Removed unread() {
-            return new Removed(kind, name, faced, null, null, shims, leftOut, line);
+            return new Removed(kind, name, faced, Read.NOTHING, shims, leftOut, line);
         }
 
         public Removed at(double newPlaceMm) {
-            return new Removed(kind, name, faced, newPlaceMm, thicknessMm, shims, leftOut, line, openingMm, outsideMm);
+            return new Removed(
+                    kind,
+                    name,
+                    faced,
+                    new Read(newPlaceMm, read.thicknessMm, read.openingMm, read.outsideMm),
+                    shims,
+                    leftOut,
+                    line);
         }
 
         public Removed on(Line newLine) {
-            return new Removed(kind, name, faced, placeMm, thicknessMm, shims, leftOut, newLine, openingMm, outsideMm);
+            return new Removed(kind, name, faced, read, shims, leftOut, newLine);
         }
 
         /** Whether it has its place in the bore, and so in the section that was found. */

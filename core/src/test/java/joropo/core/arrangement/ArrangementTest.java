@@ -12,9 +12,11 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import joropo.core.arrangement.PartKind.Line;
 import joropo.core.shaft.Side;
 import org.junit.jupiter.api.Test;
@@ -166,6 +168,84 @@ class ArrangementTest {
                 assertThat(one.found().line(line)).isEqualTo(other.found().line(line));
             }
             assertThat(one.clashes()).containsExactlyInAnyOrderElementsOf(other.clashes());
+        }
+    }
+
+    /** What sits on another part goes in before it, in its turn; the head of a cylinder goes in after its rings. */
+    @Test
+    void ringsGoInOnWhatCarriesThem() {
+        var all = new Arrangement(
+                List.of(
+                        Part.added("i1", O_RING, "ring").on("o2"),
+                        Part.added("i2", O_RING, "wiper").on("o2"),
+                        off(1, PartKind.ROD),
+                        off(2, PartKind.HEAD)),
+                List.of(
+                        new Fact<>("i1", Property.TURN, 3.0, 0, Origin.DECIDED, "i1"),
+                        new Fact<>("i2", Property.TURN, 0.0, 0, Origin.DECIDED, "i2")));
+        assertThat(keys(all.planned().build())).containsExactly("i2", "i1", "o2", "o1");
+    }
+
+    /** Places win over the order of coming off, and who came off too late is told. */
+    @Test
+    void anOuterPartThatCameOffAfterAnInnerOneIsTold() {
+        var all = new Arrangement(
+                List.of(off(1, LIP_SEAL), off(2, WASHER), off(3, BEARING)),
+                List.of(
+                        place("o1", 4, Origin.STRIPPED, "o1-place"),
+                        place("o2", 1, Origin.STRIPPED, "o2-place"),
+                        place("o3", 0, Origin.STRIPPED, "o3-place")));
+        assertThat(keys(all.planned().build())).containsExactly("o1", "o2", "o3");
+        assertThat(all.found().outOfOrder()).containsOnlyKeys(all.parts().get(1));
+    }
+
+    /**
+     * Whatever is known: each part that goes in goes in once, what is carried before its carrier, of two whose places
+     * are known on one line the inner one first; without a place the last off first; facts in any order say the same.
+     */
+    @Test
+    void everyPartGoesInOnce() {
+        Random random = new Random(2929);
+        PartKind[] kinds = {LIP_SEAL, WASHER, RETAINING_RING, BEARING, SLINGER, COVER, PartKind.SHAFT, PartKind.NUT};
+        for (int n = 0; n < 2000; n++) {
+            List<Part> parts = new ArrayList<>(IntStream.rangeClosed(1, 1 + random.nextInt(9))
+                    .mapToObj(i -> random.nextInt(4) == 0
+                            ? Part.added("n" + i, kinds[random.nextInt(kinds.length)], "added")
+                            : off(i, kinds[random.nextInt(kinds.length)]))
+                    .toList());
+            if (random.nextBoolean()) {
+                parts.add(Part.added("ring", O_RING, "ring").on(parts.get(0).key()));
+            }
+            List<Fact<?>> facts = new ArrayList<>();
+            boolean placed = random.nextBoolean();
+            for (Part part : parts) {
+                if (placed && part.on() == null && random.nextBoolean()) {
+                    facts.add(place(part.key(), random.nextInt(20), Origin.STRIPPED, "field" + facts.size()));
+                }
+            }
+            View planned = new Arrangement(parts, facts).planned();
+            List<Part> build = planned.build();
+            assertThat(build).containsExactlyInAnyOrderElementsOf(parts);
+            for (Part part : parts) {
+                assertThat(part.on() == null
+                                || keys(build).indexOf(part.key()) < keys(build).indexOf(part.on()))
+                        .isTrue();
+                for (Part other : parts) {
+                    Double inner = planned.get(part.key(), Property.PLACE);
+                    Double outer = planned.get(other.key(), Property.PLACE);
+                    boolean line = Stream.of(Line.BORE, Line.SHAFT)
+                            .anyMatch(l -> planned.line(l).containsAll(List.of(part, other)));
+                    if (line && inner != null && outer != null && inner > outer) {
+                        assertThat(build.indexOf(part)).isLessThan(build.indexOf(other));
+                    }
+                }
+            }
+            if (!placed) {
+                assertThat(build.stream().filter(p -> p.off() > 0).map(Part::off))
+                        .isSortedAccordingTo(Comparator.reverseOrder());
+            }
+            Collections.shuffle(facts, random);
+            assertThat(new Arrangement(parts, facts).planned().build()).isEqualTo(build);
         }
     }
 }
