@@ -31,7 +31,6 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
 import joropo.core.arrangement.Arrangement;
-import joropo.core.arrangement.PartKind;
 import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.Care;
@@ -70,6 +69,8 @@ final class JobWork {
     private final Stripped stripped;
     private final Arrangement arrangement;
     private final Map<String, String> drawn;
+    private final List<joropo.core.arrangement.Part> build;
+    private final List<Step> plan;
     private final List<JobFinding> findings;
     private final Map<String, String> errors;
     private final Set<Stage> begun;
@@ -136,6 +137,8 @@ final class JobWork {
                 .sorted(Comparator.comparing(JobFinding::stage))
                 .toList();
         errors = merged();
+        build = arrangement.planned().build();
+        plan = planned();
     }
 
     /**
@@ -415,6 +418,10 @@ final class JobWork {
 
     /** Steps of the fitting plan, with the way back of what else came off; none before something is decided. */
     List<Step> plan() {
+        return plan;
+    }
+
+    private List<Step> planned() {
         Map<String, List<Step>> plans = new LinkedHashMap<>();
         items.forEach(i -> plans.put(
                 Stripped.key(i.item()),
@@ -422,21 +429,12 @@ final class JobWork {
         if (plans.values().stream().allMatch(List::isEmpty)) {
             return List.of();
         }
-        return Care.with(care, PutIn.plan(arrangement.planned(), goingBack(), plans, drawn, before()));
-    }
-
-    /** What came off, without an old sleeve in whose place a new one goes. */
-    private List<StripLog.Removed> goingBack() {
-        return renewsSleeve()
-                ? log.stream()
-                        .map(r -> r.kind() == PartKind.SLEEVE ? r.out() : r)
-                        .toList()
-                : log;
+        return Care.with(care, PutIn.plan(arrangement.planned(), log, plans, drawn, before()));
     }
 
     /** All that goes in, in the order in which it goes in. */
     List<joropo.core.arrangement.Part> build() {
-        return arrangement.planned().build();
+        return build;
     }
 
     /** What came off in the order in which it goes in; what came along with a part goes with it. */

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import joropo.core.arrangement.PartKind;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.PartState;
@@ -34,6 +34,15 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
         List<StripPart> order = state.beside().order();
         Map<StripPart, StripPart.Back> back = new LinkedHashMap<>();
         replaced(state, work, plan, hold).forEach(old -> back.put(old, StripPart.Back.RENEWED));
+        Stream.concat(before.stream(), Stream.of(hold))
+                .filter(s -> s.back() != null && StepStops.of(state, s, work).isEmpty())
+                .forEach(s -> state.beside().log().stream()
+                        .filter(p -> p.kind() == s.back() && p.isMissing())
+                        .forEach(p -> back.put(
+                                p,
+                                p.kind().after() == PartKind.After.GOES_BACK
+                                        ? StripPart.Back.BACK
+                                        : StripPart.Back.RENEWED)));
         for (Step s : before) {
             if (s.isOfTheList() && !s.hold()) {
                 StripPart part = order.get(s.numberInList() - 1);
@@ -84,13 +93,7 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
 
     /** What came off in the place of what this hold has put in, the last first. */
     private static List<StripPart> replaced(JobState state, JobWork work, List<Step> plan, Step hold) {
-        Optional<PartKind> sleeve =
-                hold.rule().equals(FittingPlan.NEW_SLEEVE) ? Optional.of(PartKind.SLEEVE) : Optional.empty();
-        List<StripPart> old = sleeve.isPresent()
-                ? state.beside().log().stream()
-                        .filter(p -> p.kind() == PartKind.SLEEVE)
-                        .toList()
-                : hold.equals(lastOf(work.itemOf(hold.id()), work, plan)) ? work.oldOf(hold) : List.of();
+        List<StripPart> old = hold.equals(lastOf(work.itemOf(hold.id()), work, plan)) ? work.oldOf(hold) : List.of();
         return old.stream().filter(StripPart::isMissing).toList();
     }
 

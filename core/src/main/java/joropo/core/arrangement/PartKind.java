@@ -34,6 +34,9 @@ public enum PartKind {
     ROD(Line.SHAFT, "rod", After.GOES_BACK, null, false, false),
     PISTON(Line.SHAFT, "piston", After.GOES_BACK, null, false, false),
     HEAD(Line.BORE, "head", After.GOES_BACK, null, false, false),
+    GLAND(Line.BORE, "gland", After.GOES_BACK, null, false, false),
+    LANTERN(Line.BORE, "lantern ring", After.GOES_BACK, null, false, false),
+    IMPELLER(Line.SHAFT, "impeller", After.GOES_BACK, null, false, false),
     FILTER(Line.BORE, "filter", After.GOES_BACK, null, false, false),
     SEALANT(Line.CARRIED, "sealant or grease", After.RENEWED, null, false, false),
     OTHER(Line.BORE, "other part", After.GOES_BACK, null, true, true);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import joropo.core.arrangement.PartKind;
 import joropo.core.lipseal.Lubricants.Zone;
 import joropo.core.material.Fluid;
 import joropo.core.material.Medium;
@@ -97,14 +98,20 @@ public final class FittingPlan {
             remedy(in.remedy());
         }
         if (in.runningSleeve()) {
-            hold(
-                    NEW_SLEEVE,
-                    "New running sleeve" + ofThis() + " on, "
-                            + (in.sleevePlaceMm() == null
-                                    ? "to the place its drawing says"
-                                    : "at " + mm(in.sleevePlaceMm()) + " mm from its shoulder, within 0.25 mm")
-                            + "; read its place. Its bore is a joint: sealed.",
-                    "Sleeve and seal are renewed together, never one alone.");
+            steps.add(new Step(
+                            NEW_SLEEVE,
+                            when,
+                            "New running sleeve" + ofThis() + " on, "
+                                    + (in.sleevePlaceMm() == null
+                                            ? "to the place its drawing says"
+                                            : "at " + mm(in.sleevePlaceMm()) + " mm from its shoulder, within 0.25 mm")
+                                    + "; read its place. Its bore is a joint: sealed.",
+                            "Sleeve and seal are renewed together, never one alone.",
+                            true,
+                            "",
+                            null,
+                            StepTools.of(NEW_SLEEVE))
+                    .puttingBack(PartKind.SLEEVE));
         }
         step(
                 "dry-trial",

@@ -119,10 +119,11 @@ public record SealPlan(
                 "A twisted ring leaks, and is not seen any more.",
                 HANDS));
         out.add(hold(
-                "gland",
-                When.CLOSE,
-                "Gland bolts in steps and crosswise with the clips in; then the screws of the drive collar, crosswise.",
-                "The clips hold the faces where the maker set them."));
+                        "gland",
+                        When.CLOSE,
+                        "Gland bolts in steps and crosswise with the clips in; then the screws of the drive collar, crosswise.",
+                        "The clips hold the faces where the maker set them.")
+                .puttingBack(PartKind.GLAND));
         out.add(hold(
                 "clips-out",
                 When.CLOSE,
@@ -189,20 +190,22 @@ public record SealPlan(
 
     private void close(List<Step> out) {
         out.add(hold(
-                "gland",
-                When.CLOSE,
-                "Gland on by hand, gasket right, bolts in steps and crosswise. The gap alike all round.",
-                "A gland pulled on at one side breaks the seat."));
+                        "gland",
+                        When.CLOSE,
+                        "Gland on by hand, gasket right, bolts in steps and crosswise. The gap alike all round.",
+                        "A gland pulled on at one side breaks the seat.")
+                .puttingBack(PartKind.GLAND));
     }
 
     private void end(List<Step> out) {
         if (impeller) {
             out.add(step(
-                    "impeller-on",
-                    When.CLOSE,
-                    "Impeller back with the shims that were logged, held against turning, its nut to its figure.",
-                    "Any other sum moves it, and the seal with it.",
-                    ""));
+                            "impeller-on",
+                            When.CLOSE,
+                            "Impeller back with the shims that were logged, held against turning, its nut to its figure.",
+                            "Any other sum moves it, and the seal with it.",
+                            "")
+                    .puttingBack(PartKind.IMPELLER));
         }
         out.add(step("aligned", When.CLOSE, "Coupling in line, read with all feet tight.", "", ""));
         out.add(hold(

@@ -182,20 +182,22 @@ public record PackingPlan(
 
     private void lantern(List<Step> out, int below) {
         out.add(hold(
-                "lantern",
-                Step.When.FIT,
-                "Lantern ring over " + below + " rings" + (result.spacerMm() == null ? "" : " and its spacer")
-                        + ", by measured depth; its slot stands at the port now and after settling.",
-                "Beside its port it flushes nothing."));
+                        "lantern",
+                        Step.When.FIT,
+                        "Lantern ring over " + below + " rings" + (result.spacerMm() == null ? "" : " and its spacer")
+                                + ", by measured depth; its slot stands at the port now and after settling.",
+                        "Beside its port it flushes nothing.")
+                .puttingBack(PartKind.LANTERN));
     }
 
     private void gland(List<Step> out) {
         Step.When close = Step.When.CLOSE;
         out.add(hold(
-                "gland",
-                close,
-                "Gland square: its gap alike at four places within 0.3 mm, follower free of the shaft.",
-                "A crooked gland wears the shaft and leaks on one side."));
+                        "gland",
+                        close,
+                        "Gland square: its gap alike at four places within 0.3 mm, follower free of the shaft.",
+                        "A crooked gland wears the shaft and leaks on one side.")
+                .puttingBack(PartKind.GLAND));
         if (gland.pins) {
             out.add(step(
                     "pins-in",

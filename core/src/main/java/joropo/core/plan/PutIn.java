@@ -2,10 +2,12 @@ package joropo.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import joropo.core.arrangement.Part;
@@ -51,9 +53,10 @@ public final class PutIn {
         var all = new PutIn(planned, log, plans, drawn);
         List<Step> out = new ArrayList<>(all.of(Step.When.STRIP));
         out.addAll(all.of(Step.When.PREPARE));
-        out.addAll(all.fitting());
+        List<Step> fitting = all.fitting();
+        out.addAll(fitting);
         out.addAll(before);
-        out.addAll(all.of(Step.When.CLOSE));
+        all.of(Step.When.CLOSE).stream().filter(s -> !fitting.contains(s)).forEach(out::add);
         out.addAll(all.of(Step.When.PROVE));
         return out;
     }
@@ -65,20 +68,33 @@ public final class PutIn {
                 .toList();
     }
 
-    /** Part by part; what a plan has of another part than its own stands at that part. */
+    /**
+     * Part by part; what a plan has of another part than its own stands at that part, and what it puts back when all is
+     * closed at the turn of what came off, once its own is in.
+     */
     private List<Step> fitting() {
         List<Part> order = planned.build();
         Set<String> elsewhere = order.stream()
                 .filter(p -> !plans.containsKey(p.key()))
                 .map(p -> drawn.getOrDefault(p.key(), ""))
                 .collect(Collectors.toSet());
-        Set<PartKind> sealed = order.stream()
+        Set<PartKind> said = order.stream()
                 .filter(p -> plans.containsKey(p.key()))
                 .map(Part::kind)
-                .collect(Collectors.toSet());
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(PartKind.class)));
+        plans.values().stream()
+                .flatMap(Collection::stream)
+                .map(Step::back)
+                .filter(Objects::nonNull)
+                .forEach(said::add);
         List<Step> own = of(Step.When.FIT);
         Set<Step> out = new LinkedHashSet<>();
+        Set<Step> due = new LinkedHashSet<>();
         for (Part part : order) {
+            due.stream().filter(s -> s.back() == part.kind()).forEach(out::add);
+            plans.getOrDefault(part.key(), List.of()).stream()
+                    .filter(s -> s.when() == Step.When.CLOSE && s.back() != null)
+                    .forEach(due::add);
             plans.getOrDefault(part.key(), List.of()).stream()
                     .filter(s -> s.when() == Step.When.FIT)
                     .filter(s -> s.part() == null || !elsewhere.contains(s.part()))
@@ -88,7 +104,7 @@ public final class PutIn {
             }
             if (part.off() > 0
                     && !plans.containsKey(part.key())
-                    && !sealed.contains(part.kind())
+                    && !said.contains(part.kind())
                     && !log.get(part.off() - 1).leftOut()) {
                 out.add(back(part));
             }

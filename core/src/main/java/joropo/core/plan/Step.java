@@ -1,5 +1,6 @@
 package joropo.core.plan;
 
+import joropo.core.arrangement.PartKind;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param tools what to have in hand, and who or what holds against it or supports the job; empty when nothing special
  * @param countsIn what is put in with it for a time and counted in; absent: nothing, @param countsOut whether it says
  *     that all such things are out again
+ * @param back kind of what came off whose way back it is, old or renewed; absent: of nothing that came off
  */
 public record Step(
         String id,
@@ -26,8 +28,9 @@ public record Step(
         @Nullable String part,
         String tools,
         @Nullable String countsIn,
-        boolean countsOut) {
-    /** A step that counts nothing. */
+        boolean countsOut,
+        @Nullable PartKind back) {
+    /** A step that counts nothing and puts back nothing of the list. */
     public Step(
             String id,
             When when,
@@ -37,7 +40,7 @@ public record Step(
             String caution,
             @Nullable String part,
             String tools) {
-        this(id, when, instruction, why, hold, caution, part, tools, null, false);
+        this(id, when, instruction, why, hold, caution, part, tools, null, false, null);
     }
 
     /** The parts of a job that every kind of seal has. */
@@ -75,16 +78,21 @@ public record Step(
     }
 
     public Step withCaution(String newCaution) {
-        return new Step(id, when, instruction, why, hold, newCaution, part, tools, countsIn, countsOut);
+        return new Step(id, when, instruction, why, hold, newCaution, part, tools, countsIn, countsOut, back);
     }
 
     /** @param thing that is put in with it for a time; absent: nothing is */
     public Step countingIn(@Nullable String thing) {
-        return new Step(id, when, instruction, why, hold, caution, part, tools, thing, countsOut);
+        return new Step(id, when, instruction, why, hold, caution, part, tools, thing, countsOut, back);
     }
 
     public Step countingOut() {
-        return new Step(id, when, instruction, why, hold, caution, part, tools, countsIn, true);
+        return new Step(id, when, instruction, why, hold, caution, part, tools, countsIn, true, back);
+    }
+
+    /** @param kind of what came off: this is its way back */
+    public Step puttingBack(PartKind kind) {
+        return new Step(id, when, instruction, why, hold, caution, part, tools, countsIn, countsOut, kind);
     }
 
     /** The same step of one item among several. @param prefix that tells the item apart, empty for the first */
@@ -101,6 +109,7 @@ public record Step(
                         part == null ? null : prefix + part,
                         tools,
                         countsIn,
-                        countsOut);
+                        countsOut,
+                        back);
     }
 }

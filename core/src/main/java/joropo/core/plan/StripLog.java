@@ -68,11 +68,6 @@ public final class StripLog {
             return read.thicknessMm;
         }
 
-        /** The same, and it does not go back. */
-        public Removed out() {
-            return new Removed(kind, name, faced, read, shims, true, line);
-        }
-
         /** The same with what was read of it left out. */
         public Removed unread() {
             return new Removed(kind, name, faced, Read.NOTHING, shims, leftOut, line);

@@ -111,6 +111,36 @@ class PutInTest {
                 .isEqualTo(Meets.Shaft.THERE);
     }
 
+    /** What a plan itself puts back has its step there alone, at the turn of what came off. */
+    @Test
+    void whatTheSealsPlanPutsBackStandsOnceInItsTurn() {
+        List<Removed> log = List.of(
+                Removed.of(PartKind.NUT),
+                Removed.of(PartKind.IMPELLER),
+                Removed.of(PartKind.KEY),
+                Removed.of(PartKind.GLAND),
+                Removed.of(PartKind.MECHANICAL_SEAL),
+                Removed.of(PartKind.SLEEVE));
+        Arrangement all = Logged.all(log);
+        List<Step> own = List.of(
+                step("sleeve", Step.When.PREPARE).puttingBack(PartKind.SLEEVE),
+                step("in", Step.When.FIT),
+                step("gland", Step.When.CLOSE).puttingBack(PartKind.GLAND),
+                step("impeller", Step.When.CLOSE).puttingBack(PartKind.IMPELLER),
+                step("aligned", Step.When.CLOSE));
+        assertThat(PutIn.plan(all.planned(), log, Map.of("o5", own), Map.of(), List.of()))
+                .extracting(Step::id)
+                .containsExactly("sleeve", "in", "gland", "back-3", "impeller", "back-1", "aligned");
+        assertThat(PutIn.plan(
+                        Logged.all(log.subList(4, 5)).planned(),
+                        log.subList(4, 5),
+                        Map.of("o1", own),
+                        Map.of(),
+                        List.of()))
+                .extracting(Step::id)
+                .containsExactly("sleeve", "in", "gland", "impeller", "aligned");
+    }
+
     /**
      * A ring of the shaft never stands in the bore, whatever its place is; where nobody says, it is one of the bore.
      */

@@ -19,6 +19,23 @@ class MechanicalSealFamily implements Family {
 
     /** Its own card asks for the play, as narrow as a seal needs it. */
     @Override
+    public List<PartKind> comesOff() {
+        return List.of(
+                PartKind.COUPLING,
+                PartKind.KEY,
+                PartKind.GLAND,
+                PartKind.IMPELLER,
+                PartKind.NUT,
+                PartKind.SLEEVE,
+                PartKind.COVER,
+                PartKind.BOLT,
+                PartKind.GASKET,
+                PartKind.BEARING,
+                PartKind.SHAFT,
+                PartKind.RETAINING_RING);
+    }
+
+    @Override
     public boolean turns() {
         return false;
     }

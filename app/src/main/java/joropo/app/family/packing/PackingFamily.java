@@ -19,6 +19,22 @@ class PackingFamily implements Family {
 
     /** Its run-out is read; the play of its bearings is not what packing asks for. */
     @Override
+    public List<PartKind> comesOff() {
+        return List.of(
+                PartKind.GLAND,
+                PartKind.NUT,
+                PartKind.LANTERN,
+                PartKind.BOLT,
+                PartKind.COVER,
+                PartKind.GASKET,
+                PartKind.SLEEVE,
+                PartKind.COUPLING,
+                PartKind.KEY,
+                PartKind.BEARING,
+                PartKind.SHAFT);
+    }
+
+    @Override
     public boolean turns() {
         return false;
     }
