@@ -55,7 +55,7 @@ public record AsLastTime(String number, Map<String, Typed> texts, String words) 
     /** As people say it; empty where it is no answer of the list any more. */
     private static Optional<String> words(Field<?> field, JobWork work, String text) {
         return field.kind() != Field.Kind.CHOICE
-                ? Optional.of(text)
+                ? Optional.of(field.kind() == Field.Kind.SEAL_SIZE ? text : field.label() + " " + text)
                 : field.offered(work.read().shop(), text).stream()
                         .filter(c -> c.value().equals(text))
                         .map(Field.Choice::words)

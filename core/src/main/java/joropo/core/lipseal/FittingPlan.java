@@ -460,7 +460,7 @@ public final class FittingPlan {
         if (in.meets().bearingLater()) {
             free("");
         }
-        boolean guided = in.meets().shaft() == Meets.Shaft.NOT_SAID;
+        boolean guided = in.meets().isGuidedOn();
         steps.add(new Step(
                         "shaft",
                         when,

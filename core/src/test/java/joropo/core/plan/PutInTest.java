@@ -109,6 +109,12 @@ class PutInTest {
         List<Removed> sealFirst = List.of(log.get(2), log.get(1));
         assertThat(Meets.of(Logged.all(sealFirst).planned().build(), "o1", null).shaft())
                 .isEqualTo(Meets.Shaft.THERE);
+        assertThat(Meets.of(List.of(), "i1", null).isThere()).isNull();
+        assertThat(Meets.of(List.of(), "i1", false).isThere()).isFalse();
+        assertThat(Meets.of(Logged.all(log).planned().build(), "o3", null).isThere())
+                .isFalse();
+        assertThat(Meets.of(Logged.all(log).planned().build(), "o3", true).isThere())
+                .isTrue();
     }
 
     /** What a plan itself puts back has its step there alone, at the turn of what came off. */

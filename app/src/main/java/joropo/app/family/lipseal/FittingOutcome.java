@@ -51,8 +51,10 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
         if (!decided.canBePlanned() || judged == null) {
             return NONE;
         }
-        DriverResult driver =
-                targetMm == null ? null : DriverCheck.check(driver(position, read, decided, entry.section(), targetMm));
+        Meets meets = Meets.of(goingIn.planned().build(), facts.alike().key(), read.get(LipSealFields.SHAFT_IN_PLACE));
+        DriverResult driver = targetMm == null
+                ? null
+                : DriverCheck.check(driver(position, read, decided, entry.section(), targetMm, meets));
         ShaftEnd end = read.get(LipSealFields.SHAFT_END);
         List<Lubricants.Zone> lubricants = !decided.isComplete()
                 ? List.of()
@@ -81,7 +83,7 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
                 .runningSleeve(read.is(LipSealFields.RUNNING_SLEEVE))
                 .sleevePlaceMm(read.get(LipSealFields.SLEEVE_PLACE_OLD))
                 .oneWay(position.oneWay())
-                .meets(Meets.of(goingIn.planned().build(), facts.alike().key(), read.get(LipSealFields.SHAFT_IN_PLACE)))
+                .meets(meets)
                 .cameOff(known.cameOff(entry.section()))
                 .build();
         return new FittingOutcome(driver, FittingPlan.of(input), PartsList.of(input));
@@ -99,14 +101,14 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
 
     /** The seal is driven in from outside, so the tool meets its closed side when the open side faces inward. */
     private static DriverInput driver(
-            Position position, ReadFields read, Decided decided, Section section, double depthMm) {
+            Position position, ReadFields read, Decided decided, Section section, double depthMm, Meets meets) {
         return DriverInput.atDepth(depthMm)
                 .shaftMm(section.shaftDiameterMm())
                 .boreMm(section.boreDiameterMm())
                 .outsideDiameterMm(section.boreDiameterMm())
                 .mount(read.get(LipSealFields.MOUNT))
                 .pressSide(decided.mainLip() == Side.IN ? PressSide.CLOSED : PressSide.OPEN)
-                .shaftInPlace(read.get(LipSealFields.SHAFT_IN_PLACE))
+                .shaftInPlace(meets.isThere())
                 .standsOutMm(read.get(LipSealFields.STANDS_OUT))
                 .availableMm(read.shop().driversFor(position.id()))
                 .build();
