@@ -59,7 +59,15 @@ final class BuildOrder {
     }
 
     private boolean goesBefore(Part q, Part p) {
-        return q != p && (p.key().equals(q.on()) || isEarlierOnTheSame(q, p) || mayNotWait(q, p));
+        return q != p
+                && (p.key().equals(q.on())
+                        || isWished(q, p)
+                        || isEarlierOnTheSame(q, p)
+                        || mayNotWait(q, p) && !isWished(p, q));
+    }
+
+    private boolean isWished(Part q, Part p) {
+        return p.key().equals(view.get(q.key(), Property.BEFORE));
     }
 
     private boolean isEarlierOnTheSame(Part q, Part p) {

@@ -26,6 +26,9 @@ public record Property<T>(String name, Class<T> type, boolean carries) {
     /** Side that it is put in from. */
     public static final Property<Side> ENTERS = new Property<>("side it enters from", Side.class, true);
 
+    /** Key of a part that it has to be in before. */
+    public static final Property<String> BEFORE = new Property<>("part it goes in before", String.class, true);
+
     /** Its turn among all that one part carries, the lowest first. */
     public static final Property<Double> TURN = new Property<>("turn", Double.class, true);
 

@@ -2,6 +2,7 @@ package joropo.core.lipseal;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,9 +32,14 @@ public final class PartsInSection {
 
     private final View found;
     private final Map<BoreItem, Part> parts = new LinkedHashMap<>();
+    private final Map<String, String> keys = new HashMap<>();
+    private final Section section;
 
-    public PartsInSection(Arrangement known, Section section) {
+    /** @param seals keys of the seals of the job, by their names in the section */
+    public PartsInSection(Arrangement known, Section section, Map<String, String> seals) {
+        this.section = section;
         found = known.found();
+        keys.putAll(seals);
         List<Part> left = new ArrayList<>(found.parts().stream()
                 .filter(p -> p.off() > 0 && found.lineOf(p) != PartKind.Line.SHAFT)
                 .toList());
@@ -49,6 +55,7 @@ public final class PartsInSection {
                             : Optional.of(Part.added(ADDED + item.id(), kind.get(), item.words() + " " + item.id())))
                     .ifPresent(p -> parts.put(item, p));
         }
+        parts.forEach((item, part) -> keys.put(item.id(), part.key()));
     }
 
     /** A bearing that nobody took out and no side is said for is where it was. */
@@ -87,11 +94,24 @@ public final class PartsInSection {
                 facts.add(new Fact<>(
                         part.key(), Property.PLACE, item.fromMm(), 0, Origin.DECIDED, AT + item.id() + "-place"));
             }
-            if (item instanceof BoreItem.Part p && p.entersFrom() != null) {
-                facts.add(new Fact<>(
-                        part.key(), Property.ENTERS, p.entersFrom(), 0, Origin.DECIDED, AT + item.id() + "-enters"));
-            }
         });
+        section.boreItems().stream()
+                .filter(i -> i instanceof BoreItem.Part && keys.containsKey(i.id()))
+                .map(BoreItem.Part.class::cast)
+                .forEach(p -> wishes(p, facts));
         return new Arrangement(List.copyOf(parts.values()), facts);
+    }
+
+    /** From which side it is put in, and before what. */
+    private void wishes(BoreItem.Part part, List<Fact<?>> facts) {
+        String key = keys.get(part.id());
+        if (part.entersFrom() != null) {
+            facts.add(
+                    new Fact<>(key, Property.ENTERS, part.entersFrom(), 0, Origin.DECIDED, AT + part.id() + "-enters"));
+        }
+        if (part.beforeItem() != null && keys.containsKey(part.beforeItem())) {
+            facts.add(new Fact<>(
+                    key, Property.BEFORE, keys.get(part.beforeItem()), 0, Origin.DECIDED, AT + part.id() + "-before"));
+        }
     }
 }

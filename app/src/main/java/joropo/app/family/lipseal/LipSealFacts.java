@@ -41,13 +41,32 @@ record LipSealFacts(Arrangement arrangement, List<String> keys) {
         Arrangement known = facts.stripped().with(said);
         Section arranged = facts.sections().planned();
         return new LipSealFacts(
-                arranged == null ? known : known.and(new PartsInSection(known, arranged).decided()),
+                arranged == null
+                        ? known
+                        : known.and(new PartsInSection(
+                                        known,
+                                        arranged,
+                                        seals(known, facts.alike().keys(), arranged))
+                                .decided()),
                 facts.alike().keys());
+    }
+
+    /** Keys of the seals by their names in a section that was arranged: the innermost there is the innermost here. */
+    private static Map<String, String> seals(Arrangement known, List<String> keys, Section arranged) {
+        var sheets = new LipSealFacts(known, keys);
+        Map<String, String> out = new LinkedHashMap<>();
+        for (int i = 0; i < keys.size(); i++) {
+            int fromInside = sheets.fromInside(i);
+            if (fromInside >= 0 && fromInside < arranged.seals().size()) {
+                out.put(AssumedSection.arrangedId(arranged, fromInside), keys.get(i));
+            }
+        }
+        return out;
     }
 
     /** What parts beside the seals are called in a section, by their keys. */
     Map<String, String> drawn(Section section) {
-        return new PartsInSection(arrangement, section).names();
+        return new PartsInSection(arrangement, section, Map.of()).names();
     }
 
     /** Those of them that came off. */
