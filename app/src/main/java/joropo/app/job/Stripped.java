@@ -36,7 +36,7 @@ final class Stripped {
             }
         }
         unnamed();
-        for (int i = 0; i < off.size(); i++) {
+        for (int i = off.size() - 1; i >= 0; i--) {
             if (!itemOf.containsKey(i)) {
                 ofItsKind(off.get(i)).map(JobItem::number).ifPresent(number(i));
             }
@@ -47,12 +47,17 @@ final class Stripped {
         return number -> itemOf.put(place, number);
     }
 
-    /** Of a box, a set, a mechanical seal all that came off of the one item; of several the one that is called so. */
+    /**
+     * Of a box, a set, a mechanical seal all that came off of the one item; of several the one that is called so. A
+     * ring is one ring: the last that came off, others are of something else.
+     */
     private Optional<JobItem> ofItsKind(StripPart part) {
         List<JobItem> same = items.stream()
                 .filter(i -> i.kind() == part.kind() && i.kind() != PartKind.LIP_SEAL)
+                .filter(i -> i.kind() != PartKind.O_RING || !itemOf.containsValue(i.number()))
                 .toList();
         return same.size() == 1
+                        && items.stream().filter(i -> i.kind() == part.kind()).count() == 1
                 ? same.stream().findFirst()
                 : same.stream()
                         .filter(i -> i.label().equalsIgnoreCase(part.name()))

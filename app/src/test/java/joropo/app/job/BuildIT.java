@@ -183,6 +183,22 @@ class BuildIT {
                 .orElseThrow();
     }
 
+    /** A ring is one ring: the O-ring of the cover that came off too is no part of the job's ring, and is not lost. */
+    @Test
+    void theRingOfTheCoverHasAStepOfItsOwn() {
+        String job = JobMaker.madeSafe(JobMaker.open(NewPositionBuilder.builder()
+                .kind(PartKind.O_RING)
+                .name("flange")
+                .medium(Medium.OIL)
+                .dirt(Dirt.CLEAN)
+                .note("")
+                .build()));
+        off(job, "COVER");
+        off(job, "O_RING");
+        off(job, "O_RING");
+        assertThat(work(job).build()).extracting(Part::key).containsExactly("i1", "o2", "o1");
+    }
+
     /** What came off with a box that is packed anew goes back behind its rings. */
     @Test
     void theGlandComesAfterThePacking() {

@@ -2,7 +2,6 @@ package joropo.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import joropo.core.arrangement.Part;
 import joropo.core.arrangement.PartKind;
 import joropo.core.arrangement.PartKind.After;
@@ -78,15 +78,13 @@ public final class PutIn {
                 .filter(p -> !plans.containsKey(p.key()))
                 .map(p -> drawn.getOrDefault(p.key(), ""))
                 .collect(Collectors.toSet());
-        Set<PartKind> said = order.stream()
-                .filter(p -> plans.containsKey(p.key()))
-                .map(Part::kind)
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(PartKind.class)));
-        plans.values().stream()
-                .flatMap(Collection::stream)
-                .map(Step::back)
+        Set<PartKind> said = Stream.concat(
+                        plans.values().stream().flatMap(Collection::stream).map(Step::back),
+                        order.stream()
+                                .filter(p -> plans.containsKey(p.key()) && p.kind() == PartKind.LIP_SEAL)
+                                .map(Part::kind)) // one item may hold a pair of them
                 .filter(Objects::nonNull)
-                .forEach(said::add);
+                .collect(Collectors.toSet());
         List<Step> own = of(Step.When.FIT);
         Set<Step> out = new LinkedHashSet<>();
         Set<Step> due = new LinkedHashSet<>();
