@@ -15,13 +15,13 @@ import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.job.Job;
+import joropo.app.job.JobBench;
 import joropo.app.job.JobEntry;
 import joropo.app.job.JobListsService;
 import joropo.app.job.JobService;
 import joropo.app.job.JobSheets;
 import joropo.app.job.JobSheets.Posted;
 import joropo.app.section.BenchService;
-import joropo.app.section.SectionRole;
 import joropo.app.section.SectionText;
 import joropo.core.plan.PartState;
 import joropo.core.plan.Step;
@@ -59,6 +59,7 @@ class DemoJobs {
     private final JobListsService lists;
     private final BenchService bench;
     private final SectionText sections;
+    private final JobBench planned;
     private final DemoMill mill;
     private final DemoEntry entry;
     private final DemoRings rings;
@@ -74,6 +75,7 @@ class DemoJobs {
             JobListsService lists,
             BenchService bench,
             SectionText sections,
+            JobBench planned,
             DemoMill mill,
             DemoEntry entry,
             DemoRings rings,
@@ -86,6 +88,7 @@ class DemoJobs {
         this.lists = lists;
         this.bench = bench;
         this.sections = sections;
+        this.planned = planned;
         this.mill = mill;
         this.entry = entry;
         this.rings = rings;
@@ -112,12 +115,7 @@ class DemoJobs {
         on("2026-11-24");
         Job stripped = jobs.open(mill.id("reducer output"), jacinta);
         stripping(stripped.number(), jacinta);
-        bench.openFor(
-                stripped.id(),
-                joropo.app.section.SectionRole.AS_FOUND,
-                sections.read(text("roll-output-found.json")),
-                jacinta);
-        bench.openFor(stripped.id(), SectionRole.PLANNED, sections.read(text("roll-output-kit.json")), jacinta);
+        planned.plan(stripped.number(), sections.read(text("roll-output-kit.json")), "the kit", jacinta);
         bench.bringIn(text("tail-pulley.json"), marisol);
         String withdrawn = jobs.open(mill.id("gear end"), tobias).number();
         jobs.withdraw(withdrawn, "Plug above was loose, the seal is dry.", tobias);
@@ -355,7 +353,12 @@ class DemoJobs {
 
     private void stripping(String number, Person who) {
         intake(number, who, "DIRT_IN", "grit in the drained oil", "4100", "OIL", "MUD", "48", "CW");
-        type(number, Stage.STRIP, who, texts("isolated", "yes", "locked", "yes", "foundDepth", "0.8"));
+        type(number, Stage.STRIP, who, texts("isolated", "yes", "locked", "yes", "pressureOff", "yes"));
+        off(number, who, "RETAINING_RING", "", "place", "1.0", "thickness", "2.5");
+        off(number, who, "WASHER", "", "place", "3.5", "thickness", "2.5", "opening", "126", "outside", "149.5");
+        off(number, who, "LIP_SEAL", "", "place", "6.0", "thickness", "12", "faced", "OUT");
+        off(number, who, "SPACER", "", "place", "18.0", "thickness", "6.0", "opening", "126", "outside", "149.5");
+        off(number, who, "LIP_SEAL", "", "place", "24.0", "thickness", "12", "faced", "IN");
     }
 
     private void deciding(String number, Person who) {

@@ -221,7 +221,8 @@ final class JobsIn {
         long id = in.insert("section_sheet", row);
         List<Long> moves = new ArrayList<>();
         for (JsonNode move : sheet.path("moves")) {
-            Map<String, Object> one = Incoming.values(move, "run", "what", "section", "schema_version", "made_at");
+            Map<String, Object> one =
+                    Incoming.values(move, "run", "what", "section", "wrote", "schema_version", "made_at");
             one.put("sheet_id", id);
             one.put("person_id", in.person(move, "person"));
             one.put("before_id", place(moves, move.path("before")));

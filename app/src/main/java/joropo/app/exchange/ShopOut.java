@@ -432,12 +432,14 @@ final class ShopOut {
             Map<Long, Integer> places = new HashMap<>();
             ArrayNode moves = one.putArray("moves");
             for (var move : rows.all(
-                    "select x.id, x.before_id, x.run, x.what, x.section, x.schema_version, " + PERSON + " as person, "
+                    "select x.id, x.before_id, x.run, x.what, x.section, x.wrote, x.schema_version, " + PERSON
+                            + " as person, "
                             + "x.made_at from"
                             + " section_move x join person w on w.id = x.person_id where x.sheet_id = ? order by x.id",
                     sheet.get("id"))) {
                 places.put(Rows.number(move.get("id")), places.size() + 1);
-                ObjectNode m = node(move, List.of("run", "what", "section", "schema_version", "person", "made_at"));
+                ObjectNode m =
+                        node(move, List.of("run", "what", "section", "wrote", "schema_version", "person", "made_at"));
                 put(m, "before", move.get("before_id") == null ? null : places.get(Rows.number(move.get("before_id"))));
                 moves.add(m);
             }

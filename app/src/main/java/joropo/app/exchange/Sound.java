@@ -52,7 +52,7 @@ final class Sound {
     private static final Set<String> NAMELESS = Set.of("lot", "job_part");
 
     /** Columns that hold many texts at once. */
-    private static final Set<String> HELD_WHOLE = Set.of("texts", "snapshot", "section", "numbered");
+    private static final Set<String> HELD_WHOLE = Set.of("texts", "snapshot", "section", "wrote", "numbered");
 
     private static final int LONGEST_WHOLE = 8_000_000;
     /** Characters that part things in the store; older records may hold others that no print can take. */
@@ -162,6 +162,7 @@ final class Sound {
                 case "texts" -> table.equals("strip_note") ? isNote(value) : isSheet(value);
                 case "snapshot" -> isSnapshot(ShopOut.JSON.readValue(value, Snapshot.class));
                 case "section" -> SECTIONS.test(value);
+                case "wrote" -> BenchService.wasWritten(value);
                 case "sha256" -> value.matches("[0-9a-f]{64}");
                 case "name" -> NAMELESS.contains(table) || !value.isBlank();
                 case "batch", "number" -> !value.isBlank();

@@ -1,6 +1,7 @@
 package joropo.app.family;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import joropo.app.register.Position;
 import joropo.core.arrangement.Arrangement;
 import joropo.core.plan.StripLog;
@@ -12,8 +13,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param log what came off, in its order, without what another part brought along
  * @param stripped its parts and what the log knows of them
- * @param read what was typed on its own cards and on those of the job, @param sections those that were arranged on the
- *     bench: they go before what follows from the texts, @param alike itself among the items of its kind
+ * @param read what was typed on its own cards and on those of the job, @param sections what was arranged beyond the
+ *     sheets, and what stood there before, @param alike itself among the items of its kind
  */
 public record JobFacts(
         Position position,
@@ -54,13 +55,14 @@ public record JobFacts(
     }
 
     /**
-     * @param found as it was found, @param planned as it shall be; each absent until somebody has arranged it, @param
+     * What a job rests on beside its sheets.
+     *
+     * @param found as it was found, arranged on the bench before strip log and sheets said so, absent: they do, @param
      *     before as the last job that was signed here left it, absent: there was none
+     * @param moved puts on a section that follows from the sheets what was arranged beyond them
      */
     public record Arranged(
-            @Nullable Section found,
-            @Nullable Section planned,
-            @Nullable Section before) {
-        public static final Arranged NONE = new Arranged(null, null, null);
+            @Nullable Section found, @Nullable Section before, UnaryOperator<Section> moved) {
+        public static final Arranged NONE = new Arranged(null, null, s -> s);
     }
 }

@@ -2,13 +2,20 @@ package joropo.app.family;
 
 import java.util.Map;
 import joropo.core.section.Section;
+import org.jspecify.annotations.Nullable;
 
 /** The section of a job's item between its sheets and the bench. */
 public interface WorkSection {
-    /** As it follows from the sheets alone. */
+    /** What its seal is called in them. */
+    String seal();
+
+    /** As it follows from log and fields alone. */
     Section typed();
 
-    /** As it shall be: as arranged on the bench, else as the sheets say, with the remedy that was decided. */
+    /** The same with what was arranged on the bench beyond them. */
+    Section arranged();
+
+    /** As it shall be: arranged, with the remedy that was decided. */
     Section planned();
 
     /** As it is, as far as that was read. */
@@ -23,6 +30,9 @@ public interface WorkSection {
     /** What was read of the old one, as the sheets say it of the new: texts by name of the field, lengths in mm. */
     Map<String, String> foundTexts();
 
-    /** What the sheets would say of a section: texts by name of the field, lengths in mm. */
-    Map<String, String> asTexts(Section section);
+    /**
+     * What the sheets have to say so that a section becomes another, as far as a field asks for it: texts by name of
+     * the field, lengths in mm. @param before absent: all of it is said
+     */
+    Map<String, String> asTexts(@Nullable Section before, Section wanted);
 }

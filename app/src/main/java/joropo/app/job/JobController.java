@@ -29,10 +29,10 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class JobController {
     private final JobService jobs;
     private final JobSheets sheets;
-    private final JobSectionService sections;
+    private final JobBench sections;
     private final JobWatches watches;
 
-    JobController(JobService jobs, JobSheets sheets, JobSectionService sections, JobWatches watches) {
+    JobController(JobService jobs, JobSheets sheets, JobBench sections, JobWatches watches) {
         this.jobs = jobs;
         this.sheets = sheets;
         this.sections = sections;
@@ -161,6 +161,15 @@ class JobController {
                 + sections.arrange(number, at == Stage.STRIP ? SectionRole.AS_FOUND : SectionRole.PLANNED, me);
     }
 
+    /** What is planned laid beside what was found. */
+    @PostMapping("/decide/section-against")
+    String against(
+            @PathVariable String number,
+            @RequestParam Map<String, String> form,
+            @ModelAttribute(name = "me", binding = false) Person me) {
+        return arrange(number, Stage.DECIDE.path(), form, me) + "/against";
+    }
+
     /** What was found, or a section from the bench, as the section that is planned. */
     @PostMapping("/decide/section-{way:found|bench}")
     String plan(
@@ -186,22 +195,6 @@ class JobController {
                     "Not planned: this job " + e.errors().get(0).message() + ".",
                     model);
         }
-    }
-
-    /** The section into the sheet, or the readings into the section. */
-    @PostMapping("/decide/section-{way:take|bring}")
-    String agree(
-            @PathVariable String number,
-            @PathVariable String way,
-            @RequestParam Map<String, String> form,
-            @ModelAttribute(name = "me", binding = false) Person me) {
-        sheets.type(number, Stage.DECIDE, posted(form, me), me);
-        if (way.equals("take")) {
-            sections.take(number, me);
-        } else {
-            sections.bringReadings(number, me);
-        }
-        return "redirect:/jobs/" + number + "/decide";
     }
 
     @PostMapping("/{stage}/take")

@@ -63,7 +63,7 @@ public record JobPage(
     /**
      * The sheet. @param items that its cards are of, @param asks closed cards that something typed asks for, @param
      * drawn the picture on a paper, @param inSection whether that is a section, which may be broken off, @param
-     * sections those that were arranged on the bench
+     * rearranged what was arranged on the bench beyond the fields
      */
     public record Sheet(
             List<CardView> cards,
@@ -71,7 +71,7 @@ public record JobPage(
             List<String> asks,
             Function<Paper, String> drawn,
             boolean inSection,
-            JobSections sections) {
+            List<Snapshot.Line> rearranged) {
         /** Cards of the job itself that are worked on first, or those that are opened when they are wanted. */
         public List<CardView> common(boolean folded) {
             return cardsOf(0).stream().filter(c -> c.card().folded() == folded).toList();

@@ -146,7 +146,7 @@ class JobPages {
                         work.asks(stage),
                         paper -> shows.picture(paper, stage, next),
                         work.main().section().isPresent(),
-                        state.sections()),
+                        SectionOnSheets.lines(state.sheet(stage))),
                 rail(state, shows.found(stage)),
                 new Plan(
                         stage == Stage.STRIP ? "Taking apart" : "Fitting plan",

@@ -132,7 +132,8 @@ final class JobWork {
                         items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()),
                         BootCards.of(off).stream().flatMap(b -> BootCards.findings(b, read, main()).stream()),
                         judged.unread().stream().sorted().map(i -> cannotBe(off.get(i))),
-                        outOfOrder(found, off).stream())
+                        outOfOrder(found, off).stream(),
+                        SectionOnSheets.otherwise(texts).stream())
                 .flatMap(s -> s)
                 .sorted(Comparator.comparing(JobFinding::stage))
                 .toList();

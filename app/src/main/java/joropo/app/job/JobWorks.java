@@ -8,6 +8,7 @@ import joropo.app.family.JobFacts;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.settings.SettingsService;
+import joropo.core.section.Section;
 import org.springframework.stereotype.Component;
 
 /** Makes what follows from a job, with the families there are and the workshop as it is today. */
@@ -15,10 +16,12 @@ import org.springframework.stereotype.Component;
 class JobWorks {
     private final Families families;
     private final SettingsService settings;
+    private final SectionOnSheets onSheets;
 
-    JobWorks(Families families, SettingsService settings) {
+    JobWorks(Families families, SettingsService settings, SectionOnSheets onSheets) {
         this.families = families;
         this.settings = settings;
+        this.onSheets = onSheets;
     }
 
     JobWork of(JobState state) {
@@ -27,12 +30,26 @@ class JobWorks {
 
     /** As if these texts stood in its sheets. */
     JobWork of(JobState state, Map<Stage, Map<String, Typed>> texts) {
+        return following(state, whole(state, texts));
+    }
+
+    /** The texts of a job with what its section said while it was kept beside them. */
+    Map<Stage, Map<String, Typed>> whole(JobState state, Map<Stage, Map<String, Typed>> texts) {
+        Section planned = state.sections().planned();
+        return planned == null ? texts : onSheets.older(texts, planned, t -> following(state, t));
+    }
+
+    /** What follows from these texts alone. */
+    JobWork following(JobState state, Map<Stage, Map<String, Typed>> texts) {
         return JobWork.of(
                 state.position(),
                 state.items(),
                 texts,
                 state.beside().order(),
-                state.sections().asFacts(),
+                new JobFacts.Arranged(
+                        state.sections().found(),
+                        state.sections().before(),
+                        onSheets.moved(texts.getOrDefault(Stage.DECIDE, Map.of()))),
                 settings.shop(),
                 families);
     }

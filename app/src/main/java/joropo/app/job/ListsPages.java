@@ -96,11 +96,7 @@ class ListsPages {
                                         .filter(l -> l.withdrawnWhy() == null)
                                         .toList()
                                 : List.of(),
-                        stage == Stage.DECIDE
-                                        && state.isOpen()
-                                        && state.sections().planned() == null
-                                ? bench.own()
-                                : List.of(),
+                        stage == Stage.DECIDE && state.isOpen() ? bench.own() : List.of(),
                         intake ? watches.atPosition(position) : List.of(),
                         stage == Stage.SIGN && !state.isOpen()
                                 ? looks.ofJob(state.job().number())
@@ -195,9 +191,9 @@ class ListsPages {
      */
     private static List<PartKind> known(JobState state, JobWork work) {
         Set<PartKind> out = new LinkedHashSet<>(state.job().cameOffLastTime());
-        Section here = state.sections().found() == null
-                ? work.main().section().map(WorkSection::typed).orElse(null)
-                : state.sections().found().section();
+        Section here = Optional.ofNullable(state.sections().found())
+                .or(() -> work.main().section().map(WorkSection::typed))
+                .orElse(null);
         if (here != null) {
             out.addAll(PartsOfSection.of(here));
         }

@@ -173,7 +173,7 @@ class SnapshotMaker {
             cards.forEach(c -> c.fields().forEach(f -> shown.add(f.name())));
         }
         texts.forEach((name, typed) -> {
-            if (!shown.contains(name) && !typed.isBlank()) {
+            if (!shown.contains(name) && !name.startsWith(SectionOnSheets.BENCH) && !typed.isBlank()) {
                 out.add(new Line("asked no more", name, typed.text(), "", List.of()));
             }
         });
@@ -188,6 +188,7 @@ class SnapshotMaker {
             List<Line> own = lines(work.cards().of(stage, item.item()), texts, work);
             out.addAll(several ? own.stream().map(l -> l.of(item.name())).toList() : own);
         }
+        out.addAll(SectionOnSheets.lines(texts));
         return out;
     }
 

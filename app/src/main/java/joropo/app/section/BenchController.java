@@ -10,7 +10,7 @@ import joropo.app.drawing.Orientation;
 import joropo.app.drawing.Paper;
 import joropo.app.drawing.SectionPicture;
 import joropo.app.print.Printing;
-import joropo.app.section.BenchService.Asks;
+import joropo.app.section.BenchMoves.Asks;
 import joropo.app.ui.Errors;
 import joropo.app.ui.Fields;
 import joropo.core.units.RefusedInput;
@@ -34,11 +34,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/sections")
 class BenchController {
     private final BenchService bench;
+    private final BenchMoves moves;
     private final SectionLibrary shelf;
     private final Printing files;
 
-    BenchController(BenchService bench, SectionLibrary shelf, Printing files) {
+    BenchController(BenchService bench, BenchMoves moves, SectionLibrary shelf, Printing files) {
         this.bench = bench;
+        this.moves = moves;
         this.shelf = shelf;
         this.files = files;
     }
@@ -119,7 +121,7 @@ class BenchController {
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         return page(
-                bench.page(id, new Asks(at, view, null, null), me),
+                moves.page(id, new Asks(at, view, null, null), me),
                 htmx ? "section/bench :: work" : "section/bench",
                 model);
     }
@@ -138,7 +140,7 @@ class BenchController {
             Model model) {
         String run = form.getOrDefault("run", "");
         String seen = form.getOrDefault("seen", "");
-        BenchView view = bench.move(
+        BenchView view = moves.move(
                 id,
                 move,
                 form,
@@ -184,7 +186,7 @@ class BenchController {
                     "awayError",
                     Errors.sentence("the reason " + e.errors().get(0).message()));
             return page(
-                    bench.page(id, new Asks(null, Orientation.OUTSIDE_LEFT, null, null), me), "section/bench", model);
+                    moves.page(id, new Asks(null, Orientation.OUTSIDE_LEFT, null, null), me), "section/bench", model);
         }
     }
 

@@ -27,6 +27,7 @@ interface BenchMapper {
             @Param("run") @Nullable String run,
             @Param("what") String what,
             @Param("section") String section,
+            @Param("wrote") @Nullable String wrote,
             @Param("schemaVersion") int schemaVersion,
             @Param("personId") long personId,
             @Param("at") Instant at);
@@ -46,8 +47,11 @@ interface BenchMapper {
 
     List<Long> fittedOfMachine(long machineId);
 
-    /** A section that belongs to a job. @param role absent: what stood at its position when it was opened */
-    record BesideJob(@Nullable SectionRole role, long id, String section) {}
+    /**
+     * A section that belongs to a job. @param role absent: what stood at its position when it was opened, @param
+     * section as it was arranged before the sheets said so
+     */
+    record BesideJob(@Nullable SectionRole role, String section) {}
 
     List<BesideJob> besideJob(
             @Param("jobId") long jobId, @Param("positionId") long positionId, @Param("openedAt") Instant openedAt);

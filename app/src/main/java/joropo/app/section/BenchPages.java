@@ -71,7 +71,7 @@ class BenchPages {
                 .mapToObj(i -> show.line(i + 1, findings.get(i)))
                 .toList();
         StatusMark verdict = show.verdict(findings);
-        boolean editable = sheet.isOpen() && person.mayWork();
+        boolean editable = sheet.isOpen() && person.mayWork() && sheet.role() != SectionRole.AS_FOUND;
         return BenchViewBuilder.builder()
                 .id(sheet.id())
                 .name(section.name().isBlank() ? "Section " + sheet.id() : section.name())
@@ -92,7 +92,7 @@ class BenchPages {
                 .redo(redo)
                 .order(String.join(", ", result.buildOrder()))
                 .said(said(asked, lines))
-                .notice(asked.notice())
+                .notice(sheet.isOpen() && sheet.role() == SectionRole.AS_FOUND ? BenchMoves.FOLLOWS : asked.notice())
                 .kinds(SectionMoves.KINDS)
                 .build();
     }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
@@ -17,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Sections and their moves in the database: every move stays, a mark says which one counts. */
 @Service
 class BenchStore {
+    private static final JobSection.Written NOTHING_WRITTEN = new JobSection.Written(Map.of(), Map.of());
+
     private final BenchMapper bench;
     private final PeopleService people;
     private final SectionText json;
@@ -67,7 +70,7 @@ class BenchStore {
     @Transactional
     public long open(@Nullable Long jobId, SectionRole role, Section section, String what, Person person) {
         long id = bench.insertSheet(jobId, role, person.id(), now());
-        bench.setAt(id, null, insert(id, null, null, what, section, person));
+        bench.setAt(id, null, insert(id, null, null, what, section, jobId == null ? null : NOTHING_WRITTEN, person));
         return id;
     }
 
@@ -76,10 +79,22 @@ class BenchStore {
      * the meantime
      */
     @Transactional
-    public StoredSection move(StoredSection sheet, Section section, String what, @Nullable String run, Person person) {
+    public StoredSection move(
+            StoredSection sheet,
+            Section section,
+            String what,
+            @Nullable String run,
+            JobSection.@Nullable Written wrote,
+            Person person) {
         boolean goesOn = run != null && run.equals(sheet.run()) && sheet.beforeId() != null;
         long move = insert(
-                sheet.id(), goesOn ? sheet.beforeId() : Long.valueOf(sheet.atMove()), run, what, section, person);
+                sheet.id(),
+                goesOn ? sheet.beforeId() : Long.valueOf(sheet.atMove()),
+                run,
+                what,
+                section,
+                wrote == null || !goesOn ? wrote : json.wrote(sheet.wrote()).and(wrote),
+                person);
         return at(sheet, move);
     }
 
@@ -115,9 +130,23 @@ class BenchStore {
     }
 
     private long insert(
-            long sheetId, @Nullable Long before, @Nullable String run, String what, Section section, Person person) {
+            long sheetId,
+            @Nullable Long before,
+            @Nullable String run,
+            String what,
+            Section section,
+            JobSection.@Nullable Written wrote,
+            Person person) {
         return bench.insertMove(
-                sheetId, before, run, what, json.write(section), SectionText.SCHEMA_VERSION, person.id(), now());
+                sheetId,
+                before,
+                run,
+                what,
+                json.write(section),
+                wrote == null ? null : json.write(wrote),
+                SectionText.SCHEMA_VERSION,
+                person.id(),
+                now());
     }
 
     private StoredSection find(long id) {

@@ -39,6 +39,11 @@ record ItemRef(char list, int index) {
         return key.index < key.size(section) ? key : ENTRY;
     }
 
+    /** The same of a section in which it may not stand any more. */
+    ItemRef in(Section section) {
+        return list == 'e' || index < size(section) ? this : ENTRY;
+    }
+
     /** The name of the part that it is; empty for what bears none. */
     String name(Section section) {
         return list == 'b'

@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import joropo.app.access.Person;
 import joropo.app.drawing.DrawingStyle;
@@ -40,13 +39,13 @@ class SectionLibrary {
     private static final int LONGEST_REASON = 200;
 
     private final BenchStore store;
-    private final BenchService bench;
+    private final BenchMoves moves;
     private final SectionText json;
     private final Show show;
 
-    SectionLibrary(BenchStore store, BenchService bench, SectionText json, Show show) {
+    SectionLibrary(BenchStore store, BenchMoves moves, SectionText json, Show show) {
         this.store = store;
-        this.bench = bench;
+        this.moves = moves;
         this.json = json;
         this.show = show;
     }
@@ -164,15 +163,9 @@ class SectionLibrary {
      */
     ComparisonPage against(long id, @Nullable Long other) {
         StoredSection kit = store.sheet(id);
-        Section planned = json.read(kit.section());
-        Long beside = other != null || kit.role() != SectionRole.PLANNED
-                ? other
-                : Optional.ofNullable(bench.ofJob(kit.jobId()).get(SectionRole.AS_FOUND))
-                        .map(BenchService.Arranged::id)
-                        .orElse(null);
-        Section found = beside == null
-                ? planned.asFound()
-                : json.read(store.sheet(beside).section());
+        Section planned = moves.section(kit);
+        Section found =
+                other == null ? moves.found(kit).orElseGet(planned::asFound) : moves.section(store.sheet(other));
         List<Line> others = own().stream().filter(l -> l.id() != id).toList();
         String name = planned.name().isBlank() ? "Section " + id : planned.name();
         if (found == null) {
@@ -202,7 +195,7 @@ class SectionLibrary {
         return ComparisonPageBuilder.builder()
                 .id(id)
                 .kitName(name)
-                .other(beside)
+                .other(other)
                 .foundName(found.name().isBlank() ? "as found" : found.name())
                 .kitDrawing(drawn(planned, "k-"))
                 .foundDrawing(drawn(found, "f-"))
@@ -232,7 +225,7 @@ class SectionLibrary {
 
     File file(long id) {
         StoredSection sheet = store.sheet(id);
-        Section section = json.read(sheet.section());
+        Section section = moves.section(sheet);
         String name = section.name().isBlank()
                 ? "section-" + id
                 : section.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");

@@ -1,9 +1,11 @@
 package joropo.app.section;
 
 import java.util.List;
+import java.util.Map;
 import joropo.core.section.Section;
 import joropo.core.units.FieldError;
 import joropo.core.units.RefusedInput;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -55,6 +57,17 @@ public class SectionText {
         } catch (JacksonException e) {
             throw refused(e);
         }
+    }
+
+    String write(JobSection.Written wrote) {
+        return json.writeValueAsString(wrote);
+    }
+
+    /** @param text absent: nothing was written */
+    JobSection.Written wrote(@Nullable String text) {
+        return text == null
+                ? new JobSection.Written(Map.of(), Map.of())
+                : json.readValue(text, JobSection.Written.class);
     }
 
     ObjectNode tree(Section section) {

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param atMove number of that move, @param what it did, in words, @param section as it is since, as JSON
  * @param beforeId the move before it, absent: it is the first, @param run name of a run of typing or nudging that
- *     counts as one move
+ *     counts as one move, @param wrote what it wrote on the sheets of its job, as JSON; absent: nothing, or it is older
  */
 record StoredSection(
         long id,
@@ -24,7 +24,8 @@ record StoredSection(
         String section,
         Instant movedAt,
         @Nullable Long beforeId,
-        @Nullable String run) {
+        @Nullable String run,
+        @Nullable String wrote) {
 
     /** A section of a signed or withdrawn job, and one that was put away, stays as it is. */
     public boolean isOpen() {

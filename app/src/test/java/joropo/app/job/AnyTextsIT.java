@@ -21,12 +21,15 @@ import joropo.app.family.Typed;
 import joropo.app.family.Work;
 import joropo.app.register.Position;
 import joropo.app.register.PositionBuilder;
+import joropo.app.section.BenchService;
 import joropo.app.settings.Shop;
 import joropo.app.ui.Field;
 import joropo.core.arrangement.PartKind;
 import joropo.core.material.Dirt;
 import joropo.core.material.Medium;
 import joropo.core.plan.Step;
+import joropo.core.section.Arranging;
+import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
 import joropo.core.units.LengthUnit;
 import joropo.core.verdict.Status;
@@ -158,10 +161,18 @@ class AnyTextsIT {
         return JobWork.of(position, items, texts, off, arranged, Shop.bare(LocalDate.of(2026, 11, 25)), families);
     }
 
+    /** Put on the bench otherwise: a spacer more, its innermost seal turned. */
     private JobFacts.Arranged arranged(JobWork work) {
-        var section = work.main().section().orElseThrow();
-        Section planned = random.nextBoolean() ? section.planned() : section.typed();
-        return new JobFacts.Arranged(null, planned.comparedWith(null), null);
+        Section planned = work.main().section().orElseThrow().arranged();
+        Section moved = Arranging.added(
+                        Arranging.turned(planned, planned.boreItems().indexOf(planned.seal()))
+                                .section(),
+                        new BoreItem.Spacer("n1", random.nextInt(30) - 5.0, 2.5, null, null, null, null, null))
+                .section();
+        Map<String, String> changes =
+                Workshop.bean(BenchService.class).changes().between(planned, moved);
+        return new JobFacts.Arranged(
+                null, planned, s -> Workshop.bean(BenchService.class).changes().on(s, changes));
     }
 
     private void shown(JobWork work) {
@@ -193,7 +204,7 @@ class AnyTextsIT {
             of.summary();
             of.section().ifPresent(s -> {
                 s.fitted();
-                s.asTexts(s.planned());
+                s.asTexts(null, s.planned());
             });
         }
     }

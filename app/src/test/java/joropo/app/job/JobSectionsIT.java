@@ -78,7 +78,7 @@ class JobSectionsIT {
     }
 
     @Test
-    void whatIsPlannedIsArrangedOnTheBenchAndAgreedWithTheSheets() {
+    void whatIsMovedOnTheBenchStandsOnTheSheetsAndLaterWordsGoBeforeIt() {
         String number = measured();
         Page page = Workshop.page("marisol");
         at(page, number, "decide");
@@ -89,26 +89,25 @@ class JobSectionsIT {
         page.click("text=Turn round");
         assertThat(page.locator(".quick-verdict")).containsText("wrong");
         at(page, number, "decide");
-        assertThat(rail(page, "sheets against the section").first())
-                .containsText("open side faces inside on the sheet, outside in the section");
-        assertThat(rail(page, "lip against its medium").first()).containsText("it will leak at once");
-        page.click("text=Take the section into this sheet");
         assertThat(page.locator("#mainLip")).hasValue("OUT");
-        assertThat(page.locator("#size")).hasValue("45x62x8");
-        assertThat(page.locator("#plannedDepth")).hasValue("2.50");
-        assertThat(page.locator("#rail")).not().containsText("sheets against the section");
-        page.click("text=Section as planned");
+        assertThat(rail(page, "lip against its medium").first()).containsText("it will leak at once");
+        page.click("text=Arrange it on the bench");
         page.waitForURL("**/sections/*");
         page.click("#work [data-key=z]");
         assertThat(page.locator(".quick-verdict")).not().containsText("wrong");
+        page.click(".rows [data-row=b1]");
+        page.fill("#figures #fromMm", "12");
+        page.keyboard().press("Tab");
+        assertThat(page.locator("#work")).containsText("12.00");
+        at(page, number, "decide");
+        assertThat(page.locator("#mainLip")).hasValue("IN");
+        assertThat(page.locator(".to-bench")).containsText("h1 from: 12.0, before 10.5");
+        assertThat(page.locator("#drawing svg").first()).containsText("12.00");
 
         at(page, number, "measure");
         page.fill("#stopDepth", "11.5");
         assertThat(page.locator("#echo-stopDepth")).containsText("11.500 mm");
         at(page, number, "decide");
-        assertThat(page.locator("#rail")).containsText("stop 11.50 on the sheet, 10.50 in the section");
-        page.click("text=Bring the readings into the section");
-        assertThat(page.locator("#rail")).not().containsText("stop 11.50 on the sheet");
         assertThat(page.locator("#drawing svg").first()).containsText("11.50");
         Workshop.close(page);
     }
@@ -138,8 +137,8 @@ class JobSectionsIT {
     void thePlanFollowsTheSectionAndShowsThePartThatIsToGoIn() {
         String number = measured();
         var person = JobMaker.person("marisol");
-        var bench = Workshop.bean(BenchService.class);
-        long id = Workshop.bean(JobSectionService.class).arrange(number, SectionRole.PLANNED, person);
+        var planned = Workshop.bean(JobBench.class);
+        long id = planned.arrange(number, SectionRole.PLANNED, person);
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/sections/" + id + "?at=p0");
         for (String kind : List.of("RING", "SPACER", "CLOCK_MARK")) {
@@ -149,11 +148,8 @@ class JobSectionsIT {
                     .containsText(
                             kind.equals("RING") ? "retaining ring" : kind.equals("SPACER") ? "washer" : "clock mark");
         }
-        Section section = bench.ofJob(
-                        Workshop.bean(JobStore.class).load(number).job().id())
-                .get(SectionRole.PLANNED)
-                .section();
-        assertThat(section.boreItems()).extracting(BoreItem::id).containsExactly("r1", "w1", "s1", "h1");
+        Section section = planned.of(number, SectionRole.PLANNED).orElseThrow();
+        assertThat(section.boreItems()).extracting(BoreItem::id).containsExactly("n1", "n2", "s1", "h1");
         at(page, number, "fit");
         assertThat(page.locator("#steps")).containsText("Clock mark: port on top, at 12 o'clock seen from outside.");
         var jobs = Workshop.bean(JobService.class);
@@ -173,12 +169,12 @@ class JobSectionsIT {
         assertThat(chosen).hasCount(0); // at a hold point nothing goes in
         page.locator("#steps .is-ready .done").first().click();
         assertThat(page.locator("#steps .is-ready").first())
-                .containsText("Put in the washer w1, its outer face at 2.20 mm.");
+                .containsText("Put in the washer n2, its outer face at 2.20 mm.");
         assertThat(chosen).hasCount(1);
         assertThat(chosen.boundingBox().width).as("now the washer stands out").isLessThan(seal * 0.7);
         assertThat(page.locator("#steps"))
                 .containsText(
-                        "Retaining ring r1 into its groove, rounded edge to the side of the load: clicked, felt and tapped "
+                        "Retaining ring n1 into its groove, rounded edge to the side of the load: clicked, felt and tapped "
                                 + "home all "
                                 + "round.");
         Workshop.close(page);
@@ -188,7 +184,7 @@ class JobSectionsIT {
     void aSignedJobLeavesItsSectionAtThePositionAndClosesIt() {
         String number = JobMaker.readyToSign("IN");
         var person = JobMaker.person("marisol");
-        var sections = Workshop.bean(JobSectionService.class);
+        var sections = Workshop.bean(JobBench.class);
         long id = sections.arrange(number, SectionRole.PLANNED, person);
         Workshop.bean(JobService.class).sign(number, person);
         JobState state = Workshop.bean(JobStore.class).load(number);
@@ -197,7 +193,7 @@ class JobSectionsIT {
                 .orElseThrow();
         assertThat(fitted.seal().fromMm()).isEqualTo(2.5);
         assertThatExceptionOfType(RefusedInput.class)
-                .isThrownBy(() -> sections.bringReadings(number, person))
+                .isThrownBy(() -> sections.write(number, fitted, person))
                 .withMessageContaining("closed");
         Page page = Workshop.page("marisol");
         page.navigate(Workshop.address() + "/sections/" + id);
@@ -211,15 +207,9 @@ class JobSectionsIT {
         String next = Workshop.bean(JobService.class)
                 .open(state.position().id(), person)
                 .number();
-        Section found = Workshop.bean(BenchService.class)
-                        .ofJob(Workshop.bean(JobStore.class).load(next).job().id())
-                        .isEmpty()
-                ? fitted
-                : null;
         long at = sections.arrange(next, SectionRole.AS_FOUND, person);
         page.navigate(Workshop.address() + "/sections/" + at);
         assertThat(page.locator(".rows")).containsText("2.50 to 10.50");
-        assertThat(found).as("nothing is arranged before somebody asks").isEqualTo(fitted);
         Workshop.close(page);
     }
 

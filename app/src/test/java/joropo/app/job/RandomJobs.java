@@ -240,9 +240,7 @@ public final class RandomJobs {
                 }
                 case 5 ->
                     tried("one more", () -> Workshop.bean(JobItems.class).add(job, PartKind.LIP_SEAL, "", person));
-                case 6 ->
-                    tried("as found", () -> Workshop.bean(JobSectionService.class)
-                            .planAsFound(job, person));
+                case 6 -> tried("as found", () -> Workshop.bean(JobBench.class).planAsFound(job, person));
                 default -> {
                     String prefix = random.nextBoolean() ? "" : "i2-";
                     Map<String, String> texts = new LinkedHashMap<>();

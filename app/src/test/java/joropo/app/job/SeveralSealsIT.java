@@ -330,7 +330,7 @@ class SeveralSealsIT {
                 "1",
                 "i2-foundFacing",
                 "OUT");
-        Workshop.bean(JobSectionService.class).planAsFound(other, JobMaker.person("marisol"));
+        Workshop.bean(JobBench.class).planAsFound(other, JobMaker.person("marisol"));
         Map<String, Typed> sheet = Workshop.bean(JobStore.class).load(other).sheet(Stage.DECIDE);
         assertThat(sheet.get("plannedDepth").text()).isEqualTo("12");
         assertThat(sheet.get("i2-plannedDepth").text()).isEqualTo("1");

@@ -131,9 +131,8 @@ class StripLogIT {
                         .lines())
                 .extracting(p -> p.line().part().name())
                 .contains("gasket");
-        Workshop.bean(JobSectionService.class).arrange(number, SectionRole.AS_FOUND, person);
         var found =
-                Workshop.bean(JobStore.class).load(number).sections().found().section();
+                Workshop.bean(JobBench.class).of(number, SectionRole.AS_FOUND).orElseThrow();
         assertThat(found.seals()).extracting(BoreItem.Seal::mainLip).containsExactly(Side.OUT, Side.IN);
         assertThat(found.seals()).extracting(BoreItem.Seal::fromMm).containsExactly(4.0, 16.002);
         assertThat(found.boreItems().get(0)).isInstanceOf(BoreItem.Ring.class);

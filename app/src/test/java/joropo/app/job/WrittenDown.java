@@ -207,7 +207,7 @@ class WrittenDown {
             fill(job, "i2-", kind);
         }
         if (kind == PartKind.LIP_SEAL && random.nextInt(8) == 0) {
-            quietly(() -> Workshop.bean(JobSectionService.class).planAsFound(job, person));
+            quietly(() -> Workshop.bean(JobBench.class).planAsFound(job, person));
         }
     }
 

@@ -2,7 +2,6 @@ package joropo.core.lipseal;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,12 +44,11 @@ public final class FoundSection {
      * Rings, spacers, washers and bearings whose place was read and that go back, in the order in which they came off.
      */
     public List<BoreItem> placed(@Nullable Double turningFromMm) {
-        Map<String, Integer> named = new HashMap<>();
         List<BoreItem> out = new ArrayList<>();
         for (Part part : offOrder()) {
             Double place = found.get(part.key(), Property.PLACE);
             if (isBeside(part) && part.goesIn() && place != null) {
-                BoreItem item = other(part, place, named);
+                BoreItem item = other(part, place);
                 out.add(
                         item instanceof BoreItem.Bearing b && turningFromMm != null && turningFromMm >= b.fromMm()
                                 ? BoreItemBearingBuilder.builder(b)
@@ -128,7 +126,6 @@ public final class FoundSection {
             return sheets;
         }
         Set<PartKind> logged = line.stream().map(Part::kind).collect(Collectors.toSet());
-        Map<String, Integer> named = new HashMap<>();
         List<BoreItem> items = new ArrayList<>();
         double end = Math.min(0, sheets.boreFromMm());
         for (Part part : line) {
@@ -136,7 +133,7 @@ public final class FoundSection {
             double from = place == null ? end : place;
             BoreItem item = part.kind() == PartKind.LIP_SEAL
                     ? seal(part, from, sheets.seal(), place == null)
-                    : other(part, from, named);
+                    : other(part, from);
             items.add(item);
             end = Math.max(end, item.toMm());
         }
@@ -179,11 +176,15 @@ public final class FoundSection {
                 .build();
     }
 
-    /** @param named how many there are of each letter so far */
-    private BoreItem other(Part part, double from, Map<String, Integer> named) {
-        Double thick = found.get(part.key(), Property.THICK);
+    /** What a part that is no item is called in a section: by its number among what came off. */
+    static String name(Part part) {
         String letter = part.kind() == PartKind.RETAINING_RING ? "r" : part.kind() == PartKind.BEARING ? "b" : "w";
-        String id = letter + named.merge(letter, 1, Integer::sum);
+        return letter + part.key().substring(1);
+    }
+
+    private BoreItem other(Part part, double from) {
+        Double thick = found.get(part.key(), Property.THICK);
+        String id = name(part);
         return switch (part.kind()) {
             case RETAINING_RING -> {
                 double ring = thick == null ? USUAL_RING_MM : thick;

@@ -57,6 +57,16 @@ public final class PairPlaces {
                         "Say medium, level and feed: a dry room burns a lip, fed grease needs a way out."));
     }
 
+    /** Seals of the section that no item of the job stands for. @param count how many */
+    public static Finding withoutItem(int count) {
+        return Finding.missing(
+                "no-item",
+                "seals of the section against the job",
+                (count == 1 ? "One seal" : count + " seals")
+                        + " of the section has no sheet of its own: its size, depth and batch are not read.",
+                "Add it to the job.");
+    }
+
     /** A pair that comes as one is put in with grease between its two, a third to a half. */
     public static Space between() {
         return new Space(Medium.GREASE, null, null, Level.PARTIAL);

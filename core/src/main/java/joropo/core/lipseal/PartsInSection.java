@@ -21,8 +21,8 @@ import joropo.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Which part of the job each part of a section is, beside its seals: one that came off, the nearest of its kind, or one
- * that was put in when the section was arranged (computed).
+ * Which part of the job each part of a section is, beside its seals: one that came off, by its name or as the nearest
+ * of its kind, or one that was put in when the section was arranged (computed).
  */
 public final class PartsInSection {
     /** Before the name in the section of a part that did not come off. */
@@ -43,7 +43,11 @@ public final class PartsInSection {
         List<Part> left = new ArrayList<>(found.parts().stream()
                 .filter(p -> p.off() > 0 && found.lineOf(p) != PartKind.Line.SHAFT)
                 .toList());
-        for (BoreItem item : section.boreItems()) {
+        List<BoreItem> items = section.boreItems().stream()
+                .sorted(Comparator.comparing(
+                        i -> left.stream().noneMatch(p -> FoundSection.name(p).equals(i.id()))))
+                .toList();
+        for (BoreItem item : items) {
             Optional<PartKind> kind = PartsOfSection.kind(item).filter(k -> !(item instanceof BoreItem.Sealing));
             if (kind.isEmpty() || item.id() == null) {
                 continue;
@@ -64,9 +68,13 @@ public final class PartsInSection {
     }
 
     private Optional<Part> nearest(List<Part> of, BoreItem item, PartKind kind) {
-        return of.stream()
+        List<Part> same = of.stream()
                 .filter(p -> p.kind() == kind || p.kind() == PartKind.WASHER && kind == PartKind.SPACER)
-                .min(Comparator.comparingDouble(p -> apartMm(p, item)));
+                .toList();
+        return same.stream()
+                .filter(p -> FoundSection.name(p).equals(item.id()))
+                .findFirst()
+                .or(() -> same.stream().min(Comparator.comparingDouble(p -> apartMm(p, item))));
     }
 
     private double apartMm(Part part, BoreItem item) {

@@ -39,6 +39,22 @@ public final class AsFound {
                 "");
     }
 
+    /**
+     * A section that an older bench kept beside the sheets had a figure otherwise than it is typed.
+     *
+     * @param figure in words, @param kept what it said of it, in words
+     */
+    public static Finding keptOtherwise(String figure, String kept) {
+        return Finding.of(
+                "kept-otherwise",
+                Status.REMEASURE,
+                figure,
+                "The section on the bench said: " + kept + " as typed. Which?",
+                "Type it as the section had it, or arrange it on the bench anew.",
+                Source.COMPUTED,
+                "");
+    }
+
     /** More seals came off than will go in. @param off how many came off and were not left out, @param planned go in */
     public static Optional<Finding> count(long off, int planned) {
         return off <= planned

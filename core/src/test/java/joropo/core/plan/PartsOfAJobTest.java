@@ -145,7 +145,7 @@ class PartsOfAJobTest {
                 new Removed(PartKind.WASHER, "washer", null, null, 3.0, null, false, null),
                 new Removed(PartKind.LIP_SEAL, "lip seal 2", Side.IN, 16.0, 8.0, null, false, null));
         Section found = new FoundSection(Logged.found(log), Map.of("o3", "s1", "o5", "s2")).whole(typed());
-        assertThat(found.boreItems()).extracting(BoreItem::id).containsExactly("r1", "s1", "w1", "s2", "h1");
+        assertThat(found.boreItems()).extracting(BoreItem::id).containsExactly("r2", "s1", "w4", "s2", "h1");
         assertThat(found.seals()).extracting(BoreItem.Seal::mainLip).containsExactly(Side.OUT, Side.IN);
         assertThat(found.boreItems().get(1).fromMm())
                 .as("behind the ring")

@@ -88,7 +88,7 @@ class PutInTest {
         assertThat(step(steps, "back-4").numberInList()).isEqualTo(4);
         var found = new FoundSection(Logged.found(log), Map.of());
         assertThat(found.onShaft()).containsExactly(new ShaftItem.Slinger(-6.0, -4.0, null));
-        assertThat(found.placed(null)).extracting("id").containsExactly("r1");
+        assertThat(found.placed(null)).extracting("id").containsExactly("r5");
     }
 
     private static Step step(List<Step> of, String id) {

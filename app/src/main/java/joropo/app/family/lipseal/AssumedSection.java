@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
@@ -292,7 +293,6 @@ record AssumedSection(
                 errors);
     }
 
-    /** A section that was arranged on the bench: nothing in it is assumed. Its innermost seal is the first item's. */
     /**
      * Whether the new seal is driven and read all round: what is read later is judged against it and moves it no more.
      */
@@ -300,39 +300,22 @@ record AssumedSection(
         return LipSealFields.DEPTHS.stream().allMatch(f -> read.get(f) != null);
     }
 
-    static AssumedSection arranged(Section section, JobFacts facts, LipSealFacts known) {
-        JobFacts.Alike alike = facts.alike();
-        LipSealFacts.Found found = known.found(alike.index());
-        if (alike.isAlone()) {
-            return new AssumedSection(
-                    section,
-                    Among.alone(section),
-                    found,
-                    false,
-                    grooves(section),
-                    EnumSet.noneOf(Assumed.class),
-                    Map.of());
-        }
-        String id = arrangedId(section, known.fromInside(alike.index()));
-        List<ShaftItem.WearGroove> own = grooves(section).stream()
-                .filter(g -> nearest(section, g).id().equals(id))
-                .toList();
-        return new AssumedSection(
-                section,
-                new Among(id, alike.name(), alike.index() == 0),
-                found,
-                false,
-                own,
-                EnumSet.noneOf(Assumed.class),
-                Map.of());
-    }
-
-    /**
-     * The name of an item's seal in a section that was arranged. @param fromInside its place, counted from the
-     * innermost
-     */
-    static String arrangedId(Section section, int fromInside) {
-        return section.seals().get(section.seals().size() - 1 - fromInside).id();
+    /** With what was arranged on the bench beyond the sheets: an old track is worked off with the lip it lies under. */
+    AssumedSection arranged(UnaryOperator<Section> moved) {
+        Section arranged = moved.apply(section);
+        return arranged.equals(section)
+                ? this
+                : new AssumedSection(
+                        arranged,
+                        among,
+                        found,
+                        goesByFound,
+                        grooves(arranged).stream()
+                                .filter(g -> among.isAlone()
+                                        || nearest(arranged, g).id().equals(among.id()))
+                                .toList(),
+                        assumed,
+                        errors);
     }
 
     /** Parts in the order in which they stand, outside first; two that seal in one place keep theirs. */

@@ -38,30 +38,16 @@ record LipSealFacts(Arrangement arrangement, List<String> keys) {
         for (int i = 0; i < facts.alike().keys().size(); i++) {
             said(facts.alike().keys().get(i), facts.alike().reads().get(i), said);
         }
-        Arrangement known = facts.stripped().with(said);
-        Section arranged = facts.sections().planned();
-        return new LipSealFacts(
-                arranged == null
-                        ? known
-                        : known.and(new PartsInSection(
-                                        known,
-                                        arranged,
-                                        seals(known, facts.alike().keys(), arranged))
-                                .decided()),
-                facts.alike().keys());
+        return new LipSealFacts(facts.stripped().with(said), facts.alike().keys());
     }
 
-    /** Keys of the seals by their names in a section that was arranged: the innermost there is the innermost here. */
-    private static Map<String, String> seals(Arrangement known, List<String> keys, Section arranged) {
-        var sheets = new LipSealFacts(known, keys);
-        Map<String, String> out = new LinkedHashMap<>();
+    /** With the parts beside the seals where a section has them, and those that it alone has. */
+    LipSealFacts in(Section arranged) {
+        Map<String, String> seals = new LinkedHashMap<>();
         for (int i = 0; i < keys.size(); i++) {
-            int fromInside = sheets.fromInside(i);
-            if (fromInside >= 0 && fromInside < arranged.seals().size()) {
-                out.put(AssumedSection.arrangedId(arranged, fromInside), keys.get(i));
-            }
+            seals.put(AssumedSection.id(i), keys.get(i));
         }
-        return out;
+        return new LipSealFacts(arrangement.and(new PartsInSection(arrangement, arranged, seals).decided()), keys);
     }
 
     /** What parts beside the seals are called in a section, by their keys. */

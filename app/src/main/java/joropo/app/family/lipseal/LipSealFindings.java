@@ -28,7 +28,6 @@ import joropo.core.lipseal.PressFitCheck;
 import joropo.core.lipseal.SealsInOnePlace;
 import joropo.core.lipseal.ShaftEntry;
 import joropo.core.lipseal.ShaftSeat;
-import joropo.core.lipseal.SheetsAgainstSection;
 import joropo.core.material.Elastomer;
 import joropo.core.material.Materials;
 import joropo.core.plan.StripLog;
@@ -249,39 +248,24 @@ final class LipSealFindings {
     /** Edges on the shaft are asked for on the sheet, and a maker's word for the pressure goes before the tables. */
     private boolean isJudgedOnTheSheet(Finding found) {
         return switch (found.id()) {
-            case "S11" -> !work.isOnBench() || found.status() == Status.MISSING;
+            case "S11" -> !work.isRearranged() || found.status() == Status.MISSING;
             case "D13" -> read.get(LipSealFields.MAKER_PRESSURE) != null;
             default -> false;
         };
     }
 
-    /** What the bench says against the sheets. */
+    /** What lies between it and the next one, and seals that the section has and the job has not. */
     private void arranged() {
-        Section planned = work.arranged().planned();
-        if (planned == null) {
-            if (!work.alike().isAlone() && !work.entry().facesTheMachine()) {
-                PairPlaces.betweenUnsaid(
-                                read.get(LipSealFields.BETWEEN_MEDIUM),
-                                read.get(LipSealFields.BETWEEN_LEVEL),
-                                read.get(LipSealFields.BETWEEN_FEED))
-                        .ifPresent(f -> add(Stage.DECIDE, f));
-            }
-            return;
-        }
-        if (!work.isOnBench()) {
-            add(Stage.DECIDE, SheetsAgainstSection.notInSection());
-        } else {
-            SheetsAgainstSection.judge(
-                            new SheetsAgainstSection.Said(
-                                    decided.size(), decided.mainLip(), read.get(LipSealFields.PLANNED_DEPTH)),
-                            work.typed().section(),
-                            planned,
-                            work.entry().among().id())
+        if (!work.alike().isAlone() && !work.entry().facesTheMachine()) {
+            PairPlaces.betweenUnsaid(
+                            read.get(LipSealFields.BETWEEN_MEDIUM),
+                            read.get(LipSealFields.BETWEEN_LEVEL),
+                            read.get(LipSealFields.BETWEEN_FEED))
                     .ifPresent(f -> add(Stage.DECIDE, f));
         }
-        int more = planned.seals().size() - work.alike().reads().size();
+        int more = section.seals().size() - work.typed().section().seals().size();
         if (more > 0 && work.entry().among().leads()) {
-            add(Stage.DECIDE, SheetsAgainstSection.notInJob(more));
+            add(Stage.DECIDE, PairPlaces.withoutItem(more));
         }
     }
 

@@ -125,7 +125,7 @@ final class LipSealPicture {
                                 .map(t -> new Band(t.fromMm(), t.toMm()))
                                 .toList()
                 : List.of();
-        if (work.arranged().planned() != null) {
+        if (work.isRearranged()) {
             return SectionPicture.of(section, tracks);
         }
         boolean inch = work.measured().system() == SealSystem.INCH;

@@ -3,16 +3,48 @@ package joropo.app.family.lipseal;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
-import joropo.app.family.JobFacts;
+import java.util.Optional;
+import java.util.function.Function;
 import joropo.app.family.WorkSection;
+import joropo.app.ui.Field;
 import joropo.core.lipseal.Layout;
 import joropo.core.plan.StripLog;
 import joropo.core.section.BoreItem;
+import joropo.core.section.GreaseFeed;
+import joropo.core.section.Mount;
 import joropo.core.section.Section;
+import joropo.core.section.Space;
+import joropo.core.shaft.Side;
 import joropo.core.units.Length;
+import org.jspecify.annotations.Nullable;
 
 /** The section of a lip seal's job between its sheets and the bench. */
 final class LipSealSection implements WorkSection {
+    /** What the seal runs in, by the fields that ask for it. */
+    private static final Map<Field<?>, Function<Section, String>> DUTY = Map.of(
+            LipSealFields.MEDIUM, s -> medium(s.inside()),
+            LipSealFields.FLUID, s -> words(s.inside().fluid()),
+            LipSealFields.PRESSURE, s -> pressure(s.inside()),
+            LipSealFields.OUTSIDE_MEDIUM, s -> medium(s.outside()),
+            LipSealFields.OUTSIDE_FLUID, s -> words(s.outside().fluid()),
+            LipSealFields.PRESSURE_OUT, s -> pressure(s.outside()),
+            LipSealFields.DIRT, s -> name(s.outside().dirt()),
+            LipSealFields.ROTATION, s -> name(s.rotation()),
+            LipSealFields.SPEED, s -> s.speedRpm() == null ? "" : plain(s.speedRpm()),
+            LipSealFields.ENTERS_FROM, s -> name(s.shaftEntersFrom()));
+
+    private static final Map<Field<?>, Function<BoreItem.Seal, String>> SEAL = Map.of(
+            LipSealFields.MAIN_LIP, s -> name(s.mainLip()),
+            LipSealFields.PLANNED_DEPTH, s -> plain(s.fromMm()),
+            LipSealFields.CASE_TYPE, s -> name(s.caseType()),
+            LipSealFields.MOUNT, s -> s.mount() == Mount.BORE ? "" : name(s.mount()),
+            LipSealFields.PROUD, s -> s.mayStandProudMm() == null ? "" : plain(s.mayStandProudMm()));
+
+    private static final Map<Field<?>, Function<Space, String>> BETWEEN = Map.of(
+            LipSealFields.BETWEEN_MEDIUM, LipSealSection::medium,
+            LipSealFields.BETWEEN_LEVEL, s -> s.nobodySaid() ? "" : name(s.level()),
+            LipSealFields.BETWEEN_FEED, s -> s.greaseFeed() == GreaseFeed.NONE ? "" : name(s.greaseFeed()));
+
     private final LipSealWork work;
 
     LipSealSection(LipSealWork work) {
@@ -20,8 +52,18 @@ final class LipSealSection implements WorkSection {
     }
 
     @Override
+    public String seal() {
+        return work.typed().among().id();
+    }
+
+    @Override
     public Section typed() {
         return work.typed().section();
+    }
+
+    @Override
+    public Section arranged() {
+        return work.asArranged().section();
     }
 
     @Override
@@ -67,33 +109,72 @@ final class LipSealSection implements WorkSection {
     }
 
     @Override
-    public Map<String, String> asTexts(Section section) {
-        JobFacts.Alike alike = work.alike();
-        int fromInside = work.known().fromInside(alike.index());
-        if (fromInside >= section.seals().size()) {
-            return Map.of();
-        }
-        BoreItem.Seal seal = section.seal(AssumedSection.arrangedId(section, fromInside));
+    public Map<String, String> asTexts(@Nullable Section before, Section wanted) {
+        String id = seal();
         Map<String, String> out = new LinkedHashMap<>();
-        out.put(
-                LipSealFields.SIZE.name(),
-                plain(shaftMm(section, seal)) + "x" + plain(seal.outsideDiameterMm()) + "x" + plain(seal.widthMm()));
-        out.put(LipSealFields.MAIN_LIP.name(), seal.mainLip().name());
-        out.put(LipSealFields.PLANNED_DEPTH.name(), plain(seal.fromMm()));
-        out.put(LipSealFields.LAYOUT.name(), (alike.isAlone() ? Layout.of(section) : Layout.of(seal)).name());
-        if (seal.caseType() != null) {
-            out.put(LipSealFields.CASE_TYPE.name(), seal.caseType().name());
+        if (before != null) {
+            DUTY.forEach((field, of) -> say(out, field, of.apply(before), of.apply(wanted)));
         }
+        Optional<BoreItem.Seal> is = seal(wanted, id);
+        Optional<BoreItem.Seal> was = Optional.ofNullable(before).flatMap(s -> seal(s, id));
+        is.ifPresent(seal -> {
+            SEAL.forEach((field, of) -> say(out, field, was.map(of).orElse(""), of.apply(seal)));
+            say(out, LipSealFields.SIZE, was.map(w -> size(before, w)).orElse(""), size(wanted, seal));
+            say(out, LipSealFields.LAYOUT, was.map(w -> layout(before, w)).orElse(""), layout(wanted, seal));
+            if (!wanted.seal().equals(seal)) {
+                Space between = wanted.beside(seal, Side.IN);
+                Space old = was.filter(w -> !before.seal().equals(w))
+                        .map(w -> before.beside(w, Side.IN))
+                        .orElseGet(Space::unsaid);
+                BETWEEN.forEach((field, of) -> say(out, field, of.apply(old), of.apply(between)));
+            }
+        });
         return out;
     }
 
-    private double shaftMm(Section section, BoreItem.Seal seal) {
-        return work.alike().isAlone() || seal.insideDiameterMm() == null
+    private static Optional<BoreItem.Seal> seal(Section section, String id) {
+        return section.seals().stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    private static void say(Map<String, String> out, Field<?> field, String was, String is) {
+        if (!is.equals(was)) {
+            out.put(field.name(), is);
+        }
+    }
+
+    private String size(Section section, BoreItem.Seal seal) {
+        double shaft = work.alike().isAlone() || seal.insideDiameterMm() == null
                 ? Objects.requireNonNullElse(section.shaftDiameterMm(), 0.0)
                 : seal.insideDiameterMm();
+        return plain(shaft) + "x" + plain(seal.outsideDiameterMm()) + "x" + plain(seal.widthMm());
+    }
+
+    private String layout(Section section, BoreItem.Seal seal) {
+        return (work.alike().isAlone() ? Layout.of(section) : Layout.of(seal)).name();
+    }
+
+    private static String medium(Space space) {
+        return space.nobodySaid() ? "" : name(space.medium());
+    }
+
+    private static String pressure(Space space) {
+        return space.pressureMpa() == null ? "" : Length.show(space.pressureMpa(), 4) + " MPa";
+    }
+
+    private static String words(@Nullable String text) {
+        return Objects.requireNonNullElse(text, "");
+    }
+
+    private static String name(@Nullable Enum<?> one) {
+        return one == null ? "" : one.name();
     }
 
     private static String plain(double mm) {
-        return Length.show(mm, Math.abs(mm - Math.rint(mm)) < 1e-9 ? 0 : 2);
+        int decimals = isOf(mm, 1) ? 0 : isOf(mm, 100) ? 2 : 3;
+        return Length.show(mm, decimals);
+    }
+
+    private static boolean isOf(double mm, int parts) {
+        return Math.abs(mm * parts - Math.rint(mm * parts)) < 1e-6;
     }
 }

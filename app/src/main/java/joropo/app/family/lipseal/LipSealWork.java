@@ -85,8 +85,8 @@ final class LipSealWork implements Work {
     private final ShaftAndBoreReadings measured;
     private final List<Standing> others;
     private final AssumedSection typed;
+    private final AssumedSection arranged;
     private final AssumedSection planned;
-    private final boolean onBench;
     private final @Nullable Double speedMPerS;
     private final TrackAssessment track;
     private final Duty duty;
@@ -109,25 +109,22 @@ final class LipSealWork implements Work {
 
     private LipSealWork(JobFacts facts, LipSealFacts known, List<LipSealWork> otherwise, Show show) {
         this.facts = facts;
-        this.known = known;
         this.show = show;
         ReadFields read = facts.read();
-        Section arranged = facts.sections().planned();
         JobFacts.Alike alike = facts.alike();
         measured = ShaftAndBoreReadings.of(
                 read, facts.position(), FittedSleeve.of(facts).orElse(null));
         AssumedSection alone = AssumedSection.of(facts, known, measured);
         others = Standing.others(facts, known);
         typed = alike.isAlone() ? alone : alone.beside(others, Standing.of(facts, alone, null), known.inOrder());
-        onBench = arranged != null
-                && known.fromInside(alike.index()) < arranged.seals().size();
-        AssumedSection asPlanned = onBench ? AssumedSection.arranged(arranged, facts, known) : typed;
-        String id = asPlanned.among().id();
-        speedMPerS = Duty.speedMPerS(facts.position(), read, asPlanned.section().shaftDiameterMm());
-        SectionResult before = judged(asPlanned);
-        track = TrackAssessment.of(read, measured, asPlanned, before.window(id), speedMPerS);
-        AssumedSection worked = track.appliedTo(asPlanned, onBench || read.get(LipSealFields.PLANNED_DEPTH) != null);
-        SectionResult asWorked = worked == asPlanned ? before : judged(worked);
+        arranged = typed.arranged(facts.sections().moved());
+        this.known = isRearranged() ? known.in(arranged.section()) : known;
+        String id = arranged.among().id();
+        speedMPerS = Duty.speedMPerS(facts.position(), read, arranged.section().shaftDiameterMm());
+        SectionResult before = judged(arranged);
+        track = TrackAssessment.of(read, measured, arranged, before.window(id), speedMPerS);
+        AssumedSection worked = track.appliedTo(arranged, read.get(LipSealFields.PLANNED_DEPTH) != null);
+        SectionResult asWorked = worked == arranged ? before : judged(worked);
         planned = aimed(worked, asWorked.window(id));
         judged = planned == worked ? asWorked : judged(planned);
         duty = Duty.of(facts.position(), read, measured, planned);
@@ -140,7 +137,7 @@ final class LipSealWork implements Work {
                 : PressFitCheck.check(
                         duty.pressFit(read, measured, planned.section().boreDiameterMm(), caseType));
         fitting = FittingOutcome.of(
-                facts, known, goingIn(), decided, track.remedy(), planned, decidedSection(), targetMm());
+                facts, this.known, goingIn(), decided, track.remedy(), planned, decidedSection(), targetMm());
         seat = seat(read);
         findings = LipSealFindings.of(this, otherwise);
     }
@@ -150,10 +147,11 @@ final class LipSealWork implements Work {
         return LipSealRules.section(besideFound(entry.section()));
     }
 
-    /** A section beside the arrangement as it was found: kept on the bench, else as the places were read. */
+    /** A section beside what was found: all of it where the stack was arranged otherwise, else its seals. */
     Section besideFound(Section section) {
         Section found = facts.sections().found();
-        return section.comparedWith(found == null ? foundSeals(section) : found);
+        return section.comparedWith(
+                found != null ? found : isRearranged() && known.isRead() ? foundSection() : foundSeals(section));
     }
 
     /** Whether the depth of a seal was read after it was driven: then it is shown where it stands. */
@@ -224,11 +222,9 @@ final class LipSealWork implements Work {
 
     /** The name of an item's seal in a section of this entry; empty where it has none there. */
     private String idIn(Section section, int index) {
-        return section.seals().stream().anyMatch(s -> s.id().equals(idOf(index))) ? idOf(index) : "";
-    }
-
-    JobFacts.Arranged arranged() {
-        return facts.sections();
+        return section.seals().stream().anyMatch(s -> s.id().equals(AssumedSection.id(index)))
+                ? AssumedSection.id(index)
+                : "";
     }
 
     ShaftAndBoreReadings measured() {
@@ -243,6 +239,16 @@ final class LipSealWork implements Work {
     /** The section as it follows from the texts alone. */
     AssumedSection typed() {
         return typed;
+    }
+
+    /** The same with what was arranged on the bench beyond them. */
+    AssumedSection asArranged() {
+        return arranged;
+    }
+
+    /** Whether anything was. */
+    boolean isRearranged() {
+        return arranged != typed;
     }
 
     TrackAssessment track() {
@@ -288,8 +294,7 @@ final class LipSealWork implements Work {
     /** The same, absent before size and way round are decided. */
     @Nullable
     SectionResult decidedSection() {
-        boolean open = !onBench && (decided.size() == null || decided.mainLip() == null);
-        return open ? null : judged;
+        return decided.size() == null || decided.mainLip() == null ? null : judged;
     }
 
     @Nullable
@@ -338,8 +343,8 @@ final class LipSealWork implements Work {
         }
         for (int i = 0; i < facts.alike().reads().size(); i++) {
             SeatDepths read = seat(facts.alike().reads().get(i));
-            if (read.square() != null && !idOf(i).isEmpty()) {
-                out = out.withSealRead(idOf(i), read.square().meanMm(), read.namedU());
+            if (read.square() != null && !AssumedSection.id(i).isEmpty()) {
+                out = out.withSealRead(AssumedSection.id(i), read.square().meanMm(), read.namedU());
             }
         }
         return out;
@@ -354,22 +359,12 @@ final class LipSealWork implements Work {
             shaft.add(FittedSleeve.under(out.seal(planned.among().id()), own));
         }
         for (Standing other : others) {
-            String id = idOf(other.index());
+            String id = AssumedSection.id(other.index());
             if (other.sleeveMm() != null && !id.isEmpty()) {
                 shaft.add(FittedSleeve.under(out.seal(id), other.sleeveMm()));
             }
         }
         return SectionBuilder.builder(out).shaftItems(shaft).build();
-    }
-
-    /** The name in the section of the seal of another item. */
-    private String idOf(int index) {
-        Section arranged = facts.sections().planned();
-        if (!onBench) {
-            return AssumedSection.id(index);
-        }
-        int fromInside = known.fromInside(index);
-        return fromInside < arranged.seals().size() ? AssumedSection.arrangedId(arranged, fromInside) : "";
     }
 
     /** What the section rules found of this seal; what is nobody else's is said by the one that leads. */
@@ -379,12 +374,8 @@ final class LipSealWork implements Work {
                 .filter(i -> i != facts.alike().index())
                 .toList();
         return planned.among().id().equals(found.part())
-                || planned.among().leads() && others.stream().noneMatch(i -> idOf(i).equals(found.part()));
-    }
-
-    /** Whether its seal stands in the section that was arranged on the bench. */
-    boolean isOnBench() {
-        return onBench;
+                || planned.among().leads()
+                        && others.stream().noneMatch(i -> AssumedSection.id(i).equals(found.part()));
     }
 
     JobFacts.Alike alike() {
@@ -509,7 +500,7 @@ final class LipSealWork implements Work {
     Set<PartKind> partsThere() {
         Set<PartKind> there = EnumSet.of(PartKind.LIP_SEAL);
         facts.log().forEach(r -> there.add(r.kind()));
-        Stream.of(facts.sections().found(), facts.sections().planned())
+        Stream.of(facts.sections().found(), isRearranged() ? arranged.section() : null)
                 .filter(Objects::nonNull)
                 .flatMap(s -> PartsOfSection.of(s).stream())
                 .forEach(there::add);
