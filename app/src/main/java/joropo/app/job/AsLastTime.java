@@ -15,10 +15,11 @@ import joropo.app.ui.Field;
  * yet: taken by one tap, never by itself.
  *
  * @param number of the last job that was signed here, empty: the person's own gauges alone, @param texts by field
- * @param words what it is, in short
+ * @param words what it is, in short, @param cause why it failed then, in words, empty: nobody said, or it is not asked
+ *     here
  */
-public record AsLastTime(String number, Map<String, Typed> texts, String words) {
-    static final AsLastTime NOTHING = new AsLastTime("", Map.of(), "");
+public record AsLastTime(String number, Map<String, Typed> texts, String words, String cause) {
+    static final AsLastTime NOTHING = new AsLastTime("", Map.of(), "", "");
 
     private static final int MOST_WORDS = 3;
 
@@ -32,6 +33,7 @@ public record AsLastTime(String number, Map<String, Typed> texts, String words) 
             JobWork work,
             String number,
             Map<String, Typed> last,
+            String cause,
             Map<String, Typed> gauges) {
         Map<String, Typed> sheet = state.sheet(stage);
         Map<String, Typed> out = new LinkedHashMap<>();
@@ -49,7 +51,9 @@ public record AsLastTime(String number, Map<String, Typed> texts, String words) 
                 });
             }
         });
-        return out.isEmpty() ? NOTHING : new AsLastTime(number, out, inShort(List.copyOf(words.values())));
+        return out.isEmpty() && cause.isEmpty()
+                ? NOTHING
+                : new AsLastTime(number, out, inShort(List.copyOf(words.values())), cause);
     }
 
     /** As people say it; empty where it is no answer of the list any more. */

@@ -81,8 +81,8 @@ interface JobMapper {
             @Param("personId") long personId,
             @Param("at") Instant at);
 
-    /** A sheet of an earlier job. @param number of that job */
-    record LastSheet(String number, String texts) {}
+    /** A sheet of an earlier job. @param number of that job, @param causes why it failed then, absent: nobody said */
+    record LastSheet(String number, String texts, @Nullable String causes) {}
 
     /** The sheet of this stage in the newest job that was signed at a position before a moment. */
     Optional<LastSheet> lastSigned(

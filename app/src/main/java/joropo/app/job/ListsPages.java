@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.family.WorkSection;
@@ -28,6 +29,7 @@ import joropo.app.ui.Paged;
 import joropo.app.ui.Show;
 import joropo.app.watch.WatchService;
 import joropo.core.arrangement.PartKind;
+import joropo.core.diagnosis.Cause;
 import joropo.core.plan.PartsOfSection;
 import joropo.core.plan.StockMatch;
 import joropo.core.section.Section;
@@ -117,9 +119,20 @@ class ListsPages {
                 work,
                 last.map(JobMapper.LastSheet::number).orElse(""),
                 last.map(s -> json.read(s.texts())).orElse(Map.of()),
+                stage == Stage.INTAKE ? last.map(ListsPages::cause).orElse("") : "",
                 stage == Stage.MEASURE
                         ? jobs.lastKept(person.id(), stage).map(json::read).orElse(Map.of())
                         : Map.of());
+    }
+
+    /** Why it failed last time, in words. */
+    private static String cause(JobMapper.LastSheet last) {
+        return last.causes() == null
+                ? ""
+                : Arrays.stream(last.causes().split(" "))
+                        .flatMap(c -> Cause.of(c).stream())
+                        .map(Cause::words)
+                        .collect(Collectors.joining(" or "));
     }
 
     /** The list that a keystroke of this stage may change; absent: none. */

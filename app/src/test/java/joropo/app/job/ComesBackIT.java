@@ -126,4 +126,45 @@ class ComesBackIT {
         assertThat(work(next).main().summary().size()).isEqualTo("45x62x8");
         assertThat(state(job).sheet(Stage.DECIDE)).as("the signed one stays").containsKey("size");
     }
+
+    /** Nothing is read yet: it is drawn as it was left, and judged as not known; what stood otherwise is said. */
+    @Test
+    void itIsDrawnAsItWasLeftAndWhatChangedSinceIsSaid() {
+        String job = JobMaker.readyToSign("IN");
+        type(job, Stage.SIGN, "causeConfirmed HEAT");
+        jobs.sign(job, marisol);
+        String next = again(job);
+        var sheets = Workshop.bean(JobSheets.class);
+        assertThat(sheets.page(next, Stage.INTAKE, marisol)
+                        .lists()
+                        .standing()
+                        .asLastTime()
+                        .cause())
+                .isEqualTo("heat");
+        Section drawn = work(next).main().section().orElseThrow().planned();
+        Section left = work(job).main().section().orElseThrow().fitted();
+        assertThat(drawn.seal().fromMm()).isEqualTo(left.seal().fromMm());
+        assertThat(drawn.seal().outsideDiameterMm()).isEqualTo(62);
+        assertThat(sheets.page(next, Stage.STRIP, marisol).sheet().drawing("SHEET"))
+                .contains("drawn as last time")
+                .doesNotContain("drawn as usual");
+        assertThat(work(next).findings()).noneMatch(f -> f.finding().rule().matches("S\\d+|D\\d+|changed.*"));
+        JobMaker.keep(next, Stage.STRIP, "isolated", "yes", "locked", "yes", "pressureOff", "yes");
+        type(next, Stage.STRIP, "foundDepth 1 foundFacing OUT");
+        assertThat(status(next, "changed-place")).isEqualTo(Status.CAUTION);
+        assertThat(status(next, "changed-way-round")).isEqualTo(Status.CAUTION);
+    }
+
+    /** A running sleeve that came off is one to renew: nobody has to say so twice. */
+    @Test
+    void aSleeveThatCameOffIsRenewed() {
+        String job = JobMaker.madeSafe();
+        type(job, Stage.MEASURE, "surface GROOVE_CATCHES grooveDepth 0.06 grooveWidth 1.2");
+        type(job, Stage.DECIDE, "remedy RENEW_SLEEVE");
+        assertThat(status(job, "remedy")).isEqualTo(Status.MISSING);
+        Workshop.bean(JobListsService.class).remove(job, "SLEEVE", "", null, marisol);
+        assertThat(status(job, "remedy")).isEqualTo(Status.PASS);
+        type(job, Stage.STRIP, "runningSleeve NO");
+        assertThat(status(job, "remedy")).isEqualTo(Status.MISSING);
+    }
 }

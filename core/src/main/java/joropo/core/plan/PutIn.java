@@ -69,8 +69,8 @@ public final class PutIn {
     }
 
     /**
-     * Part by part; what a plan has of another part than its own stands at that part, and what it puts back when all is
-     * closed at the turn of what came off, once its own is in.
+     * Part by part; what a plan has of another part than its own stands at that part, a sleeve of the shaft at the turn
+     * of the old one, and what it puts back when all is closed at the turn of what came off, once its own is in.
      */
     private List<Step> fitting() {
         List<Part> order = planned.build();
@@ -90,12 +90,17 @@ public final class PutIn {
         Set<Step> due = new LinkedHashSet<>();
         for (Part part : order) {
             due.stream().filter(s -> s.back() == part.kind()).forEach(out::add);
+            own.stream()
+                    .filter(s -> isOld(part, s))
+                    .filter(s -> hasItsTurn(s, order))
+                    .forEach(out::add);
             plans.getOrDefault(part.key(), List.of()).stream()
                     .filter(s -> s.when() == Step.When.CLOSE && s.back() != null)
                     .forEach(due::add);
             plans.getOrDefault(part.key(), List.of()).stream()
                     .filter(s -> s.when() == Step.When.FIT)
                     .filter(s -> s.part() == null || !elsewhere.contains(s.part()))
+                    .filter(s -> !hasItsTurn(s, order))
                     .forEach(out::add);
             if (!plans.containsKey(part.key()) && drawn.containsKey(part.key())) {
                 own.stream().filter(s -> drawn.get(part.key()).equals(s.part())).forEach(out::add);
@@ -108,6 +113,17 @@ public final class PutIn {
             }
         }
         return List.copyOf(out);
+    }
+
+    /** Whether a step puts something on the shaft of which the old one came off by itself. */
+    private boolean hasItsTurn(Step step, List<Part> order) {
+        return step.back() != null
+                && step.back().line() == PartKind.Line.SHAFT
+                && order.stream().anyMatch(p -> isOld(p, step));
+    }
+
+    private boolean isOld(Part part, Step step) {
+        return part.kind() == step.back() && part.off() > 0 && !plans.containsKey(part.key());
     }
 
     private Step back(Part part) {

@@ -1,14 +1,22 @@
 package joropo.core.section;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import joropo.core.material.Medium;
 import joropo.core.shaft.Side;
+import joropo.core.units.Length;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
+import org.jspecify.annotations.Nullable;
 
 /** Which way the old seal faced: somebody may have had a reason, so it is never silently put right (guide). */
 public final class AsFound {
+    /** A depth that differs by more than this is another place (mm, guide). */
+    public static final double ELSEWHERE_MM = 0.3;
+
     private static final String SUBJECT = "way round of the old seal";
 
     private AsFound() {}
@@ -35,6 +43,41 @@ public final class AsFound {
                 "place of the " + later + " that came off",
                 "It came off after the " + inner + " and is noted outward of it: the places count.",
                 "See which is right: the place, or the order in the list of what came off.",
+                Source.COMPUTED,
+                "");
+    }
+
+    /**
+     * What was found is not what the last job that was signed here left: empty where it is (computed).
+     *
+     * @param left as it was fitted, @param placeMm, @param faced as it was found, each absent: not read
+     */
+    public static List<Finding> changedSince(BoreItem.Seal left, @Nullable Double placeMm, @Nullable Side faced) {
+        List<Finding> out = new ArrayList<>();
+        double apart = ELSEWHERE_MM + Objects.requireNonNullElse(left.uncertaintyMm(), 0.0);
+        if (placeMm != null && Math.abs(placeMm - left.fromMm()) > apart) {
+            out.add(changed(
+                    "changed-place",
+                    "place of the old seal since last time",
+                    "It was left at " + Length.show(left.fromMm(), 2) + " mm and stood at " + Length.show(placeMm, 2)
+                            + " mm."));
+        }
+        if (faced != null && faced != left.mainLip()) {
+            out.add(changed(
+                    "changed-way-round",
+                    "way round of the old seal since last time",
+                    "It was left facing " + left.mainLip().words() + " and was found facing " + faced.words() + "."));
+        }
+        return out;
+    }
+
+    private static Finding changed(String id, String subject, String message) {
+        return Finding.of(
+                id,
+                Status.CAUTION,
+                subject,
+                message,
+                "See whether it was pushed out, or whether somebody fitted another since; read it again if neither.",
                 Source.COMPUTED,
                 "");
     }

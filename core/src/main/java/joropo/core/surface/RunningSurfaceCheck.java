@@ -145,8 +145,13 @@ public final class RunningSurfaceCheck {
      */
     public static List<Finding> withRemedy(RunningSurfaceResult result, @Nullable Remedy remedy) {
         Offer offer = remedy == null ? null : result.offer(remedy).orElse(null);
-        if (offer == null) {
+        if (remedy == null || offer == null && result.remedies().isEmpty()) {
             return result.findings();
+        }
+        if (offer == null) {
+            List<Finding> out = new ArrayList<>(result.findings());
+            out.add(noWay(remedy));
+            return out;
         }
         List<Finding> out = new ArrayList<>();
         result.findings().forEach(f -> out.add(answered(f, offer)));
@@ -161,6 +166,19 @@ public final class RunningSurfaceCheck {
                 Source.GUIDE,
                 WEAR));
         return out;
+    }
+
+    /** A remedy that is none of those that may be taken here. */
+    private static Finding noWay(Remedy remedy) {
+        return Finding.missing(
+                "remedy",
+                "remedy: " + remedy.words(),
+                remedy == Remedy.RENEW_SLEEVE
+                        ? "No running sleeve is noted that comes off the shaft."
+                        : "It is none of the ways that may be taken here: nothing follows from it.",
+                remedy == Remedy.RENEW_SLEEVE
+                        ? "Note the sleeve where it comes off, or take another way."
+                        : "Take one of those that are offered.");
     }
 
     /**

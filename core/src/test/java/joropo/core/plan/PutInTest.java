@@ -2,11 +2,13 @@ package joropo.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import joropo.core.arrangement.Arrangement;
+import joropo.core.arrangement.Part;
 import joropo.core.arrangement.PartKind;
 import joropo.core.assembly.ShimPack;
 import joropo.core.diagnosis.DrainedOil;
@@ -89,6 +91,25 @@ class PutInTest {
         var found = new FoundSection(Logged.found(log), Map.of());
         assertThat(found.onShaft()).containsExactly(new ShaftItem.Slinger(-6.0, -4.0, null));
         assertThat(found.placed(null)).extracting("id").containsExactly("r5");
+    }
+
+    /** A sleeve that is renewed goes on when the old one would: through the lip, or before what sits outward of it. */
+    @ParameterizedTest
+    @CsvSource({"SLEEVE LIP_SEAL, in sleeve", "LIP_SEAL BEARING SLEEVE, sleeve back-2 in"})
+    void aNewSleeveGoesOnInTheTurnOfTheOldOne(String off, String expected) {
+        List<Removed> log = Arrays.stream(off.split(" "))
+                .map(k -> Removed.of(PartKind.valueOf(k)))
+                .toList();
+        Arrangement all = Logged.all(log);
+        String seal = all.parts().stream()
+                .filter(p -> p.kind() == PartKind.LIP_SEAL)
+                .map(Part::key)
+                .findFirst()
+                .orElseThrow();
+        List<Step> own = List.of(step("sleeve", Step.When.FIT).puttingBack(PartKind.SLEEVE), step("in", Step.When.FIT));
+        assertThat(PutIn.plan(all.planned(), log, Map.of(seal, own), Map.of(), List.of()))
+                .extracting(Step::id)
+                .containsExactly(expected.split(" "));
     }
 
     private static Step step(List<Step> of, String id) {

@@ -6,7 +6,6 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -44,7 +43,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param among which seal that is, @param found where its old one stood, @param goesByFound whether its place follows
  *     from that and is nobody's decision, @param grooves of the shaft that its old lip ran in
- * @param assumed what is in the section without having been read or decided, @param errors by name of the field
+ * @param assumed what is in the section without having been read or decided, @param asLastTime whether that is as the
+ *     last job that was signed here left it, @param errors by name of the field
  */
 record AssumedSection(
         Section section,
@@ -53,6 +53,7 @@ record AssumedSection(
         boolean goesByFound,
         List<ShaftItem.WearGroove> grooves,
         Set<Assumed> assumed,
+        boolean asLastTime,
         Map<String, String> errors) {
     /** A figure of the drawing that nobody has given yet. */
     enum Assumed {
@@ -103,16 +104,23 @@ record AssumedSection(
                 measured.sizes() == null || measured.sizes().sizes().isEmpty()
                         ? null
                         : measured.sizes().sizes().get(0);
-        SealSize size = chosen != null ? chosen : measuredSize != null ? measuredSize : USUAL;
+        Optional<BoreItem.Seal> last = lastTime(facts);
+        SealSize like = chosen != null ? chosen : measuredSize != null ? measuredSize : USUAL;
+        boolean byLast = chosen == null && measuredSize == null;
+        double usualShaft =
+                last.filter(s -> byLast).map(BoreItem.Seal::insideDiameterMm).orElse(like.shaftMm());
+        double usualBore =
+                last.filter(s -> byLast).map(BoreItem.Seal::outsideDiameterMm).orElse(like.boreMm());
+        double width = last.filter(s -> byLast).map(BoreItem.Seal::widthMm).orElse(like.widthMm());
         double shaft = either(
                 chosen != null
                         ? Double.valueOf(chosen.shaftMm())
                         : measured.shaft().nominalMm(),
-                size.shaftMm(),
+                usualShaft,
                 Assumed.SHAFT,
                 assumed);
-        double boreRead = either(
-                measured.bore().nominalMm(), Math.max(size.boreMm(), shaft + LEAST_WALL_MM), Assumed.BORE, assumed);
+        double boreRead =
+                either(measured.bore().nominalMm(), Math.max(usualBore, shaft + LEAST_WALL_MM), Assumed.BORE, assumed);
         double bore = boreRead > shaft ? boreRead : shaft + LEAST_WALL_MM;
         if (chosen == null) {
             assumed.add(Assumed.WIDTH);
@@ -123,7 +131,7 @@ record AssumedSection(
         }
         LipSealFacts.Found found = known.found(index);
         boolean innermost = known.fromInside(index) == 0;
-        BoreItem.Seal seal = seal(read, found, index, innermost, shaft, bore, size.widthMm(), stop, assumed);
+        BoreItem.Seal seal = seal(read, found, last.orElse(null), index, innermost, shaft, bore, width, stop, assumed);
         Layout layout = read.get(LipSealFields.LAYOUT);
         boolean pair = facts.alike().isAlone() && layout != null && layout.isPair();
         List<BoreItem> items = new ArrayList<>();
@@ -142,7 +150,7 @@ record AssumedSection(
         Double before = read.get(CommonFields.PLAY_BEFORE);
         Double afterwards = read.get(CommonFields.PLAY_MEASURED);
         boolean grounded = isGround(read);
-        List<ShaftItem> onShaft = shaftItems(read, found, size.widthMm(), grounded, assumed);
+        List<ShaftItem> onShaft = shaftItems(read, found, width, grounded, assumed);
         onShaft.addAll(off.onShaft());
         Section section = SectionBuilder.builder()
                 .name(position.machineName() + ", " + position.name())
@@ -169,7 +177,7 @@ record AssumedSection(
             errors.put(LipSealFields.GROUND_TO.name(), "must lie further in than where the ground surface begins");
         }
         Double foundDepth = read.get(LipSealFields.FOUND_DEPTH);
-        if (foundDepth != null && (foundDepth <= -size.widthMm() || stop != null && foundDepth >= stop)) {
+        if (foundDepth != null && (foundDepth <= -width || stop != null && foundDepth >= stop)) {
             errors.put(
                     LipSealFields.FOUND_DEPTH.name(),
                     stop != null && foundDepth >= stop
@@ -183,13 +191,25 @@ record AssumedSection(
                 read.get(LipSealFields.PLANNED_DEPTH) == null && found.placeMm() != null,
                 grooves(section),
                 assumed,
+                last.isPresent(),
                 errors);
     }
 
-    /** A place that somebody decided goes first, then that of the old seal, then the stop. */
+    /** The same seal as the last job that was signed here left it. */
+    static Optional<BoreItem.Seal> lastTime(JobFacts facts) {
+        Section before = facts.sections().before();
+        return before == null
+                ? Optional.empty()
+                : before.seals().stream()
+                        .filter(s -> s.id().equals(id(facts.alike().index())))
+                        .findFirst();
+    }
+
+    /** A place that somebody decided goes first, then that of the old seal, then the stop, then that of last time. */
     private static BoreItem.Seal seal(
             ReadFields read,
             LipSealFacts.Found found,
+            BoreItem.@Nullable Seal last,
             int index,
             boolean innermost,
             double shaft,
@@ -200,7 +220,7 @@ record AssumedSection(
         Side facing = read.get(LipSealFields.MAIN_LIP);
         if (facing == null) {
             assumed.add(Assumed.FACING);
-            facing = Side.IN;
+            facing = last == null ? Side.IN : last.mainLip();
         }
         Double planned = read.get(LipSealFields.PLANNED_DEPTH);
         boolean onStop = stop != null && innermost && found.placeMm() == null;
@@ -208,12 +228,10 @@ record AssumedSection(
             assumed.add(Assumed.DEPTH);
         }
         Layout layout = read.get(LipSealFields.LAYOUT);
+        Double proud = read.get(LipSealFields.PROUD);
         return BoreItemSealBuilder.builder()
                 .id(id(index))
-                .fromMm(
-                        planned != null
-                                ? planned
-                                : onStop ? Math.max(0, stop - width) : Objects.requireNonNullElse(found.placeMm(), 0.0))
+                .fromMm(planned != null ? planned : onStop ? Math.max(0, stop - width) : placeMm(found, last))
                 .widthMm(width)
                 .outsideDiameterMm(bore)
                 .insideDiameterMm(shaft)
@@ -221,10 +239,17 @@ record AssumedSection(
                 .caseType(read.get(LipSealFields.CASE_TYPE))
                 .mainLip(facing)
                 .mount(read.get(LipSealFields.MOUNT))
-                .mayStandProudMm(read.get(LipSealFields.PROUD))
+                .mayStandProudMm(
+                        proud == null && last != null && assumed.contains(Assumed.DEPTH)
+                                ? last.mayStandProudMm()
+                                : proud)
                 .dustLip(layout != null && layout.hasDustLip() ? facing.other() : null)
                 .spring(layout != Layout.PTFE)
                 .build();
+    }
+
+    private static double placeMm(LipSealFacts.Found found, BoreItem.@Nullable Seal last) {
+        return found.placeMm() != null ? found.placeMm() : last == null ? 0 : last.fromMm();
     }
 
     private static @Nullable Profile profile(@Nullable Layout layout) {
@@ -290,6 +315,7 @@ record AssumedSection(
                 goesByFound,
                 grooves,
                 assumed,
+                asLastTime,
                 errors);
     }
 
@@ -315,6 +341,7 @@ record AssumedSection(
                                         || nearest(arranged, g).id().equals(among.id()))
                                 .toList(),
                         assumed,
+                        asLastTime,
                         errors);
     }
 
@@ -396,6 +423,7 @@ record AssumedSection(
                 byFound,
                 grooves,
                 left,
+                asLastTime,
                 errors);
     }
 
@@ -405,7 +433,7 @@ record AssumedSection(
         for (ShaftItem.WearGroove groove : grooves) {
             left = left.without(groove);
         }
-        return new AssumedSection(left, among, found, goesByFound, List.of(), assumed, errors);
+        return new AssumedSection(left, among, found, goesByFound, List.of(), assumed, asLastTime, errors);
     }
 
     private static double either(@Nullable Double known, double usual, Assumed what, Set<Assumed> assumed) {

@@ -80,7 +80,7 @@ record FittingOutcome(@Nullable DriverResult driver, List<Step> plan, List<Part>
                 .remedy(remedy)
                 .lubricants(lubricants)
                 .driver(driver)
-                .runningSleeve(read.is(LipSealFields.RUNNING_SLEEVE))
+                .runningSleeve(LipSealFacts.hasRunningSleeve(facts))
                 .sleevePlaceMm(read.get(LipSealFields.SLEEVE_PLACE_OLD))
                 .oneWay(position.oneWay())
                 .meets(meets)

@@ -17,6 +17,7 @@ import joropo.core.arrangement.Arrangement;
 import joropo.core.arrangement.Fact;
 import joropo.core.arrangement.Origin;
 import joropo.core.arrangement.Part;
+import joropo.core.arrangement.PartKind;
 import joropo.core.arrangement.PartKind.Line;
 import joropo.core.arrangement.Property;
 import joropo.core.arrangement.View;
@@ -62,6 +63,18 @@ record LipSealFacts(Arrangement arrangement, List<String> keys) {
                 .filter(p -> p.off() > 0 && names.containsKey(p.key()))
                 .map(p -> names.get(p.key()))
                 .collect(Collectors.toSet());
+    }
+
+    /**
+     * Whether its lip runs on a sleeve that comes off: as it was said, else as such a sleeve came off in a job of one
+     * seal.
+     */
+    static boolean hasRunningSleeve(JobFacts facts) {
+        Boolean said = facts.read().get(LipSealFields.RUNNING_SLEEVE);
+        return said == null
+                ? facts.alike().isAlone()
+                        && facts.log().stream().anyMatch(r -> r.kind() == PartKind.SLEEVE && !r.leftOut())
+                : said;
     }
 
     /** For each contradiction the same with the other word alone. */

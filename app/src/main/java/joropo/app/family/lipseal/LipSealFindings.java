@@ -110,6 +110,9 @@ final class LipSealFindings {
             drained.finding().ifPresent(f -> add(Stage.INTAKE, f));
         }
         clashes();
+        work.lastTime()
+                .map(left -> AsFound.changedSince(left, found.placeMm(), faced))
+                .ifPresent(all -> all.forEach(f -> add(Stage.STRIP, f)));
         if (work.entry().among().leads()) {
             AsFound.count(
                             StripLog.seals(work.log()).stream()
@@ -278,7 +281,7 @@ final class LipSealFindings {
                     .forEach(f -> add(Stage.FIT, f.withId(f.id() + "-fitted")));
         }
         newSeal();
-        if (read.is(LipSealFields.RUNNING_SLEEVE)) {
+        if (work.hasRunningSleeve()) {
             add(
                     Stage.FIT,
                     SleevePlace.judge(

@@ -200,7 +200,7 @@ final class LipSealPicture {
     private static List<String> notes(AssumedSection entry) {
         List<String> out = new ArrayList<>();
         if (!entry.assumed().isEmpty()) {
-            out.add("not read or decided yet, drawn as usual: "
+            out.add("not read or decided yet, drawn as " + (entry.asLastTime() ? "last time: " : "usual: ")
                     + String.join(
                                     ", ",
                                     entry.assumed().stream().map(Assumed::words).toList())

@@ -51,6 +51,7 @@ import joropo.core.removal.RemovalCheck;
 import joropo.core.removal.RemovalInput;
 import joropo.core.removal.RemovalInputBuilder;
 import joropo.core.removal.RemovalResult;
+import joropo.core.section.AsFound;
 import joropo.core.section.BoreItem;
 import joropo.core.section.CaseType;
 import joropo.core.section.Joint;
@@ -76,9 +77,6 @@ final class LipSealWork implements Work {
     static final String DRIVER = "driver";
 
     private static final double SAME_MM = 1e-9;
-    /** A depth that differs by more than this is another place (mm, guide). */
-    private static final double ELSEWHERE_MM = 0.3;
-
     private final JobFacts facts;
     private final LipSealFacts known;
     private final Show show;
@@ -122,7 +120,7 @@ final class LipSealWork implements Work {
         String id = arranged.among().id();
         speedMPerS = Duty.speedMPerS(facts.position(), read, arranged.section().shaftDiameterMm());
         SectionResult before = judged(arranged);
-        track = TrackAssessment.of(read, measured, arranged, before.window(id), speedMPerS);
+        track = TrackAssessment.of(facts, measured, arranged, before.window(id), speedMPerS);
         AssumedSection worked = track.appliedTo(arranged, read.get(LipSealFields.PLANNED_DEPTH) != null);
         SectionResult asWorked = worked == arranged ? before : judged(worked);
         planned = aimed(worked, asWorked.window(id));
@@ -197,6 +195,15 @@ final class LipSealWork implements Work {
     /** Whether its case grips the shaft and its lip runs in the housing. */
     boolean isOnShaft() {
         return facts.read().get(LipSealFields.MOUNT) == Mount.SHAFT;
+    }
+
+    /** This seal as the last job that was signed here left it. */
+    Optional<BoreItem.Seal> lastTime() {
+        return AssumedSection.lastTime(facts);
+    }
+
+    boolean hasRunningSleeve() {
+        return LipSealFacts.hasRunningSleeve(facts);
     }
 
     List<StripLog.Removed> log() {
@@ -438,7 +445,7 @@ final class LipSealWork implements Work {
                 && old != null
                 && window() != null
                 && Math.abs(window().targetMm() - old) <= SAME_MM
-                && Math.abs(decidedMm - old) > ELSEWHERE_MM;
+                && Math.abs(decidedMm - old) > AsFound.ELSEWHERE_MM;
     }
 
     @Override

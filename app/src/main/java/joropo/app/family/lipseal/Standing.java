@@ -49,7 +49,7 @@ record Standing(
         AssumedSection alone = AssumedSection.of(facts, known, measured);
         Section section = alone.section();
         TrackAssessment track = TrackAssessment.of(
-                read,
+                facts,
                 measured,
                 alone,
                 LipSealRules.section(section).window(alone.among().id()),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
 import joropo.core.fits.DiameterResult;
 import joropo.core.lipseal.LipMove;
@@ -29,8 +30,8 @@ import org.jspecify.annotations.Nullable;
  * The running surface of a job: what it is, what may be done about it, what was decided.
  *
  * @param oldLipMm where the old lip ran, @param move how far the lip may be moved from there; absent while not known
- * @param remedy what was decided, absent: nothing yet, @param movedToMm depth that the seal goes to when its lip is
- *     moved
+ * @param decided what somebody picked, @param remedy the same where it may be taken, each absent: none, @param
+ *     movedToMm depth that the seal goes to when its lip is moved
  * @param groove what the old lip wore, as far as known, @param standing the sleeve of an earlier job that was read,
  *     absent: none
  */
@@ -39,6 +40,7 @@ record TrackAssessment(
         RunningSurfaceResult result,
         @Nullable Double oldLipMm,
         @Nullable LipMove move,
+        @Nullable Remedy decided,
         @Nullable Offer remedy,
         @Nullable Double movedToMm,
         Optional<ShaftItem.WearGroove> groove,
@@ -47,17 +49,18 @@ record TrackAssessment(
 
     /** @param window where the seal may stand, absent: nothing limits it inward */
     static TrackAssessment of(
-            ReadFields read,
+            JobFacts facts,
             ShaftAndBoreReadings measured,
             AssumedSection entry,
             @Nullable Window window,
             @Nullable Double speedMPerS) {
+        ReadFields read = facts.read();
         BoreItem.Seal seal = entry.seal();
         Double oldLip = AssumedSection.oldLipMm(entry.found(), seal.widthMm());
         LipMove move = oldLip == null || window == null
                 ? null
                 : LipMove.of(seal, oldLip, window, read.get(LipSealFields.STOP_DEPTH));
-        RunningSurfaceInput input = input(read, measured, entry, speedMPerS, move);
+        RunningSurfaceInput input = input(facts, measured, entry, speedMPerS, move);
         RunningSurfaceResult result = LipSealRules.surface(input);
         Remedy decided = read.get(LipSealFields.REMEDY);
         Offer remedy = decided == null ? null : result.offer(decided).orElse(null);
@@ -71,6 +74,7 @@ record TrackAssessment(
                 result,
                 oldLip,
                 move,
+                decided,
                 remedy,
                 moves ? move.movedTo(result.requiredShiftMm()) : null,
                 entry.grooves().stream().findFirst(),
@@ -88,7 +92,7 @@ record TrackAssessment(
 
     /** What was found of the track, as it stands with the remedy. */
     List<Finding> findings() {
-        return RunningSurfaceCheck.withRemedy(result, remedy == null ? null : remedy.remedy());
+        return RunningSurfaceCheck.withRemedy(result, decided);
     }
 
     @Nullable
@@ -102,11 +106,12 @@ record TrackAssessment(
     }
 
     private static RunningSurfaceInput input(
-            ReadFields read,
+            JobFacts facts,
             ShaftAndBoreReadings measured,
             AssumedSection entry,
             @Nullable Double speedMPerS,
             @Nullable LipMove move) {
+        ReadFields read = facts.read();
         DiameterResult shaft = measured.shaft().result();
         String material = read.get(LipSealFields.MATERIAL);
         String family = material == null
@@ -129,7 +134,7 @@ record TrackAssessment(
                 .growthMm(entry.section().growthMm())
                 .shiftInwardMm(move == null ? null : move.inwardMm())
                 .shiftOutwardMm(move == null ? null : move.outwardMm())
-                .runningSleeve(read.is(LipSealFields.RUNNING_SLEEVE))
+                .runningSleeve(LipSealFacts.hasRunningSleeve(facts))
                 .rotation(entry.section().rotation())
                 .leadAdvanceMm(read.get(LipSealFields.LEAD_ADVANCE))
                 .leadTurns(read.get(LipSealFields.LEAD_TURNS))
