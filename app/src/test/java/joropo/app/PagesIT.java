@@ -42,8 +42,8 @@ class PagesIT {
             "/checks/lip-seal?widthMm=wide",
             "/checks/running-surface?nominalMm=45&grooveDepthMm=0.06&grooveWidthMm=1.3&seen=GROOVE_CATCHES",
             "/sections",
-            "/sections/3?at=b2",
-            "/sections/2/against",
+            "/sections/2?at=b2",
+            "/sections/1/against",
             "/sections/fitted/1",
             "/store",
             "/store/1",
@@ -57,7 +57,7 @@ class PagesIT {
 
     /** In the dark only the colours differ. */
     private static final List<String> DARK_PAGES =
-            List.of("/", "/jobs/26-0003/fit", "/jobs/26-0010/decide", "/sections/3?at=b2", "/store");
+            List.of("/", "/jobs/26-0003/fit", "/jobs/26-0010/decide", "/sections/2?at=b2", "/store");
 
     @ParameterizedTest
     @EnumSource(

@@ -20,7 +20,6 @@ import joropo.core.arrangement.PartKind;
 import joropo.core.assembly.ShimPack;
 import joropo.core.plan.Part;
 import joropo.core.plan.PartState;
-import joropo.core.plan.Reuse;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
@@ -375,23 +374,13 @@ public class JobListsService {
         if (to == StripPart.Back.BACK) {
             JobWork work = works.of(state);
             inItsOrder(state, work, part);
-            if (part.kind() == PartKind.SLEEVE && work.renewsSleeve()) {
-                throw new RefusedInput(at, "counts as destroyed: a new sleeve goes on with the seal");
-            }
-            int seals =
-                    work.main().section().map(w -> w.planned().seals().size()).orElse(0);
-            int newOnes = JobParts.of(state, work).stream()
-                    .filter(l -> l.part().kind() == PartKind.LIP_SEAL && l.state() == PartState.NEW && l.isSettled())
-                    .mapToInt(l -> l.part().count())
-                    .sum();
             if (part.kind() == PartKind.SHIM) {
                 countedBack(number, part, reason, person);
                 return;
             }
-            Reuse.refused(part.kind(), reason, seals, newOnes, foundState(state, work, part))
-                    .ifPresent(why -> {
-                        throw new RefusedInput(at, why);
-                    });
+            JobParts.noWayBack(state, work, part, reason).ifPresent(why -> {
+                throw new RefusedInput(at, why);
+            });
         }
         if (to == StripPart.Back.RENEWED) {
             inItsOrder(state, works.of(state), part);
@@ -399,18 +388,6 @@ public class JobListsService {
         if (part.back() != to || !part.backReason().equals(reason.strip())) {
             lists.back(number, partId, to, reason.strip(), person);
         }
-    }
-
-    /** How an old seal came out: as noted of it, and as its item's sheet has it. */
-    private static String foundState(JobState state, JobWork work, StripPart part) {
-        JobItem item =
-                new Stripped(state.items(), state.beside().order()).itemOf(part).orElse(null);
-        String typed = work.items().stream()
-                .filter(i -> i.item().equals(item))
-                .findFirst()
-                .flatMap(i -> i.work().foundState())
-                .orElse("");
-        return part.text(StripPart.CONDITION) + " " + typed;
     }
 
     /** Last off, first on. @throws RefusedInput naming what goes back before it */

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -12,6 +13,8 @@ import joropo.app.family.Stage;
 import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Companions;
 import joropo.core.plan.Part;
+import joropo.core.plan.PartState;
+import joropo.core.plan.Reuse;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -103,5 +106,33 @@ final class JobParts {
     /** Names of lines that nobody has settled. */
     static String names(List<PartLine> open) {
         return open.stream().map(l -> l.part().name()).collect(Collectors.joining("; "));
+    }
+
+    /**
+     * Why an old part does not go back. @param inspection what was looked at and seen, blank: nobody wrote it, @return
+     * empty: it may
+     */
+    static Optional<String> noWayBack(JobState state, JobWork work, StripPart part, String inspection) {
+        if (part.kind() == PartKind.SLEEVE && work.renewsSleeve()) {
+            return Optional.of("counts as destroyed: a new sleeve goes on with the seal");
+        }
+        int seals = work.main().section().map(w -> w.planned().seals().size()).orElse(0);
+        int newOnes = of(state, work).stream()
+                .filter(l -> l.part().kind() == PartKind.LIP_SEAL && l.state() == PartState.NEW && l.isSettled())
+                .mapToInt(l -> l.part().count())
+                .sum();
+        return Reuse.refused(part.kind(), inspection, seals, newOnes, foundState(state, work, part));
+    }
+
+    /** How an old seal came out: as noted of it, and as its item's sheet has it. */
+    private static String foundState(JobState state, JobWork work, StripPart part) {
+        JobItem item =
+                new Stripped(state.items(), state.beside().order()).itemOf(part).orElse(null);
+        String typed = work.items().stream()
+                .filter(i -> i.item().equals(item))
+                .findFirst()
+                .flatMap(i -> i.work().foundState())
+                .orElse("");
+        return part.text(StripPart.CONDITION) + " " + typed;
     }
 }

@@ -143,7 +143,7 @@ class ListsPages {
             case DECIDE ->
                 new ListsView(
                         parts(state, work, false),
-                        new Strip(List.of(), List.of(), List.of(), true),
+                        new Strip(List.of(), List.of(), List.of(), List.of(), true),
                         NO_TIMERS,
                         Standing.NONE);
             default -> null;
@@ -176,7 +176,11 @@ class ListsPages {
     private static Strip strip(JobState state, Stage stage, JobWork work) {
         List<StripPart> log = WITH_LOG.contains(stage) ? state.beside().log() : List.of();
         List<StripPart> back = stage == Stage.FIT ? work.inOrder(log) : List.of();
-        return new Strip(log, back, stage == Stage.STRIP ? known(state, work) : List.of(), work.madeSafe());
+        List<StripPart> spent = back.stream()
+                .filter(p -> p.isMissing()
+                        && JobParts.noWayBack(state, work, p, "sound").isPresent())
+                .toList();
+        return new Strip(log, back, spent, stage == Stage.STRIP ? known(state, work) : List.of(), work.madeSafe());
     }
 
     private Timers timers(JobState state) {

@@ -41,9 +41,11 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
 
     /**
      * The strip log. @param log what came off, in its order, @param back the same in the order of building, @param
-     * known kinds and names to take from with one tap, @param safe whether anything may come off
+     * spent those of them that do not go back, @param known kinds and names to take from with one tap, @param safe
+     * whether anything may come off
      */
-    public record Strip(List<StripPart> log, List<StripPart> back, List<PartKind> known, boolean safe) {
+    public record Strip(
+            List<StripPart> log, List<StripPart> back, List<StripPart> spent, List<PartKind> known, boolean safe) {
         /** What may be noted of a part: only what a part of its kind has. */
         public List<Field<?>> noteFields(StripPart part) {
             return StripPart.FIELDS.stream()

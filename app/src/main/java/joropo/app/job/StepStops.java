@@ -18,7 +18,11 @@ final class StepStops {
     /** Empty: it can. */
     static Optional<Waiting> of(JobState state, Step step, JobWork work) {
         return work.waitsFor(step).or(() -> Stream.of(
-                        work.stopped(step), shims(state, step), tight(state, step, work), counted(state, step, work))
+                        work.stopped(step),
+                        shims(state, step),
+                        turn(state, step, work),
+                        tight(state, step, work),
+                        counted(state, step, work))
                 .flatMap(Optional::stream)
                 .findFirst()
                 .map(Waiting::because));
@@ -35,6 +39,20 @@ final class StepStops {
                         : packs.stream().anyMatch(p -> p.shims() == null)
                                 ? Optional.of("Note each shim in the strip log first: it is not counted yet.")
                                 : Optional.empty();
+    }
+
+    /** What goes in before it, by the one order, and is not in. */
+    private static Optional<String> turn(JobState state, Step step, JobWork work) {
+        List<StripPart> order = state.beside().order();
+        return step.when() != Step.When.FIT
+                ? Optional.empty()
+                : work.plan().stream()
+                        .takeWhile(s -> !s.id().equals(step.id()))
+                        .filter(Step::isOfTheList)
+                        .map(s -> order.get(s.numberInList() - 1))
+                        .filter(StripPart::isMissing)
+                        .findFirst()
+                        .map(p -> "The " + p.name() + " goes in before it.");
     }
 
     private static Optional<String> tight(JobState state, Step step, JobWork work) {

@@ -307,7 +307,7 @@ class FaultsIT {
         "/store/1, /store/1/scrapped, count",
         "/settings, /settings/materials, minC",
         "/machines/positions/1, /machines/positions/1/limits, what",
-        "/sections/3, /sections/3/put-away, why",
+        "/sections/2, /sections/2/put-away, why",
         "/jobs/26-0005/strip, /jobs/26-0005/steps/strip-open, why",
         "/jobs/26-0005/strip, /jobs/26-0005/parts, kind",
         "/jobs/26-0005/fit, /jobs/26-0005/entries, what",

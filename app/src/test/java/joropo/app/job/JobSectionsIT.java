@@ -121,6 +121,7 @@ class JobSectionsIT {
         assertThat(page.locator(".bench-head")).containsText("as found");
         at(page, "26-0006", "decide");
         assertThat(page.locator("#rail")).containsText("Found a washer that is not in the kit.");
+        page.click("text=other ways");
         page.click("text=Kit against what was found");
         assertThat(page.locator("main"))
                 .containsText("It faces inside; the one found faced outside: somebody may have had a reason.");

@@ -45,7 +45,7 @@ class ShotsRun {
         take(page, "/jobs/26-0003/fit", "job-fit");
         take(page, "/store", "store");
         take(page, "/jobs/26-0019/fit", "job-seal");
-        take(page, "/sections/3?at=b0", "bench");
+        take(page, "/sections/2?at=b0", "bench");
         card("26-0001");
         records();
     }
