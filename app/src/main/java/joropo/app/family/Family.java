@@ -49,8 +49,8 @@ public interface Family {
         return List.of();
     }
 
-    /** What follows from what was typed; nothing is changed by it. */
-    Work evaluate(JobFacts facts);
+    /** What follows from what was typed of all of its kind in a job, in their order; nothing is changed by it. */
+    List<? extends Work> evaluate(List<JobFacts> alike);
 
     /**
      * One that somebody puts on a parts list by hand, as the plan will name it too; empty: it goes there under a name

@@ -43,17 +43,6 @@ public record JobFacts(
         }
     }
 
-    /** The same job as another item of this kind has it. */
-    public JobFacts as(int index) {
-        return new JobFacts(
-                position,
-                alike.reads().get(index),
-                log,
-                stripped,
-                sections,
-                new Alike("", index, alike.keys(), alike.reads()));
-    }
-
     /**
      * What a job rests on beside its sheets.
      *

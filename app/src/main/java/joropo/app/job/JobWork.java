@@ -31,6 +31,7 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
 import joropo.core.arrangement.Arrangement;
+import joropo.core.arrangement.PartKind;
 import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.Care;
@@ -102,16 +103,10 @@ final class JobWork {
         stripped = new Stripped(all, off);
         Arrangement found = stripped.arranged(log);
         items = all.stream()
-                .map(i -> new ItemWork(
-                        i,
-                        families.need(i.kind())
-                                .evaluate(new JobFacts(
-                                        position,
-                                        read(i),
-                                        log,
-                                        found,
-                                        i.kind() == all.get(0).kind() ? arranged : JobFacts.Arranged.NONE,
-                                        alike(i)))))
+                .map(JobItem::kind)
+                .distinct()
+                .flatMap(k -> evaluated(k, position, found, arranged, families))
+                .sorted(Comparator.comparingInt(i -> all.indexOf(i.item())))
                 .toList();
         arrangement = items.stream()
                 .flatMap(i -> i.work().laid().stream())
@@ -192,6 +187,23 @@ final class JobWork {
 
     private ReadFields read(JobItem item) {
         return read.under(item.prefix(), JobItem.first(standing, item).prefix());
+    }
+
+    /** What follows of all items of a kind. */
+    private Stream<ItemWork> evaluated(
+            PartKind kind, Position position, Arrangement found, JobFacts.Arranged arranged, Families families) {
+        List<JobItem> same = standing.stream().filter(i -> i.kind() == kind).toList();
+        List<? extends Work> works = families.need(kind)
+                .evaluate(same.stream()
+                        .map(i -> new JobFacts(
+                                position,
+                                read(i),
+                                log,
+                                found,
+                                kind == standing.get(0).kind() ? arranged : JobFacts.Arranged.NONE,
+                                alike(i)))
+                        .toList());
+        return IntStream.range(0, same.size()).mapToObj(i -> new ItemWork(same.get(i), works.get(i)));
     }
 
     private JobFacts.Alike alike(JobItem item) {

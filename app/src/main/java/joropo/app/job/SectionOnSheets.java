@@ -106,7 +106,7 @@ class SectionOnSheets {
                 .forEach((stage, fields) -> fields.forEach(
                         (name, text) -> type(out.computeIfAbsent(stage, s -> new LinkedHashMap<>()), name, text)));
         Map<String, Typed> sheet = out.computeIfAbsent(Stage.DECIDE, s -> new LinkedHashMap<>());
-        sheet.keySet().removeIf(n -> n.startsWith(BENCH));
+        sheet.keySet().removeIf(n -> n.startsWith(BENCH) || n.startsWith(OTHERWISE));
         changes.between(section(follows.apply(out)).typed(), wanted)
                 .forEach((name, change) -> sheet.put(BENCH + name, new Typed(change, null, List.of())));
         return out;
@@ -153,9 +153,9 @@ class SectionOnSheets {
                 .flatMap(s -> SAID_OF_A_SEAL.stream().map(f -> s.seal() + "-" + f))
                 .collect(Collectors.toCollection(HashSet::new));
         said.add("entry-shaftDiameterMm");
-        changes.between(section(work).typed(), wanted).forEach((name, change) -> {
-            sheet.put((said.contains(name) ? OTHERWISE : BENCH) + name, new Typed(change, null, List.of()));
-        });
+        changes.between(section(work).typed(), wanted)
+                .forEach((name, change) -> sheet.put(
+                        (said.contains(name) ? OTHERWISE : BENCH) + name, new Typed(change, null, List.of())));
         return out;
     }
 

@@ -100,8 +100,10 @@ class FormatsIT {
 
     private static ObjectNode sections(Rows rows) throws Exception {
         ObjectNode sheet = rows(rows, "section_sheet", List.of("role", "person", "made_at", "withdrawn_why"));
-        ObjectNode move =
-                rows(rows, "section_move", List.of("run", "what", "section", "schema_version", "person", "made_at"));
+        ObjectNode move = rows(
+                rows,
+                "section_move",
+                List.of("run", "what", "section", "wrote", "schema_version", "person", "made_at"));
         add(move, "before", mayBe("integer"));
         add(sheet, "moves", list(move));
         add(sheet, "at", mayBe("integer"));

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import joropo.app.family.CommonFields;
 import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
@@ -291,10 +290,9 @@ record AssumedSection(
                 .toList();
     }
 
-    /** The same among the other seals of its entry, outermost first; shaft and bore are those at this seal. */
-    AssumedSection beside(List<Standing> others, Standing own, List<Integer> order) {
-        List<Standing> all =
-                Standing.placed(Stream.concat(others.stream(), Stream.of(own)).toList(), order);
+    /** The same among all seals of its entry, outermost first; shaft and bore are those at this seal. */
+    AssumedSection among(List<Standing> seals, List<Integer> order) {
+        List<Standing> all = Standing.placed(seals, order);
         List<Space> spaces = new ArrayList<>(List.of(section.outside()));
         all.subList(0, all.size() - 1).forEach(s -> spaces.add(s.between()));
         spaces.add(section.inside());
@@ -302,21 +300,20 @@ record AssumedSection(
         section.boreItems().stream()
                 .filter(i -> !(i instanceof BoreItem.Sealing))
                 .forEach(items::add);
-        List<ShaftItem> shaft = new ArrayList<>(section.shaftItems());
-        others.forEach(o -> shaft.addAll(o.grooves()));
-        return new AssumedSection(
-                SectionBuilder.builder(section)
-                        .spaces(spaces)
-                        .boreItems(lined(items))
-                        .shaftItems(shaft)
-                        .build(),
-                among,
-                found,
-                goesByFound,
-                grooves,
-                assumed,
-                asLastTime,
-                errors);
+        List<ShaftItem> shaft = new ArrayList<>(section.shaftItems().stream()
+                .filter(i -> !(i instanceof ShaftItem.WearGroove))
+                .toList());
+        seals.forEach(s -> shaft.addAll(s.grooves()));
+        return in(SectionBuilder.builder(section)
+                .spaces(spaces)
+                .boreItems(lined(items))
+                .shaftItems(shaft)
+                .build());
+    }
+
+    /** The same of another section. */
+    AssumedSection in(Section other) {
+        return new AssumedSection(other, among, found, goesByFound, grooves, assumed, asLastTime, errors);
     }
 
     /**

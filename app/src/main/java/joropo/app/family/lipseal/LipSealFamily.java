@@ -45,8 +45,8 @@ class LipSealFamily implements Family {
     }
 
     @Override
-    public Work evaluate(JobFacts facts) {
-        return LipSealWork.of(facts, show);
+    public List<? extends Work> evaluate(List<JobFacts> alike) {
+        return LipSealWork.of(alike, show);
     }
 
     @Override

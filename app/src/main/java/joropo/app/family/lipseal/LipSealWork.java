@@ -77,13 +77,11 @@ final class LipSealWork implements Work {
     static final String DRIVER = "driver";
 
     private static final double SAME_MM = 1e-9;
+    private final EntrySeals all;
     private final JobFacts facts;
     private final LipSealFacts known;
     private final Show show;
     private final ShaftAndBoreReadings measured;
-    private final List<Standing> others;
-    private final AssumedSection typed;
-    private final AssumedSection arranged;
     private final AssumedSection planned;
     private final @Nullable Double speedMPerS;
     private final TrackAssessment track;
@@ -96,35 +94,35 @@ final class LipSealWork implements Work {
     private final SeatDepths seat;
     private final List<JobFinding> findings;
 
-    /** Where two words of one figure contradict, each is judged, and the worse stands. */
-    static LipSealWork of(JobFacts facts, Show show) {
-        LipSealFacts known = LipSealFacts.of(facts);
-        List<LipSealWork> otherwise = known.otherwise().stream()
-                .map(k -> new LipSealWork(facts, k, List.of(), show))
+    /** Of all seals of an entry; where two words of one figure contradict, each is judged, and the worse stands. */
+    static List<LipSealWork> of(List<JobFacts> seals, Show show) {
+        LipSealFacts known = LipSealFacts.of(seals.get(0));
+        EntrySeals all = new EntrySeals(seals, known);
+        List<EntrySeals> otherwise =
+                known.otherwise().stream().map(k -> new EntrySeals(seals, k)).toList();
+        return IntStream.range(0, seals.size())
+                .mapToObj(i -> new LipSealWork(
+                        all,
+                        i,
+                        otherwise.stream()
+                                .map(e -> new LipSealWork(e, i, List.of(), show))
+                                .toList(),
+                        show))
                 .toList();
-        return new LipSealWork(facts, known, otherwise, show);
     }
 
-    private LipSealWork(JobFacts facts, LipSealFacts known, List<LipSealWork> otherwise, Show show) {
-        this.facts = facts;
+    private LipSealWork(EntrySeals all, int index, List<LipSealWork> otherwise, Show show) {
+        this.all = all;
         this.show = show;
+        facts = all.facts(index);
         ReadFields read = facts.read();
-        JobFacts.Alike alike = facts.alike();
-        measured = ShaftAndBoreReadings.of(
-                read, facts.position(), FittedSleeve.of(facts).orElse(null));
-        AssumedSection alone = AssumedSection.of(facts, known, measured);
-        others = Standing.others(facts, known);
-        typed = alike.isAlone() ? alone : alone.beside(others, Standing.of(facts, alone, null), known.inOrder());
-        arranged = typed.arranged(facts.sections().moved());
-        this.known = isRearranged() ? known.in(arranged.section()) : known;
-        String id = arranged.among().id();
-        speedMPerS = Duty.speedMPerS(facts.position(), read, arranged.section().shaftDiameterMm());
-        SectionResult before = judged(arranged);
-        track = TrackAssessment.of(facts, measured, arranged, before.window(id), speedMPerS);
-        AssumedSection worked = track.appliedTo(arranged, read.get(LipSealFields.PLANNED_DEPTH) != null);
-        SectionResult asWorked = worked == arranged ? before : judged(worked);
-        planned = aimed(worked, asWorked.window(id));
-        judged = planned == worked ? asWorked : judged(planned);
+        measured = all.measured(index);
+        known = all.known();
+        planned = all.planned(index);
+        judged = all.judged(planned);
+        track = all.track(index);
+        speedMPerS =
+                Duty.speedMPerS(facts.position(), read, asArranged().section().shaftDiameterMm());
         duty = Duty.of(facts.position(), read, measured, planned);
         decided = Decided.of(read, duty);
         removal = read.get(LipSealFields.EDGE_REACHABLE) == null ? null : RemovalCheck.check(removal(read));
@@ -135,36 +133,20 @@ final class LipSealWork implements Work {
                 : PressFitCheck.check(
                         duty.pressFit(read, measured, planned.section().boreDiameterMm(), caseType));
         fitting = FittingOutcome.of(
-                facts, this.known, goingIn(), decided, track.remedy(), planned, decidedSection(), targetMm());
+                facts, known, goingIn(), decided, track.remedy(), planned, decidedSection(), targetMm());
         seat = seat(read);
         findings = LipSealFindings.of(this, otherwise);
     }
 
-    /** By all rules, beside the arrangement as it was found. */
-    private SectionResult judged(AssumedSection entry) {
-        return LipSealRules.section(besideFound(entry.section()));
-    }
-
-    /** A section beside what was found: all of it where the stack was arranged otherwise, else its seals. */
+    /** A section beside what was found. */
     Section besideFound(Section section) {
-        Section found = facts.sections().found();
-        return section.comparedWith(
-                found != null ? found : isRearranged() && known.isRead() ? foundSection() : foundSeals(section));
+        return all.besideFound(section);
     }
 
     /** Whether the depth of a seal was read after it was driven: then it is shown where it stands. */
     boolean isSeated() {
         return IntStream.range(0, facts.alike().reads().size())
                 .anyMatch(i -> seat(facts.alike().reads().get(i)).square() != null);
-    }
-
-    /** Where the old seal's place will not do, the seal goes where the rules aim. */
-    private static AssumedSection aimed(AssumedSection entry, @Nullable Window window) {
-        return entry.goesByFound()
-                        && window != null
-                        && Math.abs(window.targetMm() - entry.seal().fromMm()) > SAME_MM
-                ? entry.aimedAt(window.targetMm())
-                : entry;
     }
 
     private static RemovalInput removal(ReadFields read) {
@@ -216,22 +198,7 @@ final class LipSealWork implements Work {
 
     /** As strip log and sheets have it. */
     Section foundSection() {
-        return known.stood().whole(typed.section());
-    }
-
-    /** A section with its seals as the old ones were found; absent where no place was read. */
-    private @Nullable Section foundSeals(Section section) {
-        List<String> ids = IntStream.range(0, known.keys().size())
-                .mapToObj(i -> idIn(section, i))
-                .toList();
-        return ids.contains("") ? null : known.stood(ids).ofSeals(section).orElse(null);
-    }
-
-    /** The name of an item's seal in a section of this entry; empty where it has none there. */
-    private String idIn(Section section, int index) {
-        return section.seals().stream().anyMatch(s -> s.id().equals(AssumedSection.id(index)))
-                ? AssumedSection.id(index)
-                : "";
+        return all.found(typed().section());
     }
 
     ShaftAndBoreReadings measured() {
@@ -245,17 +212,17 @@ final class LipSealWork implements Work {
 
     /** The section as it follows from the texts alone. */
     AssumedSection typed() {
-        return typed;
+        return all.typed(facts.alike().index());
     }
 
     /** The same with what was arranged on the bench beyond them. */
     AssumedSection asArranged() {
-        return arranged;
+        return all.arranged(facts.alike().index());
     }
 
     /** Whether anything was. */
     boolean isRearranged() {
-        return arranged != typed;
+        return all.isRearranged();
     }
 
     TrackAssessment track() {
@@ -361,14 +328,11 @@ final class LipSealWork implements Work {
     Section left() {
         Section out = placed();
         List<ShaftItem> shaft = new ArrayList<>(out.shaftItems());
-        Double own = track.sleeveMm();
-        if (own != null) {
-            shaft.add(FittedSleeve.under(out.seal(planned.among().id()), own));
-        }
-        for (Standing other : others) {
-            String id = AssumedSection.id(other.index());
-            if (other.sleeveMm() != null && !id.isEmpty()) {
-                shaft.add(FittedSleeve.under(out.seal(id), other.sleeveMm()));
+        for (int i = 0; i < all.size(); i++) {
+            Double sleeve = all.track(i).sleeveMm();
+            if (sleeve != null) {
+                String id = facts.alike().isAlone() ? planned.among().id() : AssumedSection.id(i);
+                shaft.add(FittedSleeve.under(out.seal(id), sleeve));
             }
         }
         return SectionBuilder.builder(out).shaftItems(shaft).build();
@@ -396,7 +360,7 @@ final class LipSealWork implements Work {
 
     @Override
     public Map<String, String> errors() {
-        return Stream.of(measured.errors(), typed.errors(), duty.errors(), seat.errors())
+        return Stream.of(measured.errors(), typed().errors(), duty.errors(), seat.errors())
                 .flatMap(e -> e.entrySet().stream())
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
@@ -507,7 +471,7 @@ final class LipSealWork implements Work {
     Set<PartKind> partsThere() {
         Set<PartKind> there = EnumSet.of(PartKind.LIP_SEAL);
         facts.log().forEach(r -> there.add(r.kind()));
-        Stream.of(facts.sections().found(), isRearranged() ? arranged.section() : null)
+        Stream.of(facts.sections().found(), isRearranged() ? asArranged().section() : null)
                 .filter(Objects::nonNull)
                 .flatMap(s -> PartsOfSection.of(s).stream())
                 .forEach(there::add);

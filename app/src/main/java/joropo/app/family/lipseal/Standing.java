@@ -3,61 +3,28 @@ package joropo.app.family.lipseal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 import joropo.app.family.JobFacts;
 import joropo.app.family.ReadFields;
 import joropo.app.family.lipseal.AssumedSection.Assumed;
-import joropo.core.lipseal.LipSealRules;
 import joropo.core.material.Medium;
 import joropo.core.section.BoreItem;
 import joropo.core.section.BoreItemSealBuilder;
 import joropo.core.section.GreaseFeed;
-import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 import joropo.core.section.Space;
 import joropo.core.section.SpaceBuilder;
 import joropo.core.units.Length;
-import org.jspecify.annotations.Nullable;
 
 /**
  * One seal of an entry as its own sheets put it, for the others of that entry.
  *
  * @param index of its item, @param placed whether its depth is known, @param between what lies inward of it, up to the
  *     next seal
- * @param grooves old tracks that are still there when the work on the shaft is done, @param sleeveMm outside of the
- *     repair sleeve under its lip then, absent: none
+ * @param grooves old tracks under its lip
  */
-record Standing(
-        int index,
-        BoreItem.Seal seal,
-        boolean placed,
-        Space between,
-        List<ShaftItem.WearGroove> grooves,
-        @Nullable Double sleeveMm) {
-    /** The others of its entry, each as if it stood alone. */
-    static List<Standing> others(JobFacts facts, LipSealFacts known) {
-        return IntStream.range(0, facts.alike().reads().size())
-                .filter(i -> i != facts.alike().index())
-                .mapToObj(i -> alone(facts.as(i), known))
-                .toList();
-    }
-
-    private static Standing alone(JobFacts facts, LipSealFacts known) {
-        ReadFields read = facts.read();
-        ShaftAndBoreReadings measured = ShaftAndBoreReadings.of(
-                read, facts.position(), FittedSleeve.of(facts).orElse(null));
-        AssumedSection alone = AssumedSection.of(facts, known, measured);
-        Section section = alone.section();
-        TrackAssessment track = TrackAssessment.of(
-                facts,
-                measured,
-                alone,
-                LipSealRules.section(section).window(alone.among().id()),
-                Duty.speedMPerS(facts.position(), read, section.shaftDiameterMm()));
-        return of(facts, track.appliedTo(alone, read.get(LipSealFields.PLANNED_DEPTH) != null), track.sleeveMm());
-    }
-
-    static Standing of(JobFacts facts, AssumedSection alone, @Nullable Double sleeveMm) {
+record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, List<ShaftItem.WearGroove> grooves) {
+    /** @param alone as if it stood alone in its entry */
+    static Standing of(JobFacts facts, AssumedSection alone) {
         ReadFields read = facts.read();
         return new Standing(
                 facts.alike().index(),
@@ -66,8 +33,7 @@ record Standing(
                         .build(),
                 !alone.assumes(Assumed.DEPTH),
                 between(read),
-                alone.grooves(),
-                sleeveMm);
+                alone.grooves());
     }
 
     /** What lies inward of it, as far as somebody has said: only grease is fed in. */
@@ -117,6 +83,6 @@ record Standing(
     }
 
     private Standing at(double fromMm) {
-        return new Standing(index, (BoreItem.Seal) seal.at(fromMm), placed, between, grooves, sleeveMm);
+        return new Standing(index, (BoreItem.Seal) seal.at(fromMm), placed, between, grooves);
     }
 }

@@ -46,7 +46,7 @@ class MechanicalSealFamily implements Family {
     }
 
     @Override
-    public Work evaluate(JobFacts facts) {
-        return new SealWork(facts);
+    public List<? extends Work> evaluate(List<JobFacts> alike) {
+        return alike.stream().map(SealWork::new).toList();
     }
 }

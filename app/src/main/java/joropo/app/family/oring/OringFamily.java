@@ -81,8 +81,8 @@ class OringFamily implements Family {
     }
 
     @Override
-    public Work evaluate(JobFacts facts) {
-        return new RingWork(facts);
+    public List<? extends Work> evaluate(List<JobFacts> alike) {
+        return alike.stream().map(RingWork::new).toList();
     }
 
     @Override

@@ -60,7 +60,7 @@ class ChevronFamily implements Family {
     }
 
     @Override
-    public Work evaluate(JobFacts facts) {
-        return new ChevronWork(facts);
+    public List<? extends Work> evaluate(List<JobFacts> alike) {
+        return alike.stream().map(ChevronWork::new).toList();
     }
 }

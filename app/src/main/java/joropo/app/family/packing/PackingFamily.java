@@ -45,7 +45,7 @@ class PackingFamily implements Family {
     }
 
     @Override
-    public Work evaluate(JobFacts facts) {
-        return new BoxWork(facts);
+    public List<? extends Work> evaluate(List<JobFacts> alike) {
+        return alike.stream().map(BoxWork::new).toList();
     }
 }

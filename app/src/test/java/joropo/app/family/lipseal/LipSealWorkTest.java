@@ -126,16 +126,18 @@ class LipSealWorkTest {
     private LipSealWork follow(Position position, Shop shop) {
         ReadFields read = read(shop);
         return LipSealWork.of(
-                new JobFacts(
-                        position,
-                        read,
-                        List.of(),
-                        new Arrangement(
-                                List.of(joropo.core.arrangement.Part.added("i1", PartKind.LIP_SEAL, "lip seal")),
-                                List.of()),
-                        JobFacts.Arranged.NONE,
-                        JobFacts.Alike.alone(read)),
-                new Show());
+                        List.of(new JobFacts(
+                                position,
+                                read,
+                                List.of(),
+                                new Arrangement(
+                                        List.of(joropo.core.arrangement.Part.added(
+                                                "i1", PartKind.LIP_SEAL, "lip seal")),
+                                        List.of()),
+                                JobFacts.Arranged.NONE,
+                                JobFacts.Alike.alone(read))),
+                        new Show())
+                .get(0);
     }
 
     private ReadFields read(Shop shop) {

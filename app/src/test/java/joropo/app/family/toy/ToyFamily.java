@@ -39,8 +39,10 @@ public class ToyFamily implements Family {
     }
 
     @Override
-    public Work evaluate(JobFacts facts) {
-        return new ToyWork(GasketRule.check(new GasketInput(facts.read().get(THICKNESS))));
+    public List<? extends Work> evaluate(List<JobFacts> alike) {
+        return alike.stream()
+                .map(f -> new ToyWork(GasketRule.check(new GasketInput(f.read().get(THICKNESS)))))
+                .toList();
     }
 
     private record ToyWork(GasketResult result) implements Work {
