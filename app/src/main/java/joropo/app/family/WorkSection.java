@@ -2,7 +2,6 @@ package joropo.app.family;
 
 import java.util.Map;
 import joropo.core.section.Section;
-import org.jspecify.annotations.Nullable;
 
 /** The section of a job's item between its sheets and the bench. */
 public interface WorkSection {
@@ -32,7 +31,7 @@ public interface WorkSection {
 
     /**
      * What the sheets have to say so that a section becomes another, as far as a field asks for it: texts by name of
-     * the field, lengths in mm. @param before absent: all of it is said
+     * the field, lengths in mm. @param all whether what the seal is is said even where it is the same
      */
-    Map<String, String> asTexts(@Nullable Section before, Section wanted);
+    Map<String, String> asTexts(Section before, Section wanted, boolean all);
 }

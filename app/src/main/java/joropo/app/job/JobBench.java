@@ -16,6 +16,7 @@ import joropo.app.family.Typed;
 import joropo.app.family.WorkSection;
 import joropo.app.section.BenchService;
 import joropo.app.section.JobSection;
+import joropo.app.section.SectionChanges;
 import joropo.app.section.SectionRole;
 import joropo.app.ui.Field;
 import joropo.core.arrangement.PartKind;
@@ -81,7 +82,7 @@ public class JobBench implements JobSection {
         JobWork work = works.following(state, texts);
         Section before = SectionOnSheets.section(work).arranged();
         mayBe(work, before, section);
-        return save(state, onSheets.written(texts, before, section, t -> works.following(state, t)), person);
+        return save(state, onSheets.written(texts, before, section, false, t -> works.following(state, t)), person);
     }
 
     private JobState open(String job) {
@@ -146,7 +147,10 @@ public class JobBench implements JobSection {
                 .filter(f -> f.name().equals(name))
                 .map(Field::label)
                 .findFirst()
-                .orElse(name.substring(name.indexOf('-') + 1));
+                .orElseGet(() -> String.join(
+                        ", ",
+                        SectionChanges.said(Map.of(name.substring(name.indexOf('-') + 1), "[null,null]"))
+                                .keySet()));
     }
 
     /** Writes the sheets that changed. */
@@ -221,7 +225,8 @@ public class JobBench implements JobSection {
         Map<Stage, Map<String, Typed>> texts = works.whole(with, with.texts());
         Section typed = SectionOnSheets.section(works.following(with, texts)).arranged();
         Section wanted = bench.changes().named(section, typed);
-        Written written = save(with, onSheets.written(texts, null, wanted, t -> works.following(with, t)), person);
+        Written written =
+                save(with, onSheets.written(texts, typed, wanted, true, t -> works.following(with, t)), person);
         bench.wrote(sheet, wanted, what, written, person);
     }
 }

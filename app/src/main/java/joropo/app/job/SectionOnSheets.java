@@ -21,7 +21,6 @@ import joropo.app.ui.NotFound;
 import joropo.core.section.AsFound;
 import joropo.core.section.Section;
 import joropo.core.units.LengthUnit;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -48,61 +47,47 @@ class SectionOnSheets {
 
     /** What was arranged beyond the sheets, put on a section. @param sheet the decide sheet */
     UnaryOperator<Section> moved(Map<String, Typed> sheet) {
-        Map<String, String> arranged = sheet.entrySet().stream()
-                .filter(e -> e.getKey().startsWith(BENCH) && !e.getValue().isBlank())
-                .collect(Collectors.toMap(e -> e.getKey().substring(BENCH.length()), e -> e.getValue()
-                        .text()));
+        Map<String, String> arranged = texts(sheet, BENCH);
         return arranged.isEmpty() ? UnaryOperator.identity() : s -> changes.on(s, arranged);
     }
 
-    /** What was arranged beyond the fields, for the card. */
+    /** What was arranged beyond the fields, part by part. */
     static List<Snapshot.Line> lines(Map<String, Typed> sheet) {
-        return sheet.entrySet().stream()
-                .filter(e -> e.getKey().startsWith(BENCH) && !e.getValue().isBlank())
-                .sorted(Map.Entry.comparingByKey())
-                .map(e -> {
-                    String name = e.getKey().substring(BENCH.length());
-                    return new Snapshot.Line(
-                            "arranged on the bench",
-                            SectionChanges.label(name),
-                            SectionChanges.words(name, e.getValue().text()),
-                            "",
-                            List.of());
-                })
-                .filter(l -> !l.text().isEmpty())
+        return SectionChanges.said(texts(sheet, BENCH)).entrySet().stream()
+                .map(e -> new Snapshot.Line("arranged on the bench", e.getKey(), e.getValue(), "", List.of()))
                 .toList();
+    }
+
+    /** Those under names with this before them, by what follows it. */
+    private static Map<String, String> texts(Map<String, Typed> sheet, String before) {
+        return sheet.entrySet().stream()
+                .filter(e -> e.getKey().startsWith(before) && !e.getValue().isBlank())
+                .collect(Collectors.toMap(e -> e.getKey().substring(before.length()), e -> e.getValue()
+                        .text()));
     }
 
     /** What a section that was kept beside the sheets had otherwise: which of the two is right, somebody has to say. */
     static List<JobFinding> otherwise(Map<String, Typed> sheet) {
-        return sheet.entrySet().stream()
-                .filter(e -> e.getKey().startsWith(OTHERWISE))
-                .sorted(Map.Entry.comparingByKey())
-                .map(e -> {
-                    String name = e.getKey().substring(OTHERWISE.length());
-                    return new JobFinding(
-                            Stage.DECIDE,
-                            AsFound.keptOtherwise(
-                                            SectionChanges.label(name),
-                                            SectionChanges.words(
-                                                    name, e.getValue().text()))
-                                    .withId(e.getKey()));
-                })
+        return SectionChanges.said(texts(sheet, OTHERWISE)).entrySet().stream()
+                .map(e -> new JobFinding(
+                        Stage.DECIDE,
+                        AsFound.keptOtherwise(e.getKey(), e.getValue()).withId(OTHERWISE + e.getKey())))
                 .toList();
     }
 
     /**
-     * The texts that make a section of this. @param before what it is now, absent: all that fields ask of its seals is
-     * said, @param follows what follows from texts
+     * The texts that make a section of this. @param before what it is now, @param all whether what its seals are is
+     * said of all of them, @param follows what follows from texts
      */
     Map<Stage, Map<String, Typed>> written(
             Map<Stage, Map<String, Typed>> texts,
-            @Nullable Section before,
+            Section before,
             Section wanted,
+            boolean all,
             Function<Map<Stage, Map<String, Typed>>, JobWork> follows) {
         JobWork work = follows.apply(texts);
         Map<Stage, Map<String, Typed>> out = copy(texts);
-        said(work, s -> s.asTexts(before, wanted))
+        said(work, s -> s.asTexts(before, wanted, all))
                 .forEach((stage, fields) -> fields.forEach(
                         (name, text) -> type(out.computeIfAbsent(stage, s -> new LinkedHashMap<>()), name, text)));
         Map<String, Typed> sheet = out.computeIfAbsent(Stage.DECIDE, s -> new LinkedHashMap<>());
@@ -138,8 +123,9 @@ class SectionOnSheets {
             Map<Stage, Map<String, Typed>> texts,
             Section kept,
             Function<Map<Stage, Map<String, Typed>>, JobWork> follows) {
-        Section wanted = changes.named(kept, section(follows.apply(texts)).typed());
-        Map<Stage, Map<String, Typed>> out = written(texts, null, wanted, follows);
+        Section before = section(follows.apply(texts)).typed();
+        Section wanted = changes.named(kept, before);
+        Map<Stage, Map<String, Typed>> out = written(texts, before, wanted, true, follows);
         texts.forEach((stage, sheet) -> sheet.forEach((name, typed) -> {
             if (!typed.isBlank()) {
                 out.get(stage).put(name, typed);

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import joropo.core.section.BoreItem;
 import joropo.core.section.Section;
@@ -137,31 +138,43 @@ public final class SectionChanges {
         }
     }
 
-    /** What a change is of, in words, such as {@code h1 from}. @param name of its text */
-    public static String label(String name) {
-        int cut = name.lastIndexOf('-');
-        String figure = name.substring(cut + 1).replaceFirst("(Mm|Mpa|Deg|Rpm)$", "");
-        String part = name.substring(0, Math.max(0, cut))
-                .replace("shaft-", "")
-                .replace("joint-", "")
-                .replace("clock-", "");
-        return figure.equals(TYPE)
-                ? part.toLowerCase(Locale.ROOT)
-                : part.toLowerCase(Locale.ROOT) + " "
-                        + figure.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
+    /**
+     * What of a section is otherwise, part by part, such as {@code h1} and {@code from 11.5, before 10.5}. @param
+     * changes by name
+     */
+    public static Map<String, String> said(Map<String, String> changes) {
+        Map<String, List<String>> out = new TreeMap<>();
+        new TreeMap<>(changes).forEach((name, pair) -> {
+            Change change = read(pair);
+            int cut = name.lastIndexOf('-');
+            if (change != null && cut > 0) {
+                List<String> words = out.computeIfAbsent(part(name.substring(0, cut)), k -> new ArrayList<>());
+                String figure = name.substring(cut + 1);
+                if (figure.equals(TYPE)) {
+                    words.add(0, change.is() == null ? "taken out" : words(change.is()) + " put in");
+                } else {
+                    words.add(figure(figure) + " " + (change.is() == null ? "none" : words(change.is()))
+                            + (change.was() == null ? "" : ", before " + words(change.was())));
+                }
+            }
+        });
+        Map<String, String> said = new LinkedHashMap<>();
+        out.forEach((part, words) -> said.put(part, String.join("; ", words)));
+        return said;
     }
 
-    /** What it was and what it is, in words. */
-    public static String words(String name, String pair) {
-        Change change = read(pair);
-        if (change == null) {
-            return "";
-        }
-        if (name.endsWith("-" + TYPE)) {
-            return change.is() == null ? "taken out" : "put in";
-        }
-        return (change.is() == null ? "none" : words(change.is()))
-                + (change.was() == null ? "" : ", before " + words(change.was()));
+    private static String part(String key) {
+        return key.replaceFirst("^(shaft|joint|clock)-", "")
+                .replace('-', ' ')
+                .replace('_', ' ')
+                .replaceFirst("([A-Z])(\\d+)$", "$1 $2")
+                .toLowerCase(Locale.ROOT);
+    }
+
+    private static String figure(String name) {
+        return name.replaceFirst("(Mm|Mpa|Deg|Rpm)$", "")
+                .replaceAll("([A-Z])", " $1")
+                .toLowerCase(Locale.ROOT);
     }
 
     private static String words(JsonNode value) {

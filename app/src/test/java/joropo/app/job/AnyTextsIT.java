@@ -204,7 +204,7 @@ class AnyTextsIT {
             of.summary();
             of.section().ifPresent(s -> {
                 s.fitted();
-                s.asTexts(null, s.planned());
+                s.asTexts(s.typed(), s.planned(), true);
             });
         }
     }

@@ -101,7 +101,7 @@ class JobSectionsIT {
         assertThat(page.locator("#work")).containsText("12.00");
         at(page, number, "decide");
         assertThat(page.locator("#mainLip")).hasValue("IN");
-        assertThat(page.locator(".to-bench")).containsText("h1 from: 12.0, before 10.5");
+        assertThat(page.locator(".to-bench")).containsText("h1: from 12.0, before 10.5");
         assertThat(page.locator("#drawing svg").first()).containsText("12.00");
 
         at(page, number, "measure");

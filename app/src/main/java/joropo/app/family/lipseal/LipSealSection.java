@@ -109,14 +109,12 @@ final class LipSealSection implements WorkSection {
     }
 
     @Override
-    public Map<String, String> asTexts(@Nullable Section before, Section wanted) {
+    public Map<String, String> asTexts(Section before, Section wanted, boolean all) {
         String id = seal();
         Map<String, String> out = new LinkedHashMap<>();
-        if (before != null) {
-            DUTY.forEach((field, of) -> say(out, field, of.apply(before), of.apply(wanted)));
-        }
+        DUTY.forEach((field, of) -> say(out, field, of.apply(before), of.apply(wanted)));
         Optional<BoreItem.Seal> is = seal(wanted, id);
-        Optional<BoreItem.Seal> was = Optional.ofNullable(before).flatMap(s -> seal(s, id));
+        Optional<BoreItem.Seal> was = all ? Optional.<BoreItem.Seal>empty() : seal(before, id);
         is.ifPresent(seal -> {
             SEAL.forEach((field, of) -> say(out, field, was.map(of).orElse(""), of.apply(seal)));
             say(out, LipSealFields.SIZE, was.map(w -> size(before, w)).orElse(""), size(wanted, seal));
