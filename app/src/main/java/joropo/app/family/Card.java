@@ -52,6 +52,20 @@ public record Card(
         return new Card(id, newTitle, shape, fields, folded, causes, atOnce);
     }
 
+    /** The same card of one more of its kind: what it shares with the first says so while it is empty. */
+    public Card asOfTheFirst() {
+        return new Card(
+                id,
+                title,
+                shape,
+                fields.stream()
+                        .<Field<?>>map(f -> f.isShared() ? f.hint("empty: as the first") : f)
+                        .toList(),
+                folded,
+                causes,
+                atOnce);
+    }
+
     /** The same card of one item among several. @param prefix that tells the item apart, empty for the first */
     public Card under(String prefix) {
         return prefix.isEmpty()

@@ -78,7 +78,7 @@ final class JobCards {
     List<Card> of(Stage stage, JobItem item) {
         Family family = families.need(item.kind());
         List<Card> own = !item.equals(JobItem.first(items, item))
-                ? family.further(stage)
+                ? family.further(stage).stream().map(Card::asOfTheFirst).toList()
                 : item.isOneOfSeveral(items) ? family.among(stage) : family.cards(stage);
         return own.stream().map(c -> c.under(item.prefix())).toList();
     }

@@ -122,9 +122,12 @@ public record JobPage(
     /** One finding. @param href where it is answered, @param to what that is called */
     public record RailLine(FindingLine line, String href, String to) {}
 
-    /** The plan. @param wayRound which way it faces, absent while that is not decided, or nothing is fitted yet */
+    /**
+     * The plan. @param wayRound which way it faces, absent while that is not decided, or nothing is fitted yet, @param
+     * changed steps that were ticked and read otherwise now, in words, empty: none
+     */
     public record Plan(
-            String title, List<StepView> steps, @Nullable String wayRound) {}
+            String title, List<StepView> steps, @Nullable String wayRound, String changed) {}
 
     /** What was put in for a time and tightened. @param torque joints of which somebody has said how */
     public record Counted(List<JobEntry> entries, List<TorqueView> torque) {

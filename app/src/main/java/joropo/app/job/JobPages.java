@@ -86,6 +86,22 @@ class JobPages {
         return lists.asLastTime(state, stage, work, person);
     }
 
+    /** Steps that are open again because they read otherwise than when they were ticked. */
+    private static String changed(JobState state, List<StepView> steps) {
+        long count = steps.stream()
+                .filter(s -> s.done() == null)
+                .filter(s -> state.newestTick(s.step())
+                        .filter(t -> t.undoneWhy() == null
+                                && !t.act().isEmpty()
+                                && !t.act().equals(s.step().instruction()))
+                        .isPresent())
+                .count();
+        return count == 0
+                ? ""
+                : (count == 1 ? "One step was ticked and reads" : count + " steps were ticked and read")
+                        + " otherwise now: look again.";
+    }
+
     /** The whole page. */
     JobPage page(JobState state, Stage stage, JobWork work, Shown shown, Person person) {
         JobPage echo = echo(state, stage, work, shown, person);
@@ -151,7 +167,8 @@ class JobPages {
                 new Plan(
                         stage == Stage.STRIP ? "Taking apart" : "Fitting plan",
                         steps,
-                        stage == Stage.FIT ? work.main().summary().wayRound() : null),
+                        stage == Stage.FIT ? work.main().summary().wayRound() : null,
+                        changed(state, steps)),
                 lists.echo(state, stage, work),
                 stage == Stage.SET ? new Counted(List.of(), torque(state, stage, work)) : null,
                 null);

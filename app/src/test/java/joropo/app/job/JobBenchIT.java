@@ -159,6 +159,17 @@ class JobBenchIT {
         assertThat(planned(job)).isEqualTo(is);
     }
 
+    /** A seal that is turned on the bench when its hold is ticked: the tick counts no more, and the page says so. */
+    @Test
+    void aStepThatReadsOtherwiseSinceItWasTickedIsNamed() {
+        String job = JobMaker.readyToSign("IN");
+        var sheets = Workshop.bean(JobSheets.class);
+        assertThat(sheets.page(job, Stage.FIT, marisol).plan().changed()).isEmpty();
+        Section is = planned(job);
+        bench.write(job, Arranging.turned(is, is.boreItems().indexOf(is.seal())).section(), marisol);
+        assertThat(sheets.page(job, Stage.FIT, marisol).plan().changed()).endsWith("otherwise now: look again.");
+    }
+
     /** A section of somebody's own brings an item for each of its seals, and its order goes with it. */
     @Test
     void aSectionOfTheBenchIsPlannedWithAnItemForEachOfItsSeals() {

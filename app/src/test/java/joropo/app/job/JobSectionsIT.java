@@ -174,10 +174,8 @@ class JobSectionsIT {
         assertThat(chosen).hasCount(1);
         assertThat(chosen.boundingBox().width).as("now the washer stands out").isLessThan(seal * 0.7);
         assertThat(page.locator("#steps"))
-                .containsText(
-                        "Retaining ring n1 into its groove, rounded edge to the side of the load: clicked, felt and tapped "
-                                + "home all "
-                                + "round.");
+                .containsText("Retaining ring n1 into its groove, rounded edge to the side of the load: clicked, felt "
+                        + "and tapped home all round.");
         Workshop.close(page);
     }
 

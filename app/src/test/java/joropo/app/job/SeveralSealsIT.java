@@ -339,7 +339,8 @@ class SeveralSealsIT {
         Map<String, String> later =
                 JobMaker.texts(("size 45x62x8 layout PRESSURE material HNBR caseType RUBBER mainLip IN "
                                 + "plannedDepth 12.4 i2-size 45x62x8 i2-layout PLAIN i2-material HNBR "
-                                + "i2-caseType RUBBER i2-mainLip OUT i2-plannedDepth 1 i2-betweenMedium OIL i2-betweenLevel FULL")
+                                + "i2-caseType RUBBER i2-mainLip OUT i2-plannedDepth 1 i2-betweenMedium OIL "
+                                + "i2-betweenLevel FULL")
                         .split(" "));
         Workshop.bean(JobSheets.class)
                 .type(
@@ -352,5 +353,17 @@ class SeveralSealsIT {
         assertThat(planned.seal().profile()).isEqualTo(Profile.PRESSURE);
         assertThat(planned.spaces().get(1).medium()).isEqualTo(Medium.OIL);
         assertThat(work(other).plan()).extracting(Step::instruction).noneMatch(s -> s.contains("filled with grease"));
+    }
+
+    /** What a further seal shares with the first says so where it is empty. */
+    @Test
+    void aFurtherSealSaysWhatItShares() {
+        String job = JobMaker.open();
+        Workshop.bean(JobItems.class).add(job, PartKind.LIP_SEAL, "", JobMaker.person("marisol"));
+        assertThat(work(job).cards().fields(Stage.MEASURE))
+                .filteredOn(f -> f.name().matches("(i2-)?bore(Gauge|A1)"))
+                .extracting(f -> f.name() + " " + f.hint())
+                .contains("i2-boreGauge empty: as the first", "i2-boreA1 empty: as the first")
+                .doesNotContain("boreA1 empty: as the first");
     }
 }

@@ -121,7 +121,8 @@ public record SealPlan(
         out.add(hold(
                         "gland",
                         When.CLOSE,
-                        "Gland bolts in steps and crosswise with the clips in; then the screws of the drive collar, crosswise.",
+                        "Gland bolts in steps and crosswise with the clips in; "
+                                + "then the screws of the drive collar, crosswise.",
                         "The clips hold the faces where the maker set them.")
                 .puttingBack(PartKind.GLAND));
         out.add(hold(
@@ -202,7 +203,8 @@ public record SealPlan(
             out.add(step(
                             "impeller-on",
                             When.CLOSE,
-                            "Impeller back with the shims that were logged, held against turning, its nut to its figure.",
+                            "Impeller back with the shims that were logged, held against turning, "
+                                    + "its nut to its figure.",
                             "Any other sum moves it, and the seal with it.",
                             "")
                     .puttingBack(PartKind.IMPELLER));
