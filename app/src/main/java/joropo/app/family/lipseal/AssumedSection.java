@@ -227,7 +227,6 @@ record AssumedSection(
             assumed.add(Assumed.DEPTH);
         }
         Layout layout = read.get(LipSealFields.LAYOUT);
-        Double proud = read.get(LipSealFields.PROUD);
         return BoreItemSealBuilder.builder()
                 .id(id(index))
                 .fromMm(planned != null ? planned : onStop ? Math.max(0, stop - width) : placeMm(found, last))
@@ -238,10 +237,7 @@ record AssumedSection(
                 .caseType(read.get(LipSealFields.CASE_TYPE))
                 .mainLip(facing)
                 .mount(read.get(LipSealFields.MOUNT))
-                .mayStandProudMm(
-                        proud == null && last != null && assumed.contains(Assumed.DEPTH)
-                                ? last.mayStandProudMm()
-                                : proud)
+                .mayStandProudMm(read.get(LipSealFields.PROUD))
                 .dustLip(layout != null && layout.hasDustLip() ? facing.other() : null)
                 .spring(layout != Layout.PTFE)
                 .build();
