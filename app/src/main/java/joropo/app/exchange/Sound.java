@@ -20,7 +20,7 @@ import joropo.app.job.Snapshot;
 import joropo.app.job.StripPart;
 import joropo.app.section.BenchService;
 import joropo.core.arrangement.PartKind;
-import joropo.core.assembly.ProvingInput.FirstRun;
+import joropo.core.assembly.FirstRun;
 import joropo.core.leak.LeakEvent;
 import joropo.core.leak.LeakKind;
 import joropo.core.lipseal.Practice;

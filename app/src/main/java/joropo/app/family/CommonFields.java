@@ -6,7 +6,8 @@ import joropo.app.ui.Field;
 import joropo.app.ui.Field.Choice;
 import joropo.app.ui.Field.Own;
 import joropo.core.assembly.Fasteners;
-import joropo.core.assembly.ProvingInput;
+import joropo.core.assembly.FirstRun;
+import joropo.core.assembly.HandTurn;
 import joropo.core.assembly.TorquePlanInput;
 import joropo.core.diagnosis.Cause;
 import joropo.core.material.Medium;
@@ -161,10 +162,10 @@ public final class CommonFields {
     public static final Field<Boolean> COUNTED_OUT = Field.tick("countedOut", "temporary things counted out");
     public static final Field<Boolean> GUARDS_BACK = Field.tick("guardsBack", "guards, plugs and tags back");
 
-    public static final Field<ProvingInput.HandTurn> HAND_TURN =
-            Field.choice("handTurn", "turned by hand", ProvingInput.HandTurn.class, ProvingInput.HandTurn::words);
-    public static final Field<ProvingInput.FirstRun> FIRST_RUN = Field.choice(
-            "firstRun", "after the first run, warm", ProvingInput.FirstRun.class, ProvingInput.FirstRun::words);
+    public static final Field<HandTurn> HAND_TURN =
+            Field.choice("handTurn", "turned by hand", HandTurn.class, HandTurn::words);
+    public static final Field<FirstRun> FIRST_RUN =
+            Field.choice("firstRun", "after the first run, warm", FirstRun.class, FirstRun::words);
     public static final Field<Double> SEAL_C =
             Field.temperature("sealC", "at the seal, warm").hint("°C");
     public static final Field<String> PROVE_NOTE = Field.note("proveNote", "what was seen");

@@ -7,6 +7,8 @@ import joropo.app.drawing.LineDrawing;
 import joropo.app.drawing.Paper;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
+import joropo.core.assembly.FirstRun;
+import joropo.core.assembly.ProvingCheck;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
 import joropo.core.section.Joint;
@@ -21,6 +23,11 @@ public interface Work {
     }
 
     List<JobFinding> findings();
+
+    /** What the look after the first run says of it; most have to be dry. */
+    default Finding firstRun(@Nullable FirstRun seen) {
+        return ProvingCheck.firstRun(seen);
+    }
 
     /** The field in which a finding is answered, by its rule; empty: none in particular. */
     default Optional<String> fieldOf(String rule) {

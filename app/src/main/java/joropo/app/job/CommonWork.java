@@ -20,7 +20,6 @@ import joropo.core.assembly.EndPlayCheck;
 import joropo.core.assembly.EndPlayInputBuilder;
 import joropo.core.assembly.Fasteners;
 import joropo.core.assembly.ProvingCheck;
-import joropo.core.assembly.ProvingInput;
 import joropo.core.assembly.ShimPack;
 import joropo.core.assembly.TorquePlanCheck;
 import joropo.core.assembly.TorquePlanInputBuilder;
@@ -327,8 +326,7 @@ final class CommonWork {
     }
 
     private void prove() {
-        ProvingCheck.check(new ProvingInput(read.get(CommonFields.HAND_TURN), read.get(CommonFields.FIRST_RUN)))
-                .forEach(f -> add(Stage.PROVE, f));
+        add(Stage.PROVE, ProvingCheck.handTurn(read.get(CommonFields.HAND_TURN)));
         HoldPoints.filled(
                         medium,
                         read.is(CommonFields.LEVEL_RIGHT) && read.is(CommonFields.BREATHER_FREE),

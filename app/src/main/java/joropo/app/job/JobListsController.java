@@ -95,7 +95,8 @@ class JobListsController {
     @PostMapping("/strip-log")
     String remove(
             @PathVariable String number,
-            @RequestParam String kind,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "") String item,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String with,
             @RequestParam Map<String, String> form,
@@ -104,15 +105,13 @@ class JobListsController {
             Model model,
             HttpServletResponse response) {
         int before = lists.countItems(number);
-        String out = done(
-                number,
-                stage(form),
-                "strip",
-                htmx,
-                me,
-                form,
-                model,
-                () -> lists.remove(number, kind, name, with.matches("\\d{1,18}") ? Long.valueOf(with) : null, me));
+        String out = done(number, stage(form), "strip", htmx, me, form, model, () -> {
+            if (item.matches("\\d{1,4}")) {
+                lists.removeOf(number, Integer.parseInt(item), me);
+            } else {
+                lists.remove(number, kind, name, with.matches("\\d{1,18}") ? Long.valueOf(with) : null, me);
+            }
+        });
         anewWithOther(before, number, response);
         return out;
     }

@@ -238,17 +238,7 @@ public class JobListsService {
      */
     public long remove(String number, String kindName, String name, @Nullable Long cameWith, Person person) {
         PartKind kind = kind(kindName).orElseThrow(() -> new RefusedInput("strip", "needs a kind from the list"));
-        JobState state = store.load(number);
-        if (name.length() > LONGEST_NAME || state.beside().removed().size() >= MOST_PARTS) {
-            throw new RefusedInput(
-                    "strip",
-                    name.length() > LONGEST_NAME
-                            ? "has room for " + LONGEST_NAME + " characters"
-                            : "holds " + MOST_PARTS + " parts already");
-        }
-        JobRules.held(Stage.MEASURE, state, works.of(state)).ifPresent(held -> {
-            throw new RefusedInput("strip", "waits: " + held.why());
-        });
+        JobState state = mayComeOff(number, name);
         if (cameWith != null) {
             part(state, cameWith);
         }
@@ -260,6 +250,33 @@ public class JobListsService {
         return isSealed
                 ? lists.removeSealed(number, kind, called, person)
                 : lists.remove(number, kind, called, cameWith, person);
+    }
+
+    /** Notes that the old one of an item came off, under the item's name. @throws RefusedInput when it did already */
+    public void removeOf(String number, int item, Person person) {
+        JobState state = mayComeOff(number, "");
+        JobItem sealed = new Stripped(state.items(), state.beside().order())
+                .unnoted().stream()
+                        .filter(i -> i.number() == item)
+                        .findFirst()
+                        .orElseThrow(() -> new RefusedInput("strip", "has it already, or the job does not hold it"));
+        lists.removeOf(number, sealed, sealed.calledAmong(state.items()), person);
+    }
+
+    /** The job, of which another part may come off. */
+    private JobState mayComeOff(String number, String name) {
+        JobState state = store.load(number);
+        if (name.length() > LONGEST_NAME || state.beside().removed().size() >= MOST_PARTS) {
+            throw new RefusedInput(
+                    "strip",
+                    name.length() > LONGEST_NAME
+                            ? "has room for " + LONGEST_NAME + " characters"
+                            : "holds " + MOST_PARTS + " parts already");
+        }
+        JobRules.held(Stage.MEASURE, state, works.of(state)).ifPresent(held -> {
+            throw new RefusedInput("strip", "waits: " + held.why());
+        });
+        return state;
     }
 
     /**

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -29,7 +30,7 @@ final class JobParts {
         Map<String, Part> parts = new LinkedHashMap<>();
         state.beside().parts().listed().forEach(p -> parts.put(p.part(), p.asPart()));
         work.parts().forEach(p -> parts.put(p.id(), p));
-        destroyed(state.beside().log(), parts).forEach(p -> parts.putIfAbsent(p.id(), p));
+        destroyed(state, parts).forEach(p -> parts.putIfAbsent(p.id(), p));
         Map<String, PartEntry> decided = state.beside().parts().decided().stream()
                 .collect(Collectors.toMap(PartEntry::part, Function.identity()));
         Map<String, ListedPart> listed = state.beside().parts().listed().stream()
@@ -44,16 +45,22 @@ final class JobParts {
 
     /**
      * What came off and does not go back, by kind: as many as came off, less those that are on the list already, such
-     * as the seals of the plan.
+     * as the seals of the plan. What came off one item bit by bit is one.
      */
-    private static List<Part> destroyed(List<StripPart> log, Map<String, Part> there) {
-        Map<PartKind, Long> counts = log.stream()
+    private static List<Part> destroyed(JobState state, Map<String, Part> there) {
+        var stripped = new Stripped(state.items(), state.beside().order());
+        Map<PartKind, Set<String>> gone = state.beside().log().stream()
                 .filter(s -> s.kind().after() == PartKind.After.RENEWED && s.kind() != PartKind.SEALANT)
                 .filter(s -> s.back() != StripPart.Back.LEFT_OUT)
-                .collect(Collectors.groupingBy(StripPart::kind, TreeMap::new, Collectors.counting()));
+                .collect(Collectors.groupingBy(
+                        StripPart::kind,
+                        TreeMap::new,
+                        Collectors.mapping(
+                                s -> stripped.itemOf(s).map(Stripped::key).orElseGet(() -> Stripped.key(s)),
+                                Collectors.toSet())));
         List<Part> out = new ArrayList<>();
-        counts.forEach((kind, count) -> {
-            int more = count.intValue()
+        gone.forEach((kind, keys) -> {
+            int more = keys.size()
                     - there.values().stream()
                             .filter(p -> p.kind() == kind)
                             .mapToInt(Part::count)
@@ -114,20 +121,24 @@ final class JobParts {
      */
     static Optional<String> noWayBack(JobState state, JobWork work, StripPart part, String inspection) {
         if (part.kind() == PartKind.SLEEVE && work.renewsSleeve()) {
-            return Optional.of("counts as destroyed: a new sleeve goes on with the seal");
+            return Optional.of("counts as destroyed: a new one goes on");
+        }
+        List<PartLine> laidOut = of(state, work).stream()
+                .filter(l -> l.part().kind() == part.kind() && l.state() == PartState.NEW && l.isSettled())
+                .toList();
+        JobItem item =
+                new Stripped(state.items(), state.beside().order()).itemOf(part).orElse(null);
+        if (part.kind() != PartKind.LIP_SEAL
+                && laidOut.stream().anyMatch(l -> work.itemOf(l.part().id()).equals(item))) {
+            return Optional.of("has no place: a new one is laid out for it");
         }
         int seals = work.main().section().map(w -> w.planned().seals().size()).orElse(0);
-        int newOnes = of(state, work).stream()
-                .filter(l -> l.part().kind() == PartKind.LIP_SEAL && l.state() == PartState.NEW && l.isSettled())
-                .mapToInt(l -> l.part().count())
-                .sum();
-        return Reuse.refused(part.kind(), inspection, seals, newOnes, foundState(state, work, part));
+        int newOnes = laidOut.stream().mapToInt(l -> l.part().count()).sum();
+        return Reuse.refused(part.kind(), inspection, seals, newOnes, foundState(work, part, item));
     }
 
     /** How an old seal came out: as noted of it, and as its item's sheet has it. */
-    private static String foundState(JobState state, JobWork work, StripPart part) {
-        JobItem item =
-                new Stripped(state.items(), state.beside().order()).itemOf(part).orElse(null);
+    private static String foundState(JobWork work, StripPart part, @Nullable JobItem item) {
         String typed = work.items().stream()
                 .filter(i -> i.item().equals(item))
                 .findFirst()

@@ -33,7 +33,6 @@ import joropo.app.ui.SymptomFields;
 import joropo.core.arrangement.Arrangement;
 import joropo.core.arrangement.PartKind;
 import joropo.core.diagnosis.DiagnosisResult;
-import joropo.core.lipseal.FittingPlan;
 import joropo.core.plan.Care;
 import joropo.core.plan.Part;
 import joropo.core.plan.PutIn;
@@ -124,6 +123,7 @@ final class JobWork {
         common = new CommonWork(read, cards, position.speedRpm(), symptoms, absent);
         findings = Stream.of(
                         common.findings().stream(),
+                        Stream.of(new JobFinding(Stage.PROVE, main().firstRun(read.get(CommonFields.FIRST_RUN)))),
                         items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()),
                         BootCards.of(off).stream().flatMap(b -> BootCards.findings(b, read, main()).stream()),
                         judged.unread().stream().sorted().map(i -> cannotBe(off.get(i))),
@@ -485,10 +485,9 @@ final class JobWork {
         return stripped.of(Stripped.key(itemOf(step.id())));
     }
 
-    /** Whether a new running sleeve goes on. */
+    /** Whether a new running sleeve goes on: no old one is put back otherwise than by its own row. */
     boolean renewsSleeve() {
-        return items.stream().flatMap(i -> i.work().plan().stream()).anyMatch(s -> s.id().equals(
-                        FittingPlan.NEW_SLEEVE));
+        return items.stream().flatMap(i -> i.work().plan().stream()).anyMatch(s -> s.back() == PartKind.SLEEVE);
     }
 
     /** Why a step cannot be ticked as done, as its family has it; empty: it can. */

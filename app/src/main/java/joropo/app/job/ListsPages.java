@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
@@ -143,7 +144,7 @@ class ListsPages {
             case DECIDE ->
                 new ListsView(
                         parts(state, work, false),
-                        new Strip(List.of(), List.of(), List.of(), List.of(), true),
+                        new Strip(List.of(), List.of(), List.of(), Map.of(), List.of(), true),
                         NO_TIMERS,
                         Standing.NONE);
             default -> null;
@@ -180,7 +181,13 @@ class ListsPages {
                 .filter(p -> p.isMissing()
                         && JobParts.noWayBack(state, work, p, "sound").isPresent())
                 .toList();
-        return new Strip(log, back, spent, stage == Stage.STRIP ? known(state, work) : List.of(), work.madeSafe());
+        return new Strip(
+                log,
+                back,
+                spent,
+                stage == Stage.STRIP ? unnoted(state) : Map.of(),
+                stage == Stage.STRIP ? known(state, work) : List.of(),
+                work.madeSafe());
     }
 
     private Timers timers(JobState state) {
@@ -206,6 +213,17 @@ class ListsPages {
      * What came off here last time first, then the parts that stand at this position, then what usually comes off, then
      * the rest.
      */
+    /** One alone is meant by its kind. */
+    private static Map<Integer, String> unnoted(JobState state) {
+        Map<Integer, String> out = new TreeMap<>();
+        if (state.items().size() > 1) {
+            new Stripped(state.items(), state.beside().order())
+                    .unnoted()
+                    .forEach(i -> out.put(i.number(), i.calledAmong(state.items())));
+        }
+        return out;
+    }
+
     private static List<PartKind> known(JobState state, JobWork work) {
         Set<PartKind> out = new LinkedHashSet<>(state.job().cameOffLastTime());
         Section here = Optional.ofNullable(state.sections().found())

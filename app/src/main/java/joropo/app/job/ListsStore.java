@@ -109,6 +109,12 @@ class ListsStore {
         return part;
     }
 
+    /** The old one of an item. */
+    @Transactional
+    public void removeOf(String number, JobItem item, String name, Person person) {
+        note(number, remove(number, item.kind(), name, null, person), StripPart.textsOf(item.number(), false), person);
+    }
+
     @Transactional
     public void note(String number, long partId, Map<String, String> texts, Person person) {
         jobs.openJob(number);

@@ -2,6 +2,7 @@ package joropo.app.job;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import joropo.app.register.PositionLimit;
 import joropo.app.section.BenchService.OnBench;
 import joropo.app.ui.Field;
@@ -41,11 +42,16 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
 
     /**
      * The strip log. @param log what came off, in its order, @param back the same in the order of building, @param
-     * spent those of them that do not go back, @param known kinds and names to take from with one tap, @param safe
-     * whether anything may come off
+     * spent those of them that do not go back, @param items of several that are sealed, those of which nothing came off
+     * yet, by number and name, @param known kinds to take from with one tap, @param safe whether anything may come off
      */
     public record Strip(
-            List<StripPart> log, List<StripPart> back, List<StripPart> spent, List<PartKind> known, boolean safe) {
+            List<StripPart> log,
+            List<StripPart> back,
+            List<StripPart> spent,
+            Map<Integer, String> items,
+            List<PartKind> known,
+            boolean safe) {
         /** What may be noted of a part: only what a part of its kind has. */
         public List<Field<?>> noteFields(StripPart part) {
             return StripPart.FIELDS.stream()

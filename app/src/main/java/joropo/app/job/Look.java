@@ -3,7 +3,7 @@ package joropo.app.job;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import joropo.core.assembly.ProvingInput.FirstRun;
+import joropo.core.assembly.FirstRun;
 import org.jspecify.annotations.Nullable;
 
 /** A signed job that is to be looked at again. @param seen what was seen then, absent: nobody has looked yet */

@@ -9,7 +9,7 @@ import java.util.List;
 import joropo.app.access.PeopleService;
 import joropo.app.access.Person;
 import joropo.app.ui.Paged;
-import joropo.core.assembly.ProvingInput.FirstRun;
+import joropo.core.assembly.FirstRun;
 import joropo.core.units.Day;
 import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;

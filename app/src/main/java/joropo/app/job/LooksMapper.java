@@ -3,7 +3,7 @@ package joropo.app.job;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import joropo.core.assembly.ProvingInput.FirstRun;
+import joropo.core.assembly.FirstRun;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;

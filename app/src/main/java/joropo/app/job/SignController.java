@@ -7,7 +7,7 @@ import joropo.app.access.Person;
 import joropo.app.family.Stage;
 import joropo.app.settings.SettingsService;
 import joropo.app.ui.Errors;
-import joropo.core.assembly.ProvingInput.FirstRun;
+import joropo.core.assembly.FirstRun;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;

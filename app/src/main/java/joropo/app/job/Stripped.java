@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import joropo.core.arrangement.Arrangement;
 import joropo.core.arrangement.Fact;
 import joropo.core.arrangement.Origin;
@@ -35,7 +36,11 @@ final class Stripped {
                 itemOf.put(i, named);
             }
         }
-        unnamed();
+        named(PartKind.O_RING);
+        unnamed(PartKind.LIP_SEAL);
+        if (free(PartKind.O_RING).size() <= nameless(PartKind.O_RING).size()) {
+            unnamed(PartKind.O_RING);
+        }
         for (int i = off.size() - 1; i >= 0; i--) {
             if (!itemOf.containsKey(i)) {
                 ofItsKind(off.get(i)).map(JobItem::number).ifPresent(number(i));
@@ -49,34 +54,50 @@ final class Stripped {
 
     /**
      * Of a box, a set, a mechanical seal all that came off of the one item; of several the one that is called so. A
-     * ring is one ring: the last that came off, others are of something else.
+     * ring is one ring: what is left over is of something else.
      */
     private Optional<JobItem> ofItsKind(StripPart part) {
         List<JobItem> same = items.stream()
-                .filter(i -> i.kind() == part.kind() && i.kind() != PartKind.LIP_SEAL)
-                .filter(i -> i.kind() != PartKind.O_RING || !itemOf.containsValue(i.number()))
+                .filter(i -> i.kind() == part.kind() && i.kind() != PartKind.LIP_SEAL && i.kind() != PartKind.O_RING)
                 .toList();
         return same.size() == 1
-                        && items.stream().filter(i -> i.kind() == part.kind()).count() == 1
                 ? same.stream().findFirst()
                 : same.stream()
                         .filter(i -> i.label().equalsIgnoreCase(part.name()))
                         .findFirst();
     }
 
-    /** Of older logs, which name no item, the last that came off is the first item's. */
-    private void unnamed() {
-        List<Integer> free = items.stream()
-                .filter(i -> i.kind() == PartKind.LIP_SEAL)
-                .map(JobItem::number)
-                .filter(n -> !itemOf.containsValue(n))
-                .toList();
-        int next = 0;
-        for (int i = off.size() - 1; i >= 0 && next < free.size(); i--) {
-            if (off.get(i).kind() == PartKind.LIP_SEAL && off.get(i).item() == null) {
-                itemOf.put(i, free.get(next++));
-            }
+    /** Those that are called as an item is. */
+    private void named(PartKind kind) {
+        for (int place : nameless(kind)) {
+            free(kind).stream()
+                    .filter(i -> i.label().equalsIgnoreCase(off.get(place).name()))
+                    .findFirst()
+                    .map(JobItem::number)
+                    .ifPresent(number(place));
         }
+    }
+
+    /** Where the log names no item, the last that came off is the first item's. */
+    private void unnamed(PartKind kind) {
+        List<JobItem> free = free(kind);
+        List<Integer> nameless = nameless(kind);
+        for (int i = 0; i < Math.min(free.size(), nameless.size()); i++) {
+            itemOf.put(nameless.get(i), free.get(i).number());
+        }
+    }
+
+    /** Items of a kind of which no old one is known. */
+    private List<JobItem> free(PartKind kind) {
+        return unnoted().stream().filter(i -> i.kind() == kind).toList();
+    }
+
+    /** Places in the log of what was no item that is known, the last first. */
+    private List<Integer> nameless(PartKind kind) {
+        return IntStream.iterate(off.size() - 1, i -> i >= 0, i -> i - 1)
+                .filter(i -> off.get(i).kind() == kind && off.get(i).item() == null && !itemOf.containsKey(i))
+                .boxed()
+                .toList();
     }
 
     /** What came off of one part of the arrangement, the last first. @param key of that part */
@@ -105,9 +126,12 @@ final class Stripped {
 
     /** The first item of a kind of which no old one came off yet. */
     Optional<JobItem> without(PartKind kind) {
-        return items.stream()
-                .filter(i -> i.kind() == kind && !itemOf.containsValue(i.number()))
-                .findFirst();
+        return free(kind).stream().findFirst();
+    }
+
+    /** Items of which no old one came off yet. */
+    List<JobItem> unnoted() {
+        return items.stream().filter(i -> !itemOf.containsValue(i.number())).toList();
     }
 
     /** Of a part that is no item. */

@@ -198,7 +198,7 @@ class FoundIT {
         long old = off(number).get(1).id();
         assertThatExceptionOfType(RefusedInput.class)
                 .isThrownBy(() -> lists.back(number, old, StripPart.Back.BACK, "looked at, smooth", person))
-                .withMessageContaining("a new sleeve goes on with the seal");
+                .withMessageContaining("a new one goes on");
         JobMaker.settle(number);
         lists.decide(number, "running-sleeve", PartState.NEW, null, "bought in, batch T-2", "", person);
         JobMaker.newSeals(number);

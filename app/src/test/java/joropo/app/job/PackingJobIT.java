@@ -110,6 +110,8 @@ class PackingJobIT {
                 number, Stage.SET, "tightened", "yes", "lockedUp", "yes", "countedOut", "yes", "guardsBack", "yes");
         at(page, number, "prove");
         Filling.fill(page, "handTurn", "EVEN", "firstRun", "DRY", "levelRight", "yes", "breatherFree", "yes");
+        assertThat(page.locator("#rail")).containsText("A packed box that runs dry burns");
+        Filling.fill(page, "firstRun", "DRIPPING");
         Filling.fill(page, "runInLooks", "0 100 41; 6 0 43");
         assertThat(page.locator("#rail")).containsText("No drop comes: nothing cools it, it burns.");
         Filling.fill(page, "runInLooks", "0 100 41; 6");

@@ -1,6 +1,5 @@
 package joropo.core.assembly;
 
-import java.util.List;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Source;
 import joropo.core.verdict.Status;
@@ -8,13 +7,11 @@ import org.jspecify.annotations.Nullable;
 
 /** Turned by hand and run for the first time: what was seen, and what it means (guide). */
 public final class ProvingCheck {
+    private static final String FIRST_RUN = "the seal after the first run";
+
     private ProvingCheck() {}
 
-    public static List<Finding> check(ProvingInput in) {
-        return List.of(handTurn(in.handTurn()), firstRun(in.firstRun()));
-    }
-
-    private static Finding handTurn(ProvingInput.@Nullable HandTurn seen) {
+    public static Finding handTurn(@Nullable HandTurn seen) {
         String subject = "a full turn by hand";
         if (seen == null) {
             return Finding.missing(
@@ -49,39 +46,64 @@ public final class ProvingCheck {
         };
     }
 
-    private static Finding firstRun(ProvingInput.@Nullable FirstRun seen) {
-        String subject = "the seal after the first run";
+    /** Of a seal that has to be dry. */
+    public static Finding firstRun(@Nullable FirstRun seen) {
         if (seen == null) {
-            return Finding.missing(
-                    "first-run",
-                    subject,
-                    "The first run has not been looked at yet.",
-                    "Run it with guards on; look after ten minutes and again warm.");
+            return notLooked();
         }
         return switch (seen) {
-            case DRY -> proved("first-run", Status.PASS, subject, "Dry after the first run.", "");
+            case DRY -> ran(Status.PASS, "Dry after the first run.", "");
             case SWEATING ->
-                proved(
-                        "first-run",
+                ran(
                         Status.CAUTION,
-                        subject,
                         "A film without a drop: the lip may still be running in.",
                         "Look again after a shift.");
             case SEEPING ->
-                proved(
-                        "first-run",
+                ran(
                         Status.CAUTION,
-                        subject,
                         "A drop within ten minutes: more than running in.",
                         "Look again after a shift; if it stays, find the cause.");
             case DRIPPING, RUNNING ->
-                proved(
-                        "first-run",
+                ran(
                         Status.FAIL,
-                        subject,
                         "It leaks: first make sure whether at the lip, behind the case or beside it.",
                         "Stop, wipe, dust with chalk, run again, look where it starts.");
         };
+    }
+
+    /**
+     * Of a packed box on a turning shaft: its drops cool it, and how many is judged by their count.
+     *
+     * @param counted whether its drops were counted
+     */
+    public static Finding firstRunOfBox(@Nullable FirstRun seen, boolean counted) {
+        if (seen == null) {
+            return notLooked();
+        }
+        return seen == FirstRun.DRY
+                ? ran(
+                        Status.FAIL,
+                        "A packed box that runs dry burns, packing and sleeve.",
+                        "Stop, let it cool, nuts back; it has to drip before it runs on.")
+                : counted
+                        ? ran(Status.PASS, "It drips, and its drops are counted.", "")
+                        : Finding.missing(
+                                "first-run",
+                                FIRST_RUN,
+                                "It drips, as a packed box must; how much nobody has counted.",
+                                "Count its drops for a minute.");
+    }
+
+    private static Finding notLooked() {
+        return Finding.missing(
+                "first-run",
+                FIRST_RUN,
+                "The first run has not been looked at yet.",
+                "Run it with guards on; look after ten minutes and again warm.");
+    }
+
+    private static Finding ran(Status status, String message, String remedy) {
+        return proved("first-run", status, FIRST_RUN, message, remedy);
     }
 
     private static Finding proved(String id, Status status, String subject, String message, String remedy) {

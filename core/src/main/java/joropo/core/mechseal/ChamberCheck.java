@@ -48,7 +48,7 @@ public final class ChamberCheck {
                 "runout",
                 "the machine at its seal",
                 "Shaft or chamber has no size yet: what they may be off by is not known.",
-                "Write both at the position, such as 35 x 60.");
+                "Read both, or write them at the position, such as 35 x 60.");
     }
 
     private double runOutMm() {

@@ -3,6 +3,7 @@ package joropo.core.oring;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import joropo.core.arrangement.PartKind;
 import joropo.core.plan.Part;
 import joropo.core.plan.Step;
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param all every ring of the joint in a breath, in the order in which they go in
  * @param leads whether what is done once for all of them stands in its plan, @param carried whether what carries the
  *     rings came off, so that its way back has a step of its own
+ * @param turns whether the joint turns and nothing of it moves along its axis
  */
 @RecordBuilder
 public record RingPlan(
@@ -34,7 +36,8 @@ public record RingPlan(
         Gland gland,
         List<String> all,
         boolean leads,
-        boolean carried) {
+        boolean carried,
+        boolean turns) {
     private String ring() {
         String made = material == null || material.equals(RingMaterial.BY_MAKER) ? "" : ", " + material;
         return sort.words() + (size.isEmpty() ? "" : " " + size) + made;
@@ -91,7 +94,15 @@ public record RingPlan(
         if (leads) {
             closing(out);
         }
-        return out;
+        return out.stream().map(s -> s.when() == fit ? named(s) : s).toList();
+    }
+
+    /** Among several, a step says which ring it is of. */
+    private Step named(Step step) {
+        return name.isEmpty()
+                ? step
+                : step.withInstruction(
+                        name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + ". " + step.instruction());
     }
 
     private String wayWords() {
@@ -158,8 +169,8 @@ public record RingPlan(
                 out.add(step(
                         "in",
                         fit,
-                        "Press it in with the tool beside its bead only. The far wiper goes in when "
-                                + "the shaft is through.",
+                        (way.isFar() ? "From its own end, once the shaft is through: press" : "Press")
+                                + " it in with the tool beside its bead only.",
                         "A dented bead lets dirt in."));
             default ->
                 out.add(step(
@@ -190,11 +201,15 @@ public record RingPlan(
         out.add(new Step(
                 "prove",
                 Step.When.PROVE,
-                "Bleed slowly, move it end to end without load, then hold at both ends: look at the "
-                        + "rod, watch the drift.",
-                "A wet rod is the rod's ring, drift the piston's.",
+                turns
+                        ? "Bleed slowly, turn it slowly both ways, then hold the pressure at each port in turn."
+                        : "Bleed slowly, move it end to end without load, then hold at both ends: look at the "
+                                + "rod, watch the drift.",
+                turns
+                        ? "Each port has its own ring on either side."
+                        : "A wet rod is the rod's ring, drift the piston's.",
                 true,
-                "Air under pressure burns with the oil. Stand clear of the rod; no bare hand feels for a leak.",
+                "Air under pressure burns with the oil. Stand clear of what moves; no bare hand feels for a leak.",
                 null,
                 ""));
     }

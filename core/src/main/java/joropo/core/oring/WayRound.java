@@ -6,8 +6,8 @@ import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Which way a ring with a direction faces (guide): the lip of a U-cup to the pressure, the lip of a wiper outward, the
- * closed side of an end ring away from the pressure.
+ * Which way a ring with a direction faces (guide): the lip of a U-cup to the pressure, the lip of a wiper outward, of
+ * each of two to its own end, the closed side of an end ring away from the pressure.
  *
  * @param faces where its lip, of an end ring its closed side, looks; absent: not known
  * @param pressure the side that the pressure comes from; absent: not known
@@ -21,6 +21,11 @@ public record WayRound(
         boolean paired) {
     private static final String SUBJECT = "way round";
 
+    /** Whether it is the wiper at the far end of a joint that is open at both: it goes in when the shaft is through. */
+    public boolean isFar() {
+        return sort == RingSort.WIPER && paired && faces == Side.IN;
+    }
+
     /** Of a ring that has a direction. */
     public Finding finding() {
         String what = sort == RingSort.END_RING ? "closed side" : "lip";
@@ -29,7 +34,9 @@ public record WayRound(
                     "way-round", SUBJECT, "Where its " + what + " faces is not known.", "Look at the drawing.");
         }
         if (sort == RingSort.WIPER) {
-            return judged(faces == Side.OUT, "A wiper faces outward, its bead to its drawn side.");
+            return isFar() || faces == Side.OUT && paired
+                    ? judged(true, "Open at both ends: the lip of each wiper faces its own end.")
+                    : judged(faces == Side.OUT, "A wiper faces outward, its bead to its drawn side.");
         }
         if (pressure == null) {
             return Finding.missing(

@@ -137,10 +137,19 @@ public record PackingPlan(
                 "Cut one ring " + cut()
                         + ", try it in the box: no gap, no overlap above 1 mm. Then the rest; number them.",
                 "Too long a ring stands off the shaft, too short a one lets it through."));
+        if (newSleeve) {
+            out.add(hold(
+                            "sleeve-new",
+                            Step.When.FIT,
+                            "New shaft sleeve on: its bore and the shaft clean, its ring or gasket new, driven by its "
+                                    + "key or pin. Read it outside.",
+                            "What creeps under the sleeve looks like a leak of the packing.")
+                    .puttingBack(PartKind.SLEEVE));
+        }
         if (shaftFirst != null) {
             out.add(hold(
                     "order",
-                    prepare,
+                    Step.When.FIT,
                     shaftFirst
                             ? "Bearing and shaft stand in their final place before the first ring goes in."
                             : "Box packed first, as its builder wants; the shaft then comes in slowly, oiled, square.",
@@ -316,6 +325,18 @@ public record PackingPlan(
                     size(),
                     null,
                     "between braided end rings",
+                    null));
+        }
+        if (lantern && result.spacerMm() != null) {
+            String wide = Length.show(result.spacerMm(), 1) + " mm";
+            out.add(new Part(
+                    "spacer",
+                    1,
+                    PartKind.SPACER,
+                    "spacer " + wide,
+                    wide,
+                    null,
+                    "under the lantern ring, turned here",
                     null));
         }
         if (newSleeve) {

@@ -77,6 +77,10 @@ public record Step(
         return id.replaceFirst("^i\\d+-", "");
     }
 
+    public Step withInstruction(String newInstruction) {
+        return new Step(id, when, newInstruction, why, hold, caution, part, tools, countsIn, countsOut, back);
+    }
+
     public Step withCaution(String newCaution) {
         return new Step(id, when, instruction, why, hold, newCaution, part, tools, countsIn, countsOut, back);
     }

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Is the seal pressed in square? The tilt over its outside diameter by the two-step rule (guide,
- * {@code seat-squareness.csv}), and where to tap when it is not.
+ * {@code seat-squareness.csv}), and where to tap when it is not; a mechanical seal's seat is never tapped.
  */
 public final class SeatSquarenessCheck {
     private record Line(double overMm, double toMm, double limitMm) {
@@ -53,11 +53,12 @@ public final class SeatSquarenessCheck {
         boolean level = amplitude < LEVEL_MM;
         double deepest = fit.directionDeg();
         double proud = HarmonicFit.normalize(deepest + 180);
+        boolean tapped = !level && in.what() != SeatSquarenessInput.What.SEAT;
         double tap = clock(proud);
         OptionalInt odd = HarmonicFit.suspicious(points, uncertaintyMm);
 
         List<Finding> findings = new ArrayList<>();
-        findings.add(tiltFinding(in, tilt, tiltU, level ? null : tap));
+        findings.add(tiltFinding(in, tilt, tiltU, tapped ? tap : null));
         if (in.uncertaintyMm() == null) {
             findings.add(Finding.of(
                     "gauge",
@@ -75,7 +76,7 @@ public final class SeatSquarenessCheck {
                 tilt,
                 level ? null : deepest,
                 level ? null : proud,
-                level ? null : tap,
+                tapped ? tap : null,
                 odd.isPresent() ? List.of(points.get(odd.getAsInt()).angleDeg()) : List.of(),
                 findings);
     }
@@ -103,19 +104,31 @@ public final class SeatSquarenessCheck {
                                 : "The seal sits out of square: its lip is wide on one side, narrow on the other, and "
                                         + "wears early.";
                 };
-        String remedy = status == Status.PASS || tap == null
-                ? ""
-                : "Tap on the case at " + Length.show(tap, 1) + " o'clock, then read all places again.";
         return Finding.of(
                         "tilt",
                         status,
                         "seat squareness over the outside",
                         message,
-                        remedy,
+                        seat ? pressedAgain(status) : tapped(status, tap),
                         Source.GUIDE,
                         "seat squareness by outside diameter")
                 .withValue(tilt, "mm")
                 .withLimits(Limits.atMost(limit), tiltU);
+    }
+
+    /** A hard face is brittle: nothing is put right by tapping. */
+    private static String pressedAgain(Status status) {
+        return switch (status) {
+            case PASS -> "";
+            case REMEASURE -> "Read it with a finer gauge, a dial on a bridge. Never tap a seat.";
+            default -> "Never tap a seat: out by hand from behind, clean both surfaces, press it again.";
+        };
+    }
+
+    private static String tapped(Status status, @Nullable Double tap) {
+        return status == Status.PASS || tap == null
+                ? ""
+                : "Tap on the case at " + Length.show(tap, 1) + " o'clock, then read all places again.";
     }
 
     private static Finding oddFinding(List<HarmonicFit.Point> points, OptionalInt odd) {

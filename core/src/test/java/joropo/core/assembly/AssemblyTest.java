@@ -3,8 +3,6 @@ package joropo.core.assembly;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
-import joropo.core.assembly.ProvingInput.FirstRun;
-import joropo.core.assembly.ProvingInput.HandTurn;
 import joropo.core.material.Medium;
 import joropo.core.plan.HoldPoints;
 import joropo.core.units.LengthUnit;
@@ -53,9 +51,23 @@ class AssemblyTest {
         ", , MISSING, MISSING"
     })
     void provingIsJudgedByWhatIsSeen(HandTurn hand, FirstRun run, Status handStatus, Status runStatus) {
-        assertThat(ProvingCheck.check(new ProvingInput(hand, run)))
-                .extracting("status")
-                .containsExactly(handStatus, runStatus);
+        assertThat(ProvingCheck.handTurn(hand).status()).isEqualTo(handStatus);
+        assertThat(ProvingCheck.firstRun(run).status()).isEqualTo(runStatus);
+    }
+
+    /** What is a leak of a lip is the life of a packing, and dry burns it. */
+    @ParameterizedTest(name = "{0}, counted {1}: {2}")
+    @CsvSource({
+        "DRIPPING, true, PASS",
+        "DRIPPING, false, MISSING",
+        "RUNNING, true, PASS",
+        "SWEATING, false, MISSING",
+        "DRY, true, FAIL",
+        "DRY, false, FAIL",
+        ", true, MISSING"
+    })
+    void aPackedBoxHasToDrip(FirstRun run, boolean counted, Status expected) {
+        assertThat(ProvingCheck.firstRunOfBox(run, counted).status()).isEqualTo(expected);
     }
 
     @ParameterizedTest(name = "isolated {0}, locked {1}, pressure off {2}, reason {3}: {4}")

@@ -36,6 +36,26 @@ class RingPlanTest {
                 .isEqualTo(expected);
     }
 
+    /** Each of two wipers faces its own end; the far one is told by that, and goes in last. */
+    @ParameterizedTest
+    @CsvSource({"OUT, true, PASS, false", "IN, true, PASS, true", "OUT, false, PASS, false", "IN, false, FAIL, false"})
+    void aJointOpenAtBothEndsHasTwoOutsides(Side faces, boolean paired, Status expected, boolean far) {
+        var way = new WayRound(RingSort.WIPER, faces, Side.IN, false, paired);
+        assertThat(way.finding().status()).isEqualTo(expected);
+        assertThat(way.isFar()).isEqualTo(far);
+        assertThat(plan(RingSort.WIPER).way(way).build().steps().stream()
+                        .anyMatch(s -> s.instruction().contains("once the shaft is through")))
+                .isEqualTo(far);
+    }
+
+    @Test
+    void aJointThatTurnsIsNotHeldAtTheEndsOfAStroke() {
+        assertThat(plan(RingSort.SLIDE).turns(true).build().steps())
+                .extracting(Step::instruction)
+                .noneMatch(s -> s.contains("end to end"))
+                .anyMatch(s -> s.contains("each port in turn"));
+    }
+
     private static RingPlanBuilder plan(RingSort sort) {
         return RingPlanBuilder.builder()
                 .sort(sort)

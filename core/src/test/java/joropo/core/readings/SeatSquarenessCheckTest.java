@@ -41,6 +41,23 @@ class SeatSquarenessCheckTest {
         assertThat(r.findings().get(0).status()).isEqualTo(Status.PASS);
     }
 
+    /** Hard faces break: whatever is read of a mechanical seal's seat, nobody is sent to tap on it. */
+    @ParameterizedTest
+    @CsvSource({"0.008, 0.2, FAIL", "0.04, 0.05, REMEASURE", "0.008, 0.01, PASS"})
+    void aSeatIsNeverTapped(double u, double tilt, Status expected) {
+        SeatSquarenessResult r = SeatSquarenessCheck.check(new SeatSquarenessInput(
+                SeatSquarenessInput.What.SEAT,
+                44.0,
+                44.0,
+                List.of(clock(12, 7.5 + tilt / 2), clock(3, 7.5), clock(6, 7.5 - tilt / 2), clock(9, 7.5)),
+                u));
+        assertThat(r.tapAtClock()).isNull();
+        Finding f = r.findings().get(0);
+        assertThat(f.status()).isEqualTo(expected);
+        assertThat(f.remedy()).doesNotContain("Tap on").satisfies(x -> assertThat(x.isEmpty())
+                .isEqualTo(expected == Status.PASS));
+    }
+
     @ParameterizedTest(name = "OD {0}, tilt {1}: {2}")
     @CsvSource({
         "50, 0.14, PASS",

@@ -35,7 +35,8 @@ final class SealAnswers {
             Map.entry("setting", SealFields.WORKING),
             Map.entry("drive", SealFields.COIL_DRIVES),
             Map.entry("chamber", SealFields.RUN_OUT),
-            Map.entry("move", SealFields.MOVE));
+            Map.entry("move", SealFields.MOVE),
+            Map.entry("gauge", SealFields.READ_U));
 
     private SealAnswers() {}
 

@@ -41,6 +41,12 @@ final class SealFields {
             .stays();
     static final Field<Double> OLD_SCRIBE = Field.place("sealOldScribe", "old unit from the chamber face");
 
+    static final Field<Double> SHAFT = Field.size("sealShaft", "shaft where it sits")
+            .hint("empty: as at the position")
+            .stays();
+    static final Field<Double> CHAMBER = Field.size("sealChamber", "chamber, bore")
+            .hint("empty: as at the position")
+            .stays();
     static final Field<Double> RUN_OUT = Field.play("sealRunOut", "run-out at the seal, whole reading");
     static final Field<Double> LIFT = Field.play("sealLift", "lift of the shaft");
     static final Field<Double> AXIAL = Field.play("sealAxialPlay", "axial play, whole");
@@ -169,6 +175,8 @@ final class SealFields {
                                 "seal-machine",
                                 "The machine first",
                                 Shape.LIST,
+                                SHAFT,
+                                CHAMBER,
                                 RUN_OUT,
                                 LIFT,
                                 AXIAL,

@@ -19,7 +19,6 @@ import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Summary;
 import joropo.app.family.Work;
-import joropo.app.register.Position;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
 import joropo.core.mechseal.Build;
@@ -56,6 +55,8 @@ final class SealWork implements Work {
     private static final Map<String, Field<?>> SAID_AT = Map.ofEntries(
             Map.entry("workingLengthMm", SealFields.WORKING),
             Map.entry("freeLengthMm", SealFields.FREE),
+            Map.entry("shaftDiameterMm", SealFields.SHAFT),
+            Map.entry("chamberBoreMm", SealFields.CHAMBER),
             Map.entry("gaugeCircleMm", SealFields.SEAT_OUTSIDE),
             Map.entry("outsideDiameterMm", SealFields.SEAT_OUTSIDE));
 
@@ -82,9 +83,21 @@ final class SealWork implements Work {
             }
         }
         seat = isSetByHand() ? tried(SealFields.DEPTHS.get(0), this::seat) : null;
-        chamber = facts.position().shaftMm() == null || facts.position().boreMm() == null
+        Double shaft = shaftMm();
+        Double bore = boreMm();
+        chamber = shaft == null || bore == null
                 ? null
-                : tried(SealFields.RUN_OUT, () -> ChamberCheck.check(chamber()));
+                : tried(SealFields.RUN_OUT, () -> ChamberCheck.check(chamber(shaft, bore)));
+    }
+
+    private @Nullable Double shaftMm() {
+        Double typed = read.get(SealFields.SHAFT);
+        return typed != null ? typed : facts.position().shaftMm();
+    }
+
+    private @Nullable Double boreMm() {
+        Double typed = read.get(SealFields.CHAMBER);
+        return typed != null ? typed : facts.position().boreMm();
     }
 
     private boolean isSetByHand() {
@@ -149,7 +162,7 @@ final class SealWork implements Work {
         return all.get(0);
     }
 
-    private ChamberInput chamber() {
+    private ChamberInput chamber(double shaftMm, double boreMm) {
         ChamberInput.Mount typed = read.get(SealFields.MOUNT);
         ChamberInput.Mount mount = typed != null
                 ? typed
@@ -157,8 +170,8 @@ final class SealWork implements Work {
                         ? ChamberInput.Mount.STATIC
                         : build == Build.BELLOWS ? ChamberInput.Mount.BELLOWS : null;
         return ChamberInputBuilder.builder()
-                .shaftDiameterMm(facts.position().shaftMm())
-                .chamberBoreMm(facts.position().boreMm())
+                .shaftDiameterMm(shaftMm)
+                .chamberBoreMm(boreMm)
                 .runoutTirMm(read.get(SealFields.RUN_OUT))
                 .radialPlayMm(read.get(SealFields.LIFT))
                 .axialPlayMm(read.get(SealFields.AXIAL))
@@ -218,6 +231,9 @@ final class SealWork implements Work {
 
     @Override
     public Optional<String> fieldOf(String rule) {
+        if (rule.equals("runout") && chamber == null) {
+            return Optional.of((shaftMm() == null ? SealFields.SHAFT : SealFields.CHAMBER).name());
+        }
         boolean makerAbsent = read.get(SealFields.PRESSURE) != null && read.get(SealFields.MAKER_PRESSURE) == null;
         return SealAnswers.of(rule)
                 .<Field<?>>map(f -> f.equals(SealFields.PRESSURE) && makerAbsent ? SealFields.MAKER_PRESSURE : f)
@@ -300,7 +316,7 @@ final class SealWork implements Work {
     }
 
     private String size() {
-        Double shaft = facts.position().shaftMm();
+        Double shaft = shaftMm();
         return shaft == null ? "" : Length.show(shaft, 0);
     }
 
@@ -381,16 +397,16 @@ final class SealWork implements Work {
 
     @Override
     public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
-        Position at = facts.position();
-        if (at.shaftMm() == null || at.boreMm() == null || !isReady()) {
+        Double shaft = shaftMm();
+        Double bore = boreMm();
+        if (shaft == null || bore == null || !isReady()) {
             return Optional.empty();
         }
         String prefix = paper == Paper.NARROW ? "n-" : "s-";
         return Optional.of(new Picture(
                 setting == null
-                        ? CartridgeDrawing.of(
-                                at.shaftMm(), at.boreMm(), holds().clips().status() != Status.PASS, prefix)
-                        : SealDrawing.of(lengths, setting, at.shaftMm(), at.boreMm(), prefix)));
+                        ? CartridgeDrawing.of(shaft, bore, holds().clips().status() != Status.PASS, prefix)
+                        : SealDrawing.of(lengths, setting, shaft, bore, prefix)));
     }
 
     @Override

@@ -58,17 +58,26 @@ class OringFamily implements Family {
 
     @Override
     public List<ItemSet> sets() {
-        return List.of(new ItemSet(
-                "cylinder",
-                "the seven rings of a cylinder",
-                List.of(
-                        ring("head ring", RingSort.O_RING, Gland.PISTON, RingMotion.STATIC),
-                        ring("rod guide", RingSort.GUIDE, Gland.ROD, RingMotion.RECIPROCATING),
-                        ring("rod U-cup", RingSort.U_CUP, Gland.ROD, RingMotion.RECIPROCATING),
-                        ring("wiper", RingSort.WIPER, Gland.ROD, RingMotion.RECIPROCATING),
-                        ring("ring under piston", RingSort.O_RING, Gland.ROD, RingMotion.STATIC),
-                        ring("piston ring", RingSort.SLIDE, Gland.PISTON, RingMotion.RECIPROCATING),
-                        ring("piston guide", RingSort.GUIDE, Gland.PISTON, RingMotion.RECIPROCATING))));
+        return List.of(
+                new ItemSet(
+                        "cylinder",
+                        "the seven rings of a cylinder",
+                        List.of(
+                                ring("head ring", RingSort.O_RING, Gland.PISTON, RingMotion.STATIC),
+                                ring("rod guide", RingSort.GUIDE, Gland.ROD, RingMotion.RECIPROCATING),
+                                ring("rod U-cup", RingSort.U_CUP, Gland.ROD, RingMotion.RECIPROCATING),
+                                ring("wiper", RingSort.WIPER, Gland.ROD, RingMotion.RECIPROCATING),
+                                ring("ring under piston", RingSort.O_RING, Gland.ROD, RingMotion.STATIC),
+                                ring("piston ring", RingSort.SLIDE, Gland.PISTON, RingMotion.RECIPROCATING),
+                                ring("piston guide", RingSort.GUIDE, Gland.PISTON, RingMotion.RECIPROCATING))),
+                new ItemSet(
+                        "rotary-joint",
+                        "the rings of a rotary joint with one port",
+                        List.of(
+                                ring("inner ring", RingSort.SLIDE, Gland.ROD, RingMotion.ROTARY),
+                                ring("outer ring", RingSort.SLIDE, Gland.ROD, RingMotion.ROTARY),
+                                ring("near wiper", RingSort.WIPER, Gland.ROD, RingMotion.ROTARY),
+                                ring("far wiper", RingSort.WIPER, Gland.ROD, RingMotion.ROTARY))));
     }
 
     private static ItemSet.Member ring(String name, RingSort sort, Gland gland, RingMotion motion) {

@@ -41,6 +41,7 @@ import joropo.core.oring.RingCarrier;
 import joropo.core.oring.RingJoint;
 import joropo.core.oring.RingJointBuilder;
 import joropo.core.oring.RingMaterial;
+import joropo.core.oring.RingMotion;
 import joropo.core.oring.RingPlan;
 import joropo.core.oring.RingPlanBuilder;
 import joropo.core.oring.RingSort;
@@ -54,8 +55,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What follows from the sheets of one ring in its place. */
 final class RingWork implements Work {
-    /** What a ring of a cylinder sits on or lets through. */
-    private static final Set<PartKind> CARRIERS = EnumSet.of(PartKind.ROD, PartKind.PISTON, PartKind.HEAD);
+    /** What a ring of a joint sits on or lets through. */
+    private static final Set<PartKind> CARRIERS =
+            EnumSet.of(PartKind.ROD, PartKind.PISTON, PartKind.HEAD, PartKind.SHAFT);
 
     private static final int MOST_SIZES = 6;
     private static final String TOOLS = "stretch-tools";
@@ -98,12 +100,18 @@ final class RingWork implements Work {
                         RingFields.BORE_CARD,
                         runs(CounterfaceInput.Part.BORE),
                         RingFields.PROVE_CARD,
-                        runs(CounterfaceInput.Part.ROD) || runs(CounterfaceInput.Part.BORE))
+                        !turns() && (runs(CounterfaceInput.Part.ROD) || runs(CounterfaceInput.Part.BORE)))
                 .entrySet()
                 .stream()
                 .filter(e -> e.getValue() == wanted)
                 .map(Map.Entry::getKey)
                 .toList();
+    }
+
+    /** A joint of which no part moves along the axis. */
+    private boolean turns() {
+        return read.joint().stream().anyMatch(r -> r.motion() == RingMotion.ROTARY)
+                && read.joint().stream().noneMatch(r -> r.motion() == RingMotion.RECIPROCATING);
     }
 
     private boolean runs(CounterfaceInput.Part part) {
@@ -172,7 +180,8 @@ final class RingWork implements Work {
 
     /** What a hold tells of this ring: of the first that seals the rod, and of the first that seals the bore. */
     private Optional<Finding> proving() {
-        if (!read.isSealing()
+        if (turns()
+                || !read.isSealing()
                 || read.joint().stream()
                         .anyMatch(r -> r.isSealing() && r.gland() == read.gland() && r.index() < read.index())) {
             return Optional.empty();
@@ -239,6 +248,7 @@ final class RingWork implements Work {
                 .gland(Optional.ofNullable(read.gland()).orElse(Gland.PISTON))
                 .all(read.joint().stream().map(RingReads::words).toList())
                 .leads(facts.alike().index() == 0)
+                .turns(turns())
                 .carried(facts.log().stream().map(StripLog.Removed::kind).anyMatch(CARRIERS::contains))
                 .build();
     }
@@ -258,29 +268,33 @@ final class RingWork implements Work {
         };
     }
 
-    /** On what came off it sits, and in which turn. */
+    /** On what came off it sits, and in which turn; the far wiper waits for all that goes in from the other end. */
     @Override
     public Optional<Laid> laid() {
-        Arrangement stripped = facts.stripped();
+        List<joropo.core.arrangement.Part> there = facts.stripped().parts();
         String key = facts.alike().key();
-        return RingCarrier.of(read.gland(), read.motion())
-                .flatMap(kind ->
-                        stripped.parts().stream().filter(p -> p.kind() == kind).findFirst())
-                .flatMap(carrier -> stripped.parts().stream()
+        List<Fact<?>> own = new ArrayList<>();
+        Optional<joropo.core.arrangement.Part> carried = RingCarrier.of(read.gland(), read.motion())
+                .flatMap(kind -> there.stream().filter(p -> p.kind() == kind).findFirst())
+                .flatMap(carrier -> there.stream()
                         .filter(p -> p.key().equals(key))
                         .findFirst()
-                        .map(p -> p.on(carrier.key())))
-                .map(own -> new Laid(
-                        new Arrangement(
-                                List.of(own),
-                                List.of(new Fact<>(
-                                        key,
-                                        Property.TURN,
-                                        RingCarrier.turn(sort, read.motion()),
-                                        0,
-                                        Origin.DECIDED,
-                                        RingFields.SORT.name()))),
-                        Map.of()));
+                        .map(p -> p.on(carrier.key())));
+        carried.ifPresent(p ->
+                own.add(decided(key, Property.TURN, RingCarrier.turn(sort, read.motion()), RingFields.SORT.name())));
+        if (read.way().isFar()) {
+            there.stream()
+                    .filter(p -> p.kind() == PartKind.O_RING || p.kind() == PartKind.SHAFT || p.kind() == PartKind.ROD)
+                    .filter(p -> !p.key().equals(key))
+                    .forEach(p -> own.add(decided(p.key(), Property.BEFORE, key, RingFields.FACES.name())));
+        }
+        return own.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Laid(new Arrangement(carried.stream().toList(), own), Map.of()));
+    }
+
+    private static <T> Fact<T> decided(String part, Property<T> property, T value, String at) {
+        return new Fact<>(part, property, value, 0, Origin.DECIDED, at);
     }
 
     @Override
@@ -293,10 +307,10 @@ final class RingWork implements Work {
     public List<Field<?>> names(Step step) {
         List<Field<?>> out = new ArrayList<>();
         if (step.rule().equals("prove")) {
-            if (runs(CounterfaceInput.Part.ROD)) {
+            if (runs(CounterfaceInput.Part.ROD) && !turns()) {
                 out.add(RingFields.ROD_WET);
             }
-            if (runs(CounterfaceInput.Part.BORE)) {
+            if (runs(CounterfaceInput.Part.BORE) && !turns()) {
                 out.add(RingFields.DRIFT);
                 out.add(RingFields.DRIFT_MINUTES);
             }

@@ -25,6 +25,8 @@ import joropo.app.family.Summary;
 import joropo.app.family.Work;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
+import joropo.core.assembly.FirstRun;
+import joropo.core.assembly.ProvingCheck;
 import joropo.core.packing.GlandGaps;
 import joropo.core.packing.GlandLoadCheck;
 import joropo.core.packing.GlandLoadInput;
@@ -248,6 +250,14 @@ final class BoxWork implements Work {
                     .forEach(f -> out.add(new JobFinding(Stage.PROVE, f)));
         }
         return out;
+    }
+
+    /** What is bolted home has no drops to be set; they are counted in the first hour. */
+    @Override
+    public Finding firstRun(@Nullable FirstRun seen) {
+        return isStem()
+                ? ProvingCheck.firstRun(seen)
+                : ProvingCheck.firstRunOfBox(seen, advice != null || read.is(BoxFields.HOME));
     }
 
     private PackedFace face() {
