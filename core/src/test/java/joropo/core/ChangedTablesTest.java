@@ -158,7 +158,7 @@ class ChangedTablesTest {
     }
 
     private static String listed(String size) {
-        return "decided " + Deciding.decided(true, SealSize.parse(size, LengthUnit.MM));
+        return "decided " + Deciding.decided(List.of(), SealSize.parse(size, LengthUnit.MM));
     }
 
     private static String leak(String sign) {

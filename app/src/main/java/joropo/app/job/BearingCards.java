@@ -136,7 +136,10 @@ final class BearingCards {
             return List.of();
         }
         if (in == null) {
-            return List.of(new JobFinding(Stage.MEASURE, named(BearingCheck.unread(), bearing)));
+            List<String> wanted = wanted(bearing, read).map(Field::label).toList();
+            boolean asFound = read.get(TURNING) == null;
+            return List.of(
+                    new JobFinding(asFound ? Stage.STRIP : Stage.MEASURE, named(BearingCheck.unread(wanted), bearing)));
         }
         for (Finding f : BearingCheck.check(in).findings()) {
             boolean ofTheOld = f.id().equals("look") || f.id().equals("reuse");
@@ -171,6 +174,13 @@ final class BearingCards {
         };
     }
 
+    /** What every check of it needs and nobody has said, as found first. */
+    private static Stream<Field<?>> wanted(StripPart bearing, ReadFields read) {
+        return Stream.<Field<?>>of(TURNING, BORE, OUTSIDE, WIDTH, DUTY)
+                .filter(f -> read.get(f) == null)
+                .filter(f -> f != WIDTH || bearing.removed().thicknessMm() == null);
+    }
+
     /** Absent while what every check of a bearing needs is not known. */
     private static @Nullable BearingInput input(StripPart bearing, ReadFields read) {
         Double bore = read.get(BORE);
@@ -179,7 +189,7 @@ final class BearingCards {
                 read.get(WIDTH) != null ? read.get(WIDTH) : bearing.removed().thicknessMm();
         Ring turning = read.get(TURNING);
         Duty duty = read.get(DUTY);
-        if (bore == null || outside == null || width == null || turning == null || duty == null) {
+        if (wanted(bearing, read).findAny().isPresent()) {
             return null;
         }
         List<String> seen = Stream.of(read.get(SIGN_1), read.get(SIGN_2))

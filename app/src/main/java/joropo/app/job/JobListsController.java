@@ -104,7 +104,7 @@ class JobListsController {
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model,
             HttpServletResponse response) {
-        int before = lists.countItems(number);
+        int before = lists.countAsked(number);
         String out = done(number, stage(form), "strip", htmx, me, form, model, () -> {
             if (item.matches("\\d{1,4}")) {
                 lists.removeOf(number, Integer.parseInt(item), me);
@@ -116,9 +116,9 @@ class JobListsController {
         return out;
     }
 
-    /** With one item more or less the whole sheet is another one: the page is loaded anew. */
+    /** With one item or bearing more or less the whole sheet is another one: the page is loaded anew. */
     private void anewWithOther(int before, String number, HttpServletResponse response) {
-        if (lists.countItems(number) != before) {
+        if (lists.countAsked(number) != before) {
             response.setHeader("HX-Refresh", "true");
         }
     }
@@ -152,7 +152,7 @@ class JobListsController {
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model,
             HttpServletResponse response) {
-        int before = lists.countItems(number);
+        int before = lists.countAsked(number);
         String out =
                 done(number, stage(form), "strip", htmx, me, form, model, () -> lists.strike(number, part, why, me));
         anewWithOther(before, number, response);

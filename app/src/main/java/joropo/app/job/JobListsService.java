@@ -226,9 +226,10 @@ public class JobListsService {
         }
     }
 
-    /** How many things are sealed in a job. */
-    public int countItems(String number) {
-        return store.find(number).items().size();
+    /** How many things a job asks of with cards of their own: what is sealed, and bearings that came off. */
+    public int countAsked(String number) {
+        JobState state = store.load(number);
+        return state.items().size() + BearingCards.of(state.beside().log()).size();
     }
 
     /**

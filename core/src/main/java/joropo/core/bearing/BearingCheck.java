@@ -62,12 +62,14 @@ public final class BearingCheck {
         return new BearingCheck(in).result();
     }
 
-    /** What is said of one that came off while what every check of it needs is not known. */
-    public static Finding unread() {
+    /**
+     * What is said of one that came off while something that every check of it needs is not known. @param wanted that
+     */
+    public static Finding unread(List<String> wanted) {
         return Finding.missing(
                 "look",
                 "bearing as inspected",
-                "It came off, and its sizes, the ring that turns and its duty are not all known.",
+                "It came off, and is not known yet: " + String.join(", ", wanted) + ".",
                 "Look at it, washed and turned dry, before it goes back.");
     }
 

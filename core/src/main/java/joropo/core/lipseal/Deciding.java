@@ -51,15 +51,16 @@ public final class Deciding {
     }
 
     /**
-     * @param complete whether size, layout, material, case and way round are all decided, @param size absent: not yet
+     * @param open what is not decided of size, layout, material, outside of the case and way round, in words, @param
+     *     size absent: that neither
      */
-    public static List<Finding> decided(boolean complete, @Nullable SealSize size) {
-        if (!complete || size == null) {
+    public static List<Finding> decided(List<String> open, @Nullable SealSize size) {
+        if (!open.isEmpty() || size == null) {
             return List.of(Finding.missing(
                     "decided",
                     "seal decided",
-                    "Size, layout, material, outside of the case and way round are not all decided.",
-                    "Pick them."));
+                    "Not decided yet: " + String.join(", ", open) + ".",
+                    open.size() == 1 ? "Pick it." : "Pick them."));
         }
         return size.known()
                 ? List.of()

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import joropo.core.arrangement.Part;
 import joropo.core.arrangement.PartKind;
 import joropo.core.arrangement.PartKind.Line;
@@ -30,6 +31,8 @@ public final class FoundSection {
 
     private static final double USUAL_RING_MM = 1.75;
     private static final double GROOVE_ROOM_MM = 0.15;
+    /** As near as the log is read, by a rule (mm). */
+    private static final double READ_MM = 0.3;
 
     private final View found;
     private final Map<String, String> names;
@@ -147,6 +150,34 @@ public final class FoundSection {
                 .forEach(items::add);
         items.sort(Comparator.comparing(BoreItem::fromMm));
         return sheets.withParts(items, spaces(sheets, items));
+    }
+
+    /** Where seals begin whose place nobody read, behind all that stood before them, by their names. */
+    public Map<String, Double> unreadFrom(Section sheets) {
+        return whole(sheets).seals().stream()
+                .filter(s -> Boolean.TRUE.equals(s.placeAssumed()))
+                .collect(Collectors.toMap(BoreItem.Seal::id, BoreItem::fromMm));
+    }
+
+    /**
+     * Whether the log leaves room for a seal to stand on a stop: nothing that lies outward of it reaches that far in,
+     * and nothing inward of it begins before the stop. One that nobody took off may. @param seal its name
+     */
+    public boolean mayStandOn(String seal, double stopMm) {
+        List<Part> line = found.line(Line.BORE);
+        int own = IntStream.range(0, line.size())
+                .filter(i -> seal.equals(names.get(line.get(i).key())))
+                .findFirst()
+                .orElse(line.size());
+        if (own == line.size() || line.get(own).off() == 0) {
+            return true;
+        }
+        return IntStream.range(0, line.size())
+                .filter(i -> isBeside(line.get(i)))
+                .allMatch(i -> {
+                    Double place = found.get(line.get(i).key(), Property.PLACE);
+                    return place == null || (i < own ? place < stopMm - READ_MM : place >= stopMm - READ_MM);
+                });
     }
 
     private static List<Space> spaces(Section sheets, List<BoreItem> items) {

@@ -129,8 +129,12 @@ record AssumedSection(
             assumed.add(Assumed.STOP);
         }
         LipSealFacts.Found found = known.found(index);
-        boolean innermost = known.fromInside(index) == 0;
-        BoreItem.Seal seal = seal(read, found, last.orElse(null), index, innermost, shaft, bore, width, stop, assumed);
+        boolean onStop = stop != null
+                && found.placeMm() == null
+                && known.fromInside(index) == 0
+                && known.stood().mayStandOn(id(index), stop);
+        BoreItem.Seal seal =
+                seal(read, found, last.orElse(null), index, shaft, bore, width, onStop ? stop : null, assumed);
         Layout layout = read.get(LipSealFields.LAYOUT);
         boolean pair = facts.alike().isAlone() && layout != null && layout.isPair();
         List<BoreItem> items = new ArrayList<>();
@@ -204,17 +208,20 @@ record AssumedSection(
                         .findFirst();
     }
 
-    /** A place that somebody decided goes first, then that of the old seal, then the stop, then that of last time. */
+    /**
+     * A place that somebody decided goes first, then that of the old seal, then the stop, then that of last time.
+     *
+     * @param ownStop the stop, where this seal is the one that stands on it
+     */
     private static BoreItem.Seal seal(
             ReadFields read,
             LipSealFacts.Found found,
             BoreItem.@Nullable Seal last,
             int index,
-            boolean innermost,
             double shaft,
             double bore,
             double width,
-            @Nullable Double stop,
+            @Nullable Double ownStop,
             Set<Assumed> assumed) {
         Side facing = read.get(LipSealFields.MAIN_LIP);
         if (facing == null) {
@@ -222,14 +229,16 @@ record AssumedSection(
             facing = last == null ? Side.IN : last.mainLip();
         }
         Double planned = read.get(LipSealFields.PLANNED_DEPTH);
-        boolean onStop = stop != null && innermost && found.placeMm() == null;
-        if (planned == null && !onStop && found.placeMm() == null) {
+        if (planned == null && ownStop == null && found.placeMm() == null) {
             assumed.add(Assumed.DEPTH);
         }
         Layout layout = read.get(LipSealFields.LAYOUT);
         return BoreItemSealBuilder.builder()
                 .id(id(index))
-                .fromMm(planned != null ? planned : onStop ? Math.max(0, stop - width) : placeMm(found, last))
+                .fromMm(
+                        planned != null
+                                ? planned
+                                : ownStop != null ? Math.max(0, ownStop - width) : placeMm(found, last))
                 .widthMm(width)
                 .outsideDiameterMm(bore)
                 .insideDiameterMm(shaft)

@@ -1,5 +1,8 @@
 package joropo.app.family.lipseal;
 
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import joropo.app.family.ReadFields;
 import joropo.core.lipseal.Layout;
@@ -36,7 +39,21 @@ record Decided(
     }
 
     boolean isComplete() {
-        return canBePlanned() && layout != null && material != null;
+        return open().isEmpty();
+    }
+
+    /** What is not decided, in words. */
+    List<String> open() {
+        Map<String, Object> all = new LinkedHashMap<>();
+        all.put("size", size);
+        all.put("layout", layout);
+        all.put("material", material);
+        all.put("outside of the case", caseType);
+        all.put("way round", mainLip);
+        return all.entrySet().stream()
+                .filter(e -> e.getValue() == null)
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     /** Whether enough is decided to say how it is fitted. */

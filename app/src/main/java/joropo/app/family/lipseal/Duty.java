@@ -135,9 +135,15 @@ record Duty(
                 .boreNominalMm(section.boreDiameterMm())
                 .widthMm(entry.seal().widthMm())
                 .insideMedium(entry.inside().medium())
-                .insideFluid(entry.facesTheMachine() ? read.get(LipSealFields.FLUID) : null)
+                .insideFluid(
+                        entry.facesTheMachine()
+                                ? read.get(LipSealFields.FLUID)
+                                : entry.inside().fluid())
                 .outsideMedium(entry.outside().medium())
-                .outsideFluid(entry.facesOutside() ? read.get(LipSealFields.OUTSIDE_FLUID) : null)
+                .outsideFluid(
+                        entry.facesOutside()
+                                ? read.get(LipSealFields.OUTSIDE_FLUID)
+                                : entry.outside().fluid())
                 .pressureInsideMpa(entry.inside().pressureMpa())
                 .pressureOutsideMpa(entry.outside().pressureMpa())
                 .dirt(entry.isItsOwnExcluder() ? Dirt.CLEAN : entry.outside().dirt())

@@ -37,7 +37,11 @@ final class EntrySeals {
                         f.read(), f.position(), FittedSleeve.of(f).orElse(null)))
                 .toList();
         List<AssumedSection> alone = each(i -> AssumedSection.of(facts.get(i), known, measured.get(i)));
-        List<Standing> standing = each(i -> Standing.of(facts.get(i), alone.get(i)));
+        Map<String, Double> least = facts.size() == 1
+                ? Map.of()
+                : known.stood().unreadFrom(alone.get(0).section());
+        List<Standing> standing =
+                each(i -> Standing.of(facts.get(i), alone.get(i), least.getOrDefault(AssumedSection.id(i), 0.0)));
         typed = each(i -> facts.size() == 1 ? alone.get(i) : alone.get(i).among(standing, known.inOrder()));
         arranged = each(i -> typed.get(i).arranged(facts.get(i).sections().moved()));
         this.known = isRearranged() ? known.in(arranged.get(0).section()) : known;

@@ -18,8 +18,11 @@ final class LipSealCards {
     static final String DRIVING = "driving";
 
     private static final String WAY = "way";
-    private static final List<Field<?>> BETWEEN =
-            List.of(LipSealFields.BETWEEN_MEDIUM, LipSealFields.BETWEEN_LEVEL, LipSealFields.BETWEEN_FEED);
+    private static final List<Field<?>> BETWEEN = List.of(
+            LipSealFields.BETWEEN_MEDIUM,
+            LipSealFields.BETWEEN_FLUID,
+            LipSealFields.BETWEEN_LEVEL,
+            LipSealFields.BETWEEN_FEED);
     private static final Map<Stage, List<Card>> CARDS = new EnumMap<>(Stage.class);
     /** Of one seal more in the same entry: duty, depths and edges of the entry are asked once. */
     private static final Map<Stage, List<Card>> FURTHER = new EnumMap<>(Stage.class);

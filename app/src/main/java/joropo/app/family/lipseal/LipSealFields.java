@@ -261,7 +261,13 @@ final class LipSealFields {
             .stays();
     static final Field<Medium> BETWEEN_MEDIUM = Field.choice(
                     "betweenMedium", "between it and the next seal inward", Medium.class, Medium::words)
-            .hint("empty: grease assumed")
+            .hint("empty: not known")
+            .stays();
+    static final Field<String> BETWEEN_FLUID = Field.choice(
+                    "betweenFluid",
+                    "which lies there, by name",
+                    Fluid.all().stream().map(f -> new Choice(f.key(), f.name())).toList())
+            .hint("empty: the worst it may be")
             .stays();
     static final Field<Level> BETWEEN_LEVEL = Field.choice("betweenLevel", "how full", Level.class, Level::words)
             .hint("empty: a third to a half")

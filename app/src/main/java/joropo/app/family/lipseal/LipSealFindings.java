@@ -215,7 +215,7 @@ final class LipSealFindings {
         if (work.measured().sizes() != null) {
             work.measured().sizes().findings().forEach(f -> add(Stage.DECIDE, f));
         }
-        Deciding.decided(decided.isComplete(), decided.size()).forEach(f -> add(Stage.DECIDE, f));
+        Deciding.decided(decided.open(), decided.size()).forEach(f -> add(Stage.DECIDE, f));
         if (work.isOnShaft()) {
             add(Stage.DECIDE, ShaftSeat.interference());
         }

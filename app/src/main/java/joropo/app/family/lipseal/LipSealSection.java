@@ -42,6 +42,7 @@ final class LipSealSection implements WorkSection {
 
     private static final Map<Field<?>, Function<Space, String>> BETWEEN = Map.of(
             LipSealFields.BETWEEN_MEDIUM, LipSealSection::medium,
+            LipSealFields.BETWEEN_FLUID, s -> words(s.fluid()),
             LipSealFields.BETWEEN_LEVEL, s -> s.nobodySaid() ? "" : name(s.level()),
             LipSealFields.BETWEEN_FEED, s -> s.greaseFeed() == GreaseFeed.NONE ? "" : name(s.greaseFeed()));
 

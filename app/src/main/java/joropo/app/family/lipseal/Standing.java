@@ -18,13 +18,21 @@ import joropo.core.units.Length;
 /**
  * One seal of an entry as its own sheets put it, for the others of that entry.
  *
- * @param index of its item, @param placed whether its depth is known, @param between what lies inward of it, up to the
- *     next seal
- * @param grooves old tracks under its lip
+ * @param index of its item, @param placed whether its depth is known, @param leastMm where it begins at least while
+ *     that is not known, behind what came off before its old one
+ * @param between what lies inward of it, up to the next seal, @param grooves old tracks under its lip
  */
-record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, List<ShaftItem.WearGroove> grooves) {
-    /** @param alone as if it stood alone in its entry */
-    static Standing of(JobFacts facts, AssumedSection alone) {
+record Standing(
+        int index,
+        BoreItem.Seal seal,
+        boolean placed,
+        double leastMm,
+        Space between,
+        List<ShaftItem.WearGroove> grooves) {
+    /**
+     * @param alone as if it stood alone in its entry, @param leastMm where it begins at least while nobody has read it
+     */
+    static Standing of(JobFacts facts, AssumedSection alone, double leastMm) {
         ReadFields read = facts.read();
         return new Standing(
                 facts.alike().index(),
@@ -32,6 +40,7 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
                         .insideDiameterMm(alone.section().shaftDiameterMm())
                         .build(),
                 !alone.assumes(Assumed.DEPTH),
+                leastMm,
                 between(read),
                 alone.grooves());
     }
@@ -44,14 +53,15 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
         return SpaceBuilder.builder(Space.unsaid())
                 .medium(said == null ? Space.unsaid().medium() : said)
                 .mediumAssumed(said == null ? true : null)
+                .fluid(read.get(LipSealFields.BETWEEN_FLUID))
                 .level(read.get(LipSealFields.BETWEEN_LEVEL))
                 .greaseFeed(feed)
                 .build();
     }
 
     /**
-     * All of an entry, outermost first. One whose depth nobody has said stands behind the one before it, and no further
-     * in than the next one that has its place leaves room for.
+     * All of an entry, outermost first. One whose depth nobody has said stands behind the one before it and what came
+     * off before it, and no further in than the next one that has its place leaves room for.
      *
      * @param order items of the seals, outside first
      */
@@ -62,7 +72,9 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
         List<Standing> out = new ArrayList<>();
         double end = 0;
         for (int i = 0; i < line.size(); i++) {
-            Standing stands = line.get(i).placed ? line.get(i) : line.get(i).at(Math.min(end, roomMm(line, i)));
+            Standing stands = line.get(i).placed
+                    ? line.get(i)
+                    : line.get(i).at(Math.min(Math.max(end, line.get(i).leastMm), roomMm(line, i)));
             out.add(stands);
             end = stands.seal.toMm();
         }
@@ -83,6 +95,6 @@ record Standing(int index, BoreItem.Seal seal, boolean placed, Space between, Li
     }
 
     private Standing at(double fromMm) {
-        return new Standing(index, (BoreItem.Seal) seal.at(fromMm), placed, between, grooves);
+        return new Standing(index, (BoreItem.Seal) seal.at(fromMm), placed, leastMm, between, grooves);
     }
 }
