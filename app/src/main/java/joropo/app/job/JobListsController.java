@@ -97,6 +97,7 @@ class JobListsController {
             @PathVariable String number,
             @RequestParam(defaultValue = "") String kind,
             @RequestParam(defaultValue = "") String item,
+            @RequestParam(defaultValue = "") String again,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String with,
             @RequestParam Map<String, String> form,
@@ -106,7 +107,9 @@ class JobListsController {
             HttpServletResponse response) {
         int before = lists.countAsked(number);
         String out = done(number, stage(form), "strip", htmx, me, form, model, () -> {
-            if (item.matches("\\d{1,4}")) {
+            if (!again.isEmpty()) {
+                lists.removeAsLastTime(number, me);
+            } else if (item.matches("\\d{1,4}")) {
                 lists.removeOf(number, Integer.parseInt(item), me);
             } else {
                 lists.remove(number, kind, name, with.matches("\\d{1,18}") ? Long.valueOf(with) : null, me);

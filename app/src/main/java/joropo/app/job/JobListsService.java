@@ -264,6 +264,18 @@ public class JobListsService {
         lists.removeOf(number, sealed, sealed.calledAmong(state.items()), person);
     }
 
+    /** All that came off here last time, in its order. @throws RefusedInput when something is logged, or nothing was */
+    public void removeAsLastTime(String number, Person person) {
+        JobState state = mayComeOff(number, "");
+        List<StripPart> before = store.lastSigned(state.job())
+                .map(last -> store.load(last).beside().order())
+                .orElse(List.of());
+        if (before.isEmpty() || !state.beside().log().isEmpty()) {
+            throw new RefusedInput("strip", "is begun already, or nothing was logged here last time");
+        }
+        lists.removeAgain(number, before, person);
+    }
+
     /** The job, of which another part may come off. */
     private JobState mayComeOff(String number, String name) {
         JobState state = store.load(number);

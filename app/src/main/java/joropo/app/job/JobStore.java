@@ -97,6 +97,12 @@ class JobStore {
         return state(find(number), groups);
     }
 
+    /** Number of the newest job that was signed at its place before this one was opened; empty: none. */
+    @Transactional(readOnly = true)
+    public Optional<String> lastSigned(Job job) {
+        return jobs.lastSigned(job.positionId(), job.openedAt(), Stage.STRIP).map(JobMapper.LastSheet::number);
+    }
+
     /** @throws RefusedInput where nothing is known yet of what seals there */
     @Transactional
     public Job open(long positionId, Person person) {

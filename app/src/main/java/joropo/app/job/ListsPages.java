@@ -144,7 +144,7 @@ class ListsPages {
             case DECIDE ->
                 new ListsView(
                         parts(state, work, false),
-                        new Strip(List.of(), List.of(), List.of(), Map.of(), List.of(), true),
+                        new Strip(List.of(), List.of(), List.of(), Map.of(), "", List.of(), true),
                         NO_TIMERS,
                         Standing.NONE);
             default -> null;
@@ -186,6 +186,11 @@ class ListsPages {
                 back,
                 spent,
                 stage == Stage.STRIP ? unnoted(state) : Map.of(),
+                stage == Stage.STRIP && log.isEmpty()
+                        ? state.job().cameOffLastTime().stream()
+                                .map(PartKind::words)
+                                .collect(Collectors.joining(", "))
+                        : "",
                 stage == Stage.STRIP ? known(state, work) : List.of(),
                 work.madeSafe());
     }

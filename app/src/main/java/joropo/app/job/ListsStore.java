@@ -115,6 +115,28 @@ class ListsStore {
         note(number, remove(number, item.kind(), name, null, person), StripPart.textsOf(item.number(), false), person);
     }
 
+    /** All that came off here before, in that order: of what each was an item it is the old one again. */
+    @Transactional
+    public void removeAgain(String number, List<StripPart> before, Person person) {
+        for (StripPart part : before) {
+            JobState now = jobs.load(number, Set.of());
+            Optional<JobItem> item = new Stripped(now.items(), now.beside().order())
+                    .unnoted().stream()
+                            .filter(i -> i.kind() == part.kind()
+                                    && Integer.valueOf(i.number()).equals(part.item()))
+                            .findFirst();
+            if (item.isPresent()) {
+                removeOf(number, item.get(), part.name(), person);
+            } else {
+                String line = part.text(StripPart.LINE);
+                long row = remove(number, part.kind(), part.name(), null, person);
+                if (!line.isBlank()) {
+                    note(number, row, Map.of(StripPart.LINE.name(), line), person);
+                }
+            }
+        }
+    }
+
     @Transactional
     public void note(String number, long partId, Map<String, String> texts, Person person) {
         jobs.openJob(number);

@@ -43,13 +43,17 @@ public record ListsView(Parts parts, Strip strip, Timers timers, Standing standi
     /**
      * The strip log. @param log what came off, in its order, @param back the same in the order of building, @param
      * spent those of them that do not go back, @param items of several that are sealed, those of which nothing came off
-     * yet, by number and name, @param known kinds to take from with one tap, @param safe whether anything may come off
+     * yet, by number and name, @param again all that came off last time in words, empty: nothing, or it is begun
+     * already
+     *
+     * @param known kinds to take from with one tap, @param safe whether anything may come off
      */
     public record Strip(
             List<StripPart> log,
             List<StripPart> back,
             List<StripPart> spent,
             Map<Integer, String> items,
+            String again,
             List<PartKind> known,
             boolean safe) {
         /** What may be noted of a part: only what a part of its kind has. */

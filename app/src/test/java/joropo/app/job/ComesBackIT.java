@@ -1,6 +1,7 @@
 package joropo.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -13,6 +14,7 @@ import joropo.app.section.BenchService;
 import joropo.core.section.Section;
 import joropo.core.section.ShaftItem;
 import joropo.core.units.LengthUnit;
+import joropo.core.units.RefusedInput;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 
@@ -125,6 +127,39 @@ class ComesBackIT {
         sheets.takeAsLastTime(next, Stage.DECIDE, new Posted("hand", 1, LengthUnit.MM, Map.of()), marisol);
         assertThat(work(next).main().summary().size()).isEqualTo("45x62x8");
         assertThat(state(job).sheet(Stage.DECIDE)).as("the signed one stays").containsKey("size");
+    }
+
+    /**
+     * Every part under its name and on its line, the old seal as that of its item; what was read of it is read anew.
+     */
+    @Test
+    void whatCameOffLastTimeIsLoggedWithOneTap() {
+        var lists = Workshop.bean(JobListsService.class);
+        String job = JobMaker.readyToSign("IN");
+        long spacer = lists.remove(job, "SPACER", "long spacer", null, marisol);
+        lists.note(job, spacer, Map.of("line", "SHAFT", "thickness", "30"), LengthUnit.MM, marisol);
+        long seal = lists.remove(job, "LIP_SEAL", "", null, marisol);
+        lists.back(job, seal, StripPart.Back.RENEWED, "", marisol);
+        lists.back(job, spacer, StripPart.Back.BACK, "", marisol);
+        JobMaker.tickAll(job);
+        jobs.sign(job, marisol);
+
+        String next = again(job);
+        type(next, Stage.INTAKE, "symptom PLANNED levelSeen yes breatherSeen yes aboveSeen yes");
+        type(next, Stage.STRIP, "isolated yes locked yes pressureOff yes");
+        lists.removeAsLastTime(next, marisol);
+        JobState now = state(next);
+        assertThat(now.beside().order())
+                .extracting(StripPart::name, p -> p.text(StripPart.LINE), p -> p.text(StripPart.THICKNESS))
+                .containsExactly(
+                        org.assertj.core.groups.Tuple.tuple("long spacer", "SHAFT", ""),
+                        org.assertj.core.groups.Tuple.tuple("lip seal", "", ""));
+        assertThat(new Stripped(now.items(), now.beside().order())
+                        .itemOf(now.beside().order().get(1)))
+                .isPresent();
+        assertThatExceptionOfType(RefusedInput.class)
+                .isThrownBy(() -> lists.removeAsLastTime(next, marisol))
+                .withMessageContaining("begun already");
     }
 
     /** Nothing is read yet: it is drawn as it was left, and judged as not known; what stood otherwise is said. */

@@ -55,13 +55,8 @@ public final class LipSealEntries {
         entries.at("intake").fill("symptom", "PLANNED");
         keep("strip");
         entries.at("strip").fill("isolated", "yes", "locked", "yes", "pressureOff", "yes");
-        for (String kind : new String[] {"COVER", "GASKET", "LIP_SEAL"}) {
-            entries.tap("#off-" + kind);
-            page.locator(".strip-log > li:has-text('"
-                            + joropo.core.arrangement.PartKind.valueOf(kind).words() + "')")
-                    .first()
-                    .waitFor();
-        }
+        entries.tap("#off-again");
+        page.locator("#strip .gauge:has-text('6 parts')").waitFor();
         keep("measure");
         entries.at("measure").tapThrough("#as-last-time");
         entries.fill("shaftA1", "44.95", "shaftA2", "44.95", "boreA1", "62.014", "boreA2", "62.018");
