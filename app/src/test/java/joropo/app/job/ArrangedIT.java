@@ -170,4 +170,31 @@ class ArrangedIT {
         assertThat(new Stripped(items.subList(0, 1), off).itemOf(off.get(1))).contains(items.get(0));
         assertThat(new Stripped(items.subList(0, 1), off).itemOf(off.get(0))).isEmpty();
     }
+
+    /** The ring behind it leaves no room to the stop: it stands behind the top, and nobody knows how deep. */
+    @Test
+    void oneThatARingHoldsDoesNotStandOnTheStop() {
+        long ring = lists.remove(job, "RETAINING_RING", "", null, marisol);
+        lists.note(job, ring, Map.of("place", "16.4", "thickness", "1.75", "line", "BORE"), LengthUnit.MM, marisol);
+        type(Stage.MEASURE, "stopDepth", "18.5");
+        assertThat(planned("s2")).isEqualTo(8);
+        assertThat(found(work(), "i2-S2@s2")).noneMatch(f -> f.status() == Status.PASS);
+    }
+
+    /** What came off after a bearing stands inward of it, whatever stop lies before the bearing. */
+    @Test
+    void oneBehindABearingIsDrawnBehindIt() {
+        job = JobMaker.madeSafe();
+        top = lists.remove(job, "LIP_SEAL", "top", null, marisol);
+        long bearing = lists.remove(job, "BEARING", "", null, marisol);
+        lists.remove(job, "LIP_SEAL", "bottom", null, marisol);
+        lists.note(job, top, Map.of("place", "0", "thickness", "8"), LengthUnit.MM, marisol);
+        lists.note(job, bearing, Map.of("place", "12.5", "thickness", "18"), LengthUnit.MM, marisol);
+        type(Stage.MEASURE, "stopDepth", "12.5");
+        assertThat(planned("s2")).isEqualTo(30.5);
+    }
+
+    private double planned(String seal) {
+        return work().main().section().orElseThrow().planned().seal(seal).fromMm();
+    }
 }

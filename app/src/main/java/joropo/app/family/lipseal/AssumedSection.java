@@ -87,6 +87,9 @@ record AssumedSection(
     /** Width of an old groove while nobody has measured it, for the picture only (mm). */
     private static final double USUAL_GROOVE_MM = 1.2;
 
+    /** One that stood further from the stop than this last time does not stand on it now (mm). */
+    private static final double ON_STOP_MM = 0.5;
+
     /** The name in the section of an item's seal. @param index of the item among its like */
     static String id(int index) {
         return "s" + (index + 1);
@@ -132,7 +135,8 @@ record AssumedSection(
         boolean onStop = stop != null
                 && found.placeMm() == null
                 && known.fromInside(index) == 0
-                && known.stood().mayStandOn(id(index), stop);
+                && known.stood().mayStandOn(id(index), stop)
+                && last.filter(s -> s.toMm() < stop - ON_STOP_MM).isEmpty();
         BoreItem.Seal seal =
                 seal(read, found, last.orElse(null), index, shaft, bore, width, onStop ? stop : null, assumed);
         Layout layout = read.get(LipSealFields.LAYOUT);

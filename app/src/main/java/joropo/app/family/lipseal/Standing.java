@@ -72,9 +72,9 @@ record Standing(
         List<Standing> out = new ArrayList<>();
         double end = 0;
         for (int i = 0; i < line.size(); i++) {
-            Standing stands = line.get(i).placed
-                    ? line.get(i)
-                    : line.get(i).at(Math.min(Math.max(end, line.get(i).leastMm), roomMm(line, i)));
+            Standing one = line.get(i);
+            double least = Math.max(end, Math.max(one.leastMm, one.seal.fromMm()));
+            Standing stands = one.placed ? one : one.at(Math.min(least, roomMm(line, i)));
             out.add(stands);
             end = stands.seal.toMm();
         }
