@@ -28,7 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Whatever is sent, it is answered, at once, and never with a failure of the house. */
 class OddRequestsIT {
     /** More of both with {@code -Djoropo.odd=20000}, and then none may take longer than a second. */
-    private static final int BODIES = Integer.getInteger("joropo.odd", 3_000);
+    private static final int BODIES = Integer.getInteger("joropo.odd", 1_500);
 
     private static final int FORMS = BODIES / 4;
     private static final boolean TIMED = Integer.getInteger("joropo.odd") != null;

@@ -10,15 +10,14 @@ import org.junit.jupiter.api.Test;
 
 /** A lip seal from a bare register to the signature costs a third of what it did. */
 class LipSealJobIT {
+    /** By touch; on the bench it costs the same, which the bench counts. */
     @Test
-    void eightyEntriesAtMostOnTheBenchAndByTouch() {
-        for (int width : new int[] {1280, 820}) {
-            Page page = Workshop.page("marisol", ColorScheme.LIGHT, width, 1000);
-            Entries entries = LipSealEntries.whole(page);
-            assertThat(entries.total()).isLessThanOrEqualTo(80);
-            Entries again = LipSealEntries.again(page);
-            assertThat(again.total()).as(again.byStage().toString()).isLessThanOrEqualTo(46);
-            Workshop.close(page);
-        }
+    void eightyEntriesAtMostAndFortySixASecondTime() {
+        Page page = Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180);
+        Entries entries = LipSealEntries.whole(page);
+        assertThat(entries.total()).isLessThanOrEqualTo(80);
+        Entries again = LipSealEntries.again(page);
+        assertThat(again.total()).as(again.byStage().toString()).isLessThanOrEqualTo(46);
+        Workshop.close(page);
     }
 }

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Timeout;
 
 /** A page of a job opens whatever was done to it. Five jobs here; more with {@code -Djoropo.jobs=200}. */
 class RandomJobsIT {
-    private static final int JOBS = Integer.getInteger("joropo.jobs", 5);
+    private static final int JOBS = Integer.getInteger("joropo.jobs", 3);
 
     @Test
     @Timeout(value = 65, unit = TimeUnit.MINUTES)
