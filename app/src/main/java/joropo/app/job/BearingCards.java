@@ -1,6 +1,7 @@
 package joropo.app.job;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -11,6 +12,7 @@ import joropo.app.family.CommonFields;
 import joropo.app.family.JobFinding;
 import joropo.app.family.ReadFields;
 import joropo.app.family.Stage;
+import joropo.app.family.Typed;
 import joropo.app.settings.ShopGauge;
 import joropo.app.ui.Field;
 import joropo.core.arrangement.PartKind;
@@ -38,25 +40,33 @@ final class BearingCards {
                     Field.choices(BearingSign.values(), BearingSign::words).stream())
             .toList();
 
-    static final Field<Ring> TURNING = Field.choice("turningRing", "which ring turns", Ring.class, Ring::words);
-    static final Field<Boolean> LOAD_TURNS =
-            Field.yesNo("loadTurns", "the load turns with it").hint("not known: it stands still");
+    static final Field<Ring> TURNING = Field.choice("turningRing", "which ring turns", Ring.class, Ring::words)
+            .stays();
+    static final Field<Boolean> LOAD_TURNS = Field.yesNo("loadTurns", "the load turns with it")
+            .hint("not known: it stands still")
+            .stays();
     static final Field<Ring> NO_RING = Field.choice("noRing", "a ring that it has not", Ring.class, Ring::words)
-            .hint("empty: it has both");
-    static final Field<Boolean> SEALED = Field.yesNo("sealed", "sealed or shielded");
-    static final Field<Double> BORE = Field.size("bearingBore", "its bore");
-    static final Field<Double> OUTSIDE = Field.size("bearingOutside", "its outside");
-    static final Field<Double> WIDTH = Field.size("bearingWidth", "its width").hint("empty: as noted when it came off");
-    static final Field<Duty> DUTY = Field.choice("bearingDuty", "duty", Duty.class, Duty::words);
+            .hint("empty: it has both")
+            .stays();
+    static final Field<Boolean> SEALED =
+            Field.yesNo("sealed", "sealed or shielded").stays();
+    static final Field<Double> BORE = Field.size("bearingBore", "its bore").stays();
+    static final Field<Double> OUTSIDE =
+            Field.size("bearingOutside", "its outside").stays();
+    static final Field<Double> WIDTH = Field.size("bearingWidth", "its width")
+            .hint("empty: as noted when it came off")
+            .stays();
+    static final Field<Duty> DUTY =
+            Field.choice("bearingDuty", "duty", Duty.class, Duty::words).stays();
     static final Field<String> SIGN_1 = Field.choice("sign1", "seen on it, washed and turned dry", SIGNS);
     static final Field<String> SIGN_2 = Field.choice("sign2", "seen too", SIGNS);
     static final Field<Soap> GREASE_OLD = Field.choice("greaseOld", "grease that is in it", Soap.class, Soap::words);
     static final Field<String> SHAFT_CLASS =
-            Field.line("seatShaftClass", "its shaft's class").hint("such as k5");
+            Field.line("seatShaftClass", "its shaft's class").hint("such as k5").stays();
     static final Field<Double> SHAFT_1 = Field.size("seatShaft1", "its shaft, 12 to 6");
     static final Field<Double> SHAFT_2 = Field.size("seatShaft2", "its shaft, 3 to 9");
     static final Field<String> BORE_CLASS =
-            Field.line("seatBoreClass", "its bore's class").hint("such as H7");
+            Field.line("seatBoreClass", "its bore's class").hint("such as H7").stays();
     static final Field<Double> BORE_1 = Field.size("seatBore1", "its bore in the housing, 12 to 6");
     static final Field<Double> BORE_2 = Field.size("seatBore2", "its bore in the housing, 3 to 9");
     static final Field<Force> FORCE = Field.choice("forceOn", "the tool bears on", Force.class, Force::words);
@@ -98,6 +108,27 @@ final class BearingCards {
     /** Those of a log that have cards. */
     static List<StripPart> of(List<StripPart> log) {
         return log.stream().filter(p -> p.kind() == PartKind.BEARING).toList();
+    }
+
+    /**
+     * Last time's texts under this time's names: a bearing is told by its name, its number in the log is another.
+     *
+     * @param before what came off then, @param now what came off
+     */
+    static Map<String, Typed> renumbered(Map<String, Typed> last, List<StripPart> before, List<StripPart> now) {
+        Map<String, Typed> out = new HashMap<>(last);
+        out.keySet().removeIf(f -> of(before).stream().anyMatch(b -> f.startsWith(prefix(b))));
+        for (StripPart bearing : of(now)) {
+            of(before).stream()
+                    .filter(b -> b.name().equals(bearing.name()))
+                    .map(BearingCards::prefix)
+                    .forEach(old -> last.forEach((field, text) -> {
+                        if (field.startsWith(old)) {
+                            out.put(prefix(bearing) + field.substring(old.length()), text);
+                        }
+                    }));
+        }
+        return out;
     }
 
     private static String prefix(StripPart bearing) {

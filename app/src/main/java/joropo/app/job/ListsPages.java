@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
+import joropo.app.family.Typed;
 import joropo.app.family.WorkSection;
 import joropo.app.job.Beside.Group;
 import joropo.app.job.ListsView.LotView;
@@ -55,6 +56,7 @@ class ListsPages {
     private final LooksMapper looks;
     private final WatchService watches;
     private final JobMapper jobs;
+    private final JobStore records;
     private final TextsJson json;
     private final BenchService bench;
     private final Show show;
@@ -67,6 +69,7 @@ class ListsPages {
             LooksMapper looks,
             WatchService watches,
             JobMapper jobs,
+            JobStore records,
             TextsJson json,
             BenchService bench,
             Show show,
@@ -77,6 +80,7 @@ class ListsPages {
         this.looks = looks;
         this.watches = watches;
         this.jobs = jobs;
+        this.records = records;
         this.json = json;
         this.bench = bench;
         this.show = show;
@@ -119,11 +123,20 @@ class ListsPages {
                 state,
                 work,
                 last.map(JobMapper.LastSheet::number).orElse(""),
-                last.map(s -> json.read(s.texts())).orElse(Map.of()),
+                last.map(s -> texts(s, state)).orElse(Map.of()),
                 stage == Stage.INTAKE ? last.map(ListsPages::cause).orElse("") : "",
                 stage == Stage.MEASURE
                         ? jobs.lastKept(person.id(), stage).map(json::read).orElse(Map.of())
                         : Map.of());
+    }
+
+    private Map<String, Typed> texts(JobMapper.LastSheet last, JobState state) {
+        Map<String, Typed> texts = json.read(last.texts());
+        List<StripPart> log = state.beside().log();
+        return BearingCards.of(log).isEmpty()
+                ? texts
+                : BearingCards.renumbered(
+                        texts, records.load(last.number()).beside().log(), log);
     }
 
     /** Why it failed last time, in words. */

@@ -162,6 +162,47 @@ class ComesBackIT {
                 .withMessageContaining("begun already");
     }
 
+    /** A bearing is told by its name, whatever number it has in the log; what was read of it is read anew. */
+    @Test
+    void theSizesOfABearingComeBackUnderItsName() {
+        var lists = Workshop.bean(JobListsService.class);
+        String job = JobMaker.readyToSign("IN");
+        long bearing = lists.remove(job, "BEARING", "pulley side", null, marisol);
+        String old = "b" + part(job, bearing) + "-";
+        type(job, Stage.STRIP, old + "turningRing INNER " + old + "loadTurns NO");
+        type(
+                job,
+                Stage.MEASURE,
+                old + "bearingBore 45 " + old + "bearingOutside 85 " + old + "bearingWidth 19 " + old
+                        + "bearingDuty CONTINUOUS " + old + "sign1 NOTHING");
+        lists.back(job, bearing, StripPart.Back.RENEWED, "worn", marisol);
+        JobMaker.tickAll(job);
+        jobs.sign(job, marisol);
+
+        String next = again(job);
+        type(next, Stage.INTAKE, "symptom PLANNED levelSeen yes breatherSeen yes aboveSeen yes");
+        type(next, Stage.STRIP, "isolated yes locked yes pressureOff yes");
+        lists.remove(next, "COVER", "", null, marisol);
+        String b = "b" + part(next, lists.remove(next, "BEARING", "pulley side", null, marisol)) + "-";
+        var sheets = Workshop.bean(JobSheets.class);
+        assertThat(sheets.page(next, Stage.MEASURE, marisol)
+                        .lists()
+                        .standing()
+                        .asLastTime()
+                        .texts())
+                .containsKeys(b + "bearingBore", b + "bearingOutside", b + "bearingWidth", b + "bearingDuty")
+                .doesNotContainKeys(b + "sign1", old + "bearingBore");
+        assertThat(b).isNotEqualTo(old);
+    }
+
+    private static int part(String job, long id) {
+        return state(job).beside().log().stream()
+                .filter(p -> p.id() == id)
+                .findFirst()
+                .orElseThrow()
+                .number();
+    }
+
     /** Nothing is read yet: it is drawn as it was left, and judged as not known; what stood otherwise is said. */
     @Test
     void itIsDrawnAsItWasLeftAndWhatChangedSinceIsSaid() {

@@ -109,7 +109,8 @@ class InchJobIT {
             }
         } finally {
             page.navigate(Workshop.address() + "/");
-            page.click(".unit button");
+            page.waitForResponse("**/account/unit", () -> page.click(".unit button"));
+            page.waitForLoadState(); // a page that is closed on its way to another may never answer
             Workshop.close(page);
         }
     }

@@ -53,7 +53,7 @@ record Standing(
         return SpaceBuilder.builder(Space.unsaid())
                 .medium(said == null ? Space.unsaid().medium() : said)
                 .mediumAssumed(said == null ? true : null)
-                .fluid(read.get(LipSealFields.BETWEEN_FLUID))
+                .fluid(said == null ? null : read.get(LipSealFields.BETWEEN_FLUID))
                 .level(read.get(LipSealFields.BETWEEN_LEVEL))
                 .greaseFeed(feed)
                 .build();
