@@ -3,6 +3,7 @@ package joropo.app.job;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -199,11 +200,7 @@ class ListsPages {
                 back,
                 spent,
                 stage == Stage.STRIP ? unnoted(state) : Map.of(),
-                stage == Stage.STRIP && log.isEmpty()
-                        ? state.job().cameOffLastTime().stream()
-                                .map(PartKind::words)
-                                .collect(Collectors.joining(", "))
-                        : "",
+                stage == Stage.STRIP && log.isEmpty() ? counted(state.job().cameOffLastTime()) : "",
                 stage == Stage.STRIP ? known(state, work) : List.of(),
                 work.madeSafe());
     }
@@ -231,6 +228,15 @@ class ListsPages {
      * What came off here last time first, then the parts that stand at this position, then what usually comes off, then
      * the rest.
      */
+    /** Each kind once, in its order. */
+    private static String counted(List<PartKind> kinds) {
+        return kinds.stream()
+                .distinct()
+                .map(k -> k.words()
+                        + (Collections.frequency(kinds, k) > 1 ? " (" + Collections.frequency(kinds, k) + ")" : ""))
+                .collect(Collectors.joining(", "));
+    }
+
     /** One alone is meant by its kind. */
     private static Map<Integer, String> unnoted(JobState state) {
         Map<Integer, String> out = new TreeMap<>();
