@@ -32,6 +32,8 @@ import joropo.app.ui.Figure;
 import joropo.app.ui.SymptomFields;
 import joropo.core.arrangement.Arrangement;
 import joropo.core.arrangement.PartKind;
+import joropo.core.assembly.FirstRun;
+import joropo.core.assembly.ProvingCheck;
 import joropo.core.diagnosis.DiagnosisResult;
 import joropo.core.plan.Care;
 import joropo.core.plan.Part;
@@ -39,6 +41,7 @@ import joropo.core.plan.PutIn;
 import joropo.core.plan.Step;
 import joropo.core.plan.StripLog;
 import joropo.core.section.AsFound;
+import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.jspecify.annotations.Nullable;
 
@@ -123,7 +126,7 @@ final class JobWork {
         common = new CommonWork(read, cards, position.speedRpm(), symptoms, absent);
         findings = Stream.of(
                         common.findings().stream(),
-                        Stream.of(new JobFinding(Stage.PROVE, main().firstRun(read.get(CommonFields.FIRST_RUN)))),
+                        Stream.of(new JobFinding(Stage.PROVE, firstRun(read.get(CommonFields.FIRST_RUN)))),
                         items.stream().flatMap(i -> i.findings(nameOfFindings(i.item())).stream()),
                         BootCards.of(off).stream().flatMap(b -> BootCards.findings(b, read, main()).stream()),
                         judged.unread().stream().sorted().map(i -> cannotBe(off.get(i))),
@@ -156,6 +159,12 @@ final class JobWork {
                 ReadFields.of(cards.fields(), all, shop),
                 off.size(),
                 judged -> new JobWork(position, items, all, begun(texts), cards, arranged, families, judged));
+    }
+
+    /** One word stands for all that is sealed: where one has to drip and another has to be dry it says nothing. */
+    private Finding firstRun(@Nullable FirstRun seen) {
+        List<Finding> all = items.stream().map(i -> i.work().firstRun(seen)).toList();
+        return all.stream().map(Finding::status).distinct().count() > 1 ? ProvingCheck.mixed() : all.get(0);
     }
 
     private static JobFinding cannotBe(StripPart part) {

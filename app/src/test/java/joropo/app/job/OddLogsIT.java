@@ -16,6 +16,7 @@ import joropo.core.plan.PartState;
 import joropo.core.plan.Step;
 import joropo.core.units.LengthUnit;
 import joropo.core.units.RefusedInput;
+import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
 
 /** Logs as people keep them: what came off bit by bit, by the name of its place, or has a new one already. */
@@ -125,5 +126,20 @@ class OddLogsIT {
         lists.decide(job, "seal", PartState.NEW, null, "batch 4, cured 2026-03", "", marisol);
         assertThat(JobParts.noWayBack(state(job), work(job), old, "lapped again"))
                 .hasValueSatisfying(why -> assertThat(why).contains("a new one is laid out"));
+    }
+
+    /** One word for a box that has to drip and a lip that has to be dry says nothing of either. */
+    @Test
+    void oneLookIsNotTheWordOfABoxAndALip() {
+        for (String seen : List.of("DRIPPING", "DRY")) {
+            String job = safe(PartKind.PACKING);
+            Workshop.bean(JobItems.class).add(job, PartKind.LIP_SEAL, "bearing side", marisol);
+            type(job, "runInLooks 0,60,38 firstRun " + seen);
+            assertThat(work(job).findings().stream()
+                            .filter(f -> f.finding().rule().equals("first-run"))
+                            .map(f -> f.finding().status()))
+                    .as(seen)
+                    .containsExactly(Status.MISSING);
+        }
     }
 }

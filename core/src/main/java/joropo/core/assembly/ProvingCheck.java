@@ -94,6 +94,15 @@ public final class ProvingCheck {
                                 "Count its drops for a minute.");
     }
 
+    /** Of a job in which one thing has to drip and another has to be dry. */
+    public static Finding mixed() {
+        return Finding.missing(
+                "first-run",
+                FIRST_RUN,
+                "A packing has to drip here and another seal has to be dry: one word does not tell it of both.",
+                "Look at each, and write down what was seen of it.");
+    }
+
     private static Finding notLooked() {
         return Finding.missing(
                 "first-run",

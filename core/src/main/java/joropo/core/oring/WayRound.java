@@ -11,19 +11,43 @@ import org.jspecify.annotations.Nullable;
  *
  * @param faces where its lip, of an end ring its closed side, looks; absent: not known
  * @param pressure the side that the pressure comes from; absent: not known
- * @param paired whether another one of its sort beside it faces the other way
+ * @param paired whether another one of its sort beside it faces the other way; of a wiper whether the joint has another
+ * @param farEnd whether a wiper stands at the far end of a joint that is open at both; absent: nobody said
  */
 public record WayRound(
         RingSort sort,
         @Nullable Side faces,
         @Nullable Side pressure,
         @Nullable Boolean pressureTurns,
-        boolean paired) {
+        boolean paired,
+        @Nullable Boolean farEnd) {
     private static final String SUBJECT = "way round";
+
+    /** One that stands at no far end. */
+    public WayRound(
+            RingSort sort,
+            @Nullable Side faces,
+            @Nullable Side pressure,
+            @Nullable Boolean pressureTurns,
+            boolean paired) {
+        this(sort, faces, pressure, pressureTurns, paired, null);
+    }
 
     /** Whether it is the wiper at the far end of a joint that is open at both: it goes in when the shaft is through. */
     public boolean isFar() {
-        return sort == RingSort.WIPER && paired && faces == Side.IN;
+        return sort == RingSort.WIPER && Boolean.TRUE.equals(farEnd);
+    }
+
+    private Finding wiper() {
+        return farEnd == null && paired
+                ? Finding.missing(
+                        "way-round",
+                        SUBJECT,
+                        "There are two wipers, and at which end this one stands is not known.",
+                        "Say whether it stands at the far end.")
+                : isFar()
+                        ? judged(faces == Side.IN, "At the far end a wiper faces that end, inside as seen from here.")
+                        : judged(faces == Side.OUT, "A wiper faces outward, its bead to its drawn side.");
     }
 
     /** Of a ring that has a direction. */
@@ -34,9 +58,7 @@ public record WayRound(
                     "way-round", SUBJECT, "Where its " + what + " faces is not known.", "Look at the drawing.");
         }
         if (sort == RingSort.WIPER) {
-            return isFar() || faces == Side.OUT && paired
-                    ? judged(true, "Open at both ends: the lip of each wiper faces its own end.")
-                    : judged(faces == Side.OUT, "A wiper faces outward, its bead to its drawn side.");
+            return wiper();
         }
         if (pressure == null) {
             return Finding.missing(

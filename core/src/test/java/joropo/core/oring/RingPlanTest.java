@@ -36,11 +36,21 @@ class RingPlanTest {
                 .isEqualTo(expected);
     }
 
-    /** Each of two wipers faces its own end; the far one is told by that, and goes in last. */
+    /** Each of two wipers faces its own end; which end that is has to be said, and the far one goes in last. */
     @ParameterizedTest
-    @CsvSource({"OUT, true, PASS, false", "IN, true, PASS, true", "OUT, false, PASS, false", "IN, false, FAIL, false"})
-    void aJointOpenAtBothEndsHasTwoOutsides(Side faces, boolean paired, Status expected, boolean far) {
-        var way = new WayRound(RingSort.WIPER, faces, Side.IN, false, paired);
+    @CsvSource({
+        "OUT, true, false, PASS, false",
+        "IN, true, true, PASS, true",
+        "IN, true, false, FAIL, false",
+        "OUT, true, true, FAIL, true",
+        "OUT, true, , MISSING, false",
+        "IN, true, , MISSING, false",
+        "OUT, false, , PASS, false",
+        "IN, false, , FAIL, false"
+    })
+    void aJointOpenAtBothEndsHasTwoOutsides(
+            Side faces, boolean paired, @Nullable Boolean farEnd, Status expected, boolean far) {
+        var way = new WayRound(RingSort.WIPER, faces, Side.IN, false, paired, farEnd);
         assertThat(way.finding().status()).isEqualTo(expected);
         assertThat(way.isFar()).isEqualTo(far);
         assertThat(plan(RingSort.WIPER).way(way).build().steps().stream()

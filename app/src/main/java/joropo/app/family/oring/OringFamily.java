@@ -1,5 +1,6 @@
 package joropo.app.family.oring;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -76,8 +77,15 @@ class OringFamily implements Family {
                         List.of(
                                 ring("inner ring", RingSort.SLIDE, Gland.ROD, RingMotion.ROTARY),
                                 ring("outer ring", RingSort.SLIDE, Gland.ROD, RingMotion.ROTARY),
-                                ring("near wiper", RingSort.WIPER, Gland.ROD, RingMotion.ROTARY),
-                                ring("far wiper", RingSort.WIPER, Gland.ROD, RingMotion.ROTARY))));
+                                wiper("near wiper", "NO"),
+                                wiper("far wiper", "YES"))));
+    }
+
+    private static ItemSet.Member wiper(String name, String farEnd) {
+        Map<String, String> texts = new HashMap<>(
+                ring(name, RingSort.WIPER, Gland.ROD, RingMotion.ROTARY).texts());
+        texts.put(RingFields.FAR_END.name(), farEnd);
+        return new ItemSet.Member(name, texts);
     }
 
     private static ItemSet.Member ring(String name, RingSort sort, Gland gland, RingMotion motion) {

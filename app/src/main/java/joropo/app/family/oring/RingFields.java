@@ -98,6 +98,9 @@ final class RingFields {
             Field.number("ringBackups", "back-ups", "", 0, 2).stays();
     static final Field<Double> BACKUP_THICK =
             Field.size("ringBackupThick", "each is thick").stays();
+    static final Field<Boolean> FAR_END = Field.yesNo("ringFarEnd", "a wiper at the far end")
+            .hint("empty, a wiper alone: at this end")
+            .stays();
     static final Field<Side> FACES = Field.choice("ringFaces", "its lip or closed side faces", Side.class, Side::words)
             .stays();
     static final Field<Boolean> BY_MAKER = Field.yesNo(
@@ -253,6 +256,7 @@ final class RingFields {
                                         SLIDE_THICK,
                                         SLIDE_WIDE,
                                         LOADER_MATERIAL,
+                                        FAR_END,
                                         FACES,
                                         BY_MAKER,
                                         MAKER_GROOVE,

@@ -230,13 +230,14 @@ final class RingReads {
                 faces,
                 duty.pressureSide(),
                 duty.pressureTurns(),
-                faces != null
-                        && joint().stream()
-                                .anyMatch(r -> r.index != index
-                                        && r.sort() == sort()
-                                        && r.gland() == gland()
-                                        && r.get(RingFields.FACES) != null
-                                        && r.get(RingFields.FACES) != faces));
+                joint().stream()
+                        .filter(r -> r.index != index && r.sort() == sort() && r.gland() == gland())
+                        .anyMatch(r -> sort() == RingSort.WIPER || facesAgainst(faces, r.get(RingFields.FACES))),
+                read.get(RingFields.FAR_END));
+    }
+
+    private static boolean facesAgainst(@Nullable Side own, @Nullable Side other) {
+        return own != null && other != null && own != other;
     }
 
     /** The face that it seals on; of a rod or bore that several run on, the first of them says it. */

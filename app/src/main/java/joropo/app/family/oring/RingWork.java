@@ -286,7 +286,7 @@ final class RingWork implements Work {
             there.stream()
                     .filter(p -> p.kind() == PartKind.O_RING || p.kind() == PartKind.SHAFT || p.kind() == PartKind.ROD)
                     .filter(p -> !p.key().equals(key))
-                    .forEach(p -> own.add(decided(p.key(), Property.BEFORE, key, RingFields.FACES.name())));
+                    .forEach(p -> own.add(decided(p.key(), Property.BEFORE, key, RingFields.FAR_END.name())));
         }
         return own.isEmpty()
                 ? Optional.empty()
