@@ -220,7 +220,7 @@ final class JobRules {
         work.findings().stream()
                 .map(JobFinding::finding)
                 .filter(Clash::isSaidBy)
-                .filter(f -> f.rule().startsWith("off"))
+                .filter(f -> !f.rule().startsWith("found-"))
                 .forEach(f -> out.add("To settle, " + f.subject() + ": " + f.message()));
         concession(work, person).ifPresent(out::add);
         return out;

@@ -3,10 +3,12 @@ package joropo.app.job;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
 import joropo.app.Workshop;
 import joropo.app.access.Person;
+import joropo.app.family.JobFinding;
 import joropo.app.register.NewPositionBuilder;
 import joropo.core.arrangement.Part;
 import joropo.core.arrangement.PartKind;
@@ -141,5 +143,37 @@ class OddLogsIT {
                     .as(seen)
                     .containsExactly(Status.MISSING);
         }
+    }
+
+    /** A size typed otherwise than the place has it: asked, judged by the worse, and the signature waits. */
+    @Test
+    void aSizeThatIsListedOtherwiseIsAskedAndTheWorseCounts() {
+        String job = safe(PartKind.MECHANICAL_SEAL);
+        type(job, "sealBuild CARTRIDGE sealRunOut 0.06 sealReadTo 0.002");
+        Status listed = status(job, "runout");
+        assertThat(listed).isEqualTo(Status.FAIL);
+        type(job, "sealShaft 90 sealChamber 130");
+        assertThat(status(job, "listed-shaft")).isEqualTo(Status.REMEASURE);
+        assertThat(status(job, "listed-bore")).isEqualTo(Status.REMEASURE);
+        assertThat(status(job, "runout")).as("a larger shaft would have more").isEqualTo(listed);
+        assertThat(JobRules.openBeforeSigning(state(job), work(job), marisol, Instant.EPOCH))
+                .anyMatch(w -> w.startsWith("To settle, shaft: "));
+        String near = safe(PartKind.MECHANICAL_SEAL);
+        type(near, "sealBuild CARTRIDGE sealShaft 50.04 sealChamber 69.9");
+        assertThat(work(near).findings()).noneMatch(f -> f.finding().rule().startsWith("listed-"));
+
+        String box = safe(PartKind.PACKING);
+        type(box, "boxShaft 49.6 boxBore 80");
+        assertThat(status(box, "listed-bore")).isEqualTo(Status.REMEASURE);
+        assertThat(work(box).findings()).noneMatch(f -> f.finding().rule().equals("listed-shaft"));
+    }
+
+    private static Status status(String job, String rule) {
+        return work(job).findings().stream()
+                .map(JobFinding::finding)
+                .filter(f -> f.rule().equals(rule))
+                .findFirst()
+                .orElseThrow()
+                .status();
     }
 }

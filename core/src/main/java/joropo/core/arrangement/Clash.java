@@ -10,8 +10,8 @@ import joropo.core.verdict.Status;
 
 /** Two words of one level for one thing, of which one must be wrong. @param drawn the one that goes on, @param other */
 public record Clash(Fact<?> drawn, Fact<?> other) {
-    /** Rules under which it is said: of the sheet, or of a row of what came off. */
-    private static final Pattern RULES = Pattern.compile("found-(place|length|way-round)|off\\d+-\\w+");
+    /** Rules under which it is said: of the sheet, of a row of what came off, or of a size that the place has. */
+    private static final Pattern RULES = Pattern.compile("found-(place|length|way-round)|off\\d+-\\w+|listed-\\w+");
 
     /** Whether a finding says such a thing. */
     public static boolean isSaidBy(Finding finding) {

@@ -7,6 +7,8 @@ import joropo.app.ui.Field;
 /** Fields in which findings of a mechanical seal are answered. */
 final class SealAnswers {
     private static final Map<String, Field<?>> AT = Map.ofEntries(
+            Map.entry("listed-shaft", SealFields.SHAFT),
+            Map.entry("listed-bore", SealFields.CHAMBER),
             Map.entry("faces", SealFields.FACES_SEEN),
             Map.entry("place", SealFields.PLACE),
             Map.entry("scribe", SealFields.PLACE),

@@ -2,12 +2,14 @@ package joropo.app.family.mechseal;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import joropo.app.drawing.CartridgeDrawing;
 import joropo.app.drawing.Paper;
 import joropo.app.drawing.SealDrawing;
@@ -21,6 +23,7 @@ import joropo.app.family.Summary;
 import joropo.app.family.Work;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
+import joropo.core.arrangement.Listed;
 import joropo.core.mechseal.Build;
 import joropo.core.mechseal.ChamberCheck;
 import joropo.core.mechseal.ChamberInput;
@@ -67,7 +70,9 @@ final class SealWork implements Work {
     private final @Nullable SealSettingInput lengths;
     private final @Nullable SealSettingResult setting;
     private final @Nullable Finding seat;
-    private final @Nullable ChamberResult chamber;
+    private final Listed shaft;
+    private final Listed bore;
+    private final List<Finding> chamber;
 
     SealWork(JobFacts facts) {
         this.facts = facts;
@@ -83,21 +88,29 @@ final class SealWork implements Work {
             }
         }
         seat = isSetByHand() ? tried(SealFields.DEPTHS.get(0), this::seat) : null;
-        Double shaft = shaftMm();
-        Double bore = boreMm();
-        chamber = shaft == null || bore == null
-                ? null
-                : tried(SealFields.RUN_OUT, () -> ChamberCheck.check(chamber(shaft, bore)));
+        shaft = new Listed("listed-shaft", "shaft", facts.position().shaftMm(), read.get(SealFields.SHAFT));
+        bore = new Listed("listed-bore", "chamber", facts.position().boreMm(), read.get(SealFields.CHAMBER));
+        chamber = judgedChamber();
     }
 
-    private @Nullable Double shaftMm() {
-        Double typed = read.get(SealFields.SHAFT);
-        return typed != null ? typed : facts.position().shaftMm();
-    }
-
-    private @Nullable Double boreMm() {
-        Double typed = read.get(SealFields.CHAMBER);
-        return typed != null ? typed : facts.position().boreMm();
+    /** By each size that it may have, the worse of each rule. */
+    private List<Finding> judgedChamber() {
+        Map<String, Finding> worst = new LinkedHashMap<>();
+        boolean twoWords = shaft.words().size() + bore.words().size() > 2;
+        for (Double shaftMm : shaft.words()) {
+            for (Double boreMm : bore.words()) {
+                if (twoWords && boreMm <= shaftMm) {
+                    continue;
+                }
+                ChamberResult one = tried(SealFields.RUN_OUT, () -> ChamberCheck.check(chamber(shaftMm, boreMm)));
+                if (one == null) {
+                    return List.of();
+                }
+                one.findings()
+                        .forEach(f -> worst.merge(f.rule(), f, (a, b) -> b.status().compareTo(a.status()) < 0 ? b : a));
+            }
+        }
+        return List.copyOf(worst.values());
     }
 
     private boolean isSetByHand() {
@@ -231,8 +244,8 @@ final class SealWork implements Work {
 
     @Override
     public Optional<String> fieldOf(String rule) {
-        if (rule.equals("runout") && chamber == null) {
-            return Optional.of((shaftMm() == null ? SealFields.SHAFT : SealFields.CHAMBER).name());
+        if (rule.equals("runout") && chamber.isEmpty()) {
+            return Optional.of((shaft.mm() == null ? SealFields.SHAFT : SealFields.CHAMBER).name());
         }
         boolean makerAbsent = read.get(SealFields.PRESSURE) != null && read.get(SealFields.MAKER_PRESSURE) == null;
         return SealAnswers.of(rule)
@@ -243,7 +256,10 @@ final class SealWork implements Work {
     @Override
     public List<JobFinding> findings() {
         List<JobFinding> out = new ArrayList<>();
-        (chamber == null ? List.of(ChamberCheck.unread()) : chamber.findings())
+        (chamber.isEmpty() ? List.of(ChamberCheck.unread()) : chamber)
+                .forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
+        Stream.of(shaft, bore)
+                .flatMap(l -> l.clash().stream())
                 .forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
         if (build == null) {
             return out;
@@ -316,8 +332,7 @@ final class SealWork implements Work {
     }
 
     private String size() {
-        Double shaft = shaftMm();
-        return shaft == null ? "" : Length.show(shaft, 0);
+        return shaft.mm() == null ? "" : Length.show(shaft.mm(), 0);
     }
 
     private boolean isReady() {
@@ -397,16 +412,16 @@ final class SealWork implements Work {
 
     @Override
     public Optional<Picture> picture(Paper paper, List<Finding> numbered, @Nullable String next) {
-        Double shaft = shaftMm();
-        Double bore = boreMm();
-        if (shaft == null || bore == null || !isReady()) {
+        Double shaftMm = shaft.mm();
+        Double boreMm = bore.mm();
+        if (shaftMm == null || boreMm == null || !isReady()) {
             return Optional.empty();
         }
         String prefix = paper == Paper.NARROW ? "n-" : "s-";
         return Optional.of(new Picture(
                 setting == null
-                        ? CartridgeDrawing.of(shaft, bore, holds().clips().status() != Status.PASS, prefix)
-                        : SealDrawing.of(lengths, setting, shaft, bore, prefix)));
+                        ? CartridgeDrawing.of(shaftMm, boreMm, holds().clips().status() != Status.PASS, prefix)
+                        : SealDrawing.of(lengths, setting, shaftMm, boreMm, prefix)));
     }
 
     @Override

@@ -7,6 +7,8 @@ import joropo.app.ui.Field;
 /** Fields in which findings of a packed box are answered. */
 final class BoxAnswers {
     private static final Map<String, Field<?>> AT = Map.ofEntries(
+            Map.entry("listed-shaft", BoxFields.SHAFT),
+            Map.entry("listed-bore", BoxFields.BORE),
             Map.entry("joints", BoxFields.JOINTS),
             Map.entry("lantern", BoxFields.LANTERN),
             Map.entry("medium", BoxFields.FLUID),

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import joropo.app.drawing.BoxDrawing;
 import joropo.app.drawing.CuttingDrawing;
 import joropo.app.drawing.LineDrawing;
@@ -25,6 +26,7 @@ import joropo.app.family.Summary;
 import joropo.app.family.Work;
 import joropo.app.ui.Field;
 import joropo.app.ui.Figure;
+import joropo.core.arrangement.Listed;
 import joropo.core.assembly.FirstRun;
 import joropo.core.assembly.ProvingCheck;
 import joropo.core.packing.GlandGaps;
@@ -77,6 +79,8 @@ final class BoxWork implements Work {
     private final JobFacts facts;
     private final ReadFields read;
     private final Map<String, String> errors = new HashMap<>();
+    private final Listed shaft;
+    private final Listed bore;
     private final @Nullable PackingInput box;
     private final @Nullable PackingResult result;
     private final @Nullable GlandLoadResult load;
@@ -86,28 +90,20 @@ final class BoxWork implements Work {
     BoxWork(JobFacts facts) {
         this.facts = facts;
         read = facts.read();
-        box = shaftMm() == null || boreMm() == null || read.get(BoxFields.DEPTH) == null
+        shaft = new Listed("listed-shaft", "shaft or sleeve", facts.position().shaftMm(), read.get(BoxFields.SHAFT));
+        bore = new Listed("listed-bore", "box, bore", facts.position().boreMm(), read.get(BoxFields.BORE));
+        box = shaft.mm() == null || bore.mm() == null || read.get(BoxFields.DEPTH) == null
                 ? null
                 : tried(BoxFields.DEPTH, this::box);
         result = box == null ? null : PackingCheck.check(box);
         load = result == null ? null : load();
         String looks = read.get(BoxFields.LOOKS);
-        series = looks == null || shaftMm() == null
+        series = looks == null || shaft.mm() == null
                 ? null
                 : tried(
                         BoxFields.LOOKS,
-                        () -> new RunInInput(shaftMm(), null, read.get(BoxFields.TRAVEL), LooksText.read(looks)));
+                        () -> new RunInInput(shaft.mm(), null, read.get(BoxFields.TRAVEL), LooksText.read(looks)));
         advice = series == null ? null : RunInCheck.check(series);
-    }
-
-    private @Nullable Double shaftMm() {
-        Double typed = read.get(BoxFields.SHAFT);
-        return typed != null ? typed : facts.position().shaftMm();
-    }
-
-    private @Nullable Double boreMm() {
-        Double typed = read.get(BoxFields.BORE);
-        return typed != null ? typed : facts.position().boreMm();
     }
 
     private boolean isStem() {
@@ -117,8 +113,8 @@ final class BoxWork implements Work {
     private PackingInput box() {
         String joints = read.get(BoxFields.JOINTS);
         return PackingInputBuilder.builder()
-                .shaftMm(shaftMm())
-                .boxBoreMm(boreMm())
+                .shaftMm(shaft.mm())
+                .boxBoreMm(bore.mm())
                 .boxDepthMm(read.get(BoxFields.DEPTH))
                 .bottomBushMm(read.get(BoxFields.BUSH))
                 .lanternWidthMm(read.get(BoxFields.LANTERN))
@@ -161,8 +157,8 @@ final class BoxWork implements Work {
         return tried(
                 BoxFields.TORQUE,
                 () -> GlandLoadCheck.check(GlandLoadInputBuilder.builder()
-                        .shaftMm(shaftMm())
-                        .boxBoreMm(boreMm())
+                        .shaftMm(shaft.mm())
+                        .boxBoreMm(bore.mm())
                         .bolts(bolts.intValue())
                         .boltDiameterMm(bolt)
                         .torqueNm(torque)
@@ -238,6 +234,9 @@ final class BoxWork implements Work {
                     .forEach(f -> out.add(new JobFinding(LOOKED_AT.equals(f.id()) ? Stage.STRIP : Stage.MEASURE, f)));
             out.add(new JobFinding(Stage.FIT, gaps().finding()));
         }
+        Stream.of(shaft, bore)
+                .flatMap(l -> l.clash().stream())
+                .forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
         if (load != null) {
             load.findings().forEach(f -> out.add(new JobFinding(Stage.SET, f)));
         }
@@ -262,7 +261,7 @@ final class BoxWork implements Work {
 
     private PackedFace face() {
         return PackedFaceBuilder.builder()
-                .diameterMm(shaftMm())
+                .diameterMm(shaft.mm())
                 .stem(isStem())
                 .scored(read.get(BoxFields.SCORED))
                 .ovalityMm(read.get(BoxFields.OVALITY))
