@@ -137,7 +137,7 @@ class JobController {
         return "redirect:/jobs/" + number + "/" + stage(stage).path();
     }
 
-    /** Takes what the last job here had on this sheet, with whatever else was typed. */
+    /** Takes what the last job here had on this sheet and those behind it, with whatever else was typed. */
     @PostMapping("/{stage}/as-last-time")
     String takeAsLastTime(
             @PathVariable String number,

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import joropo.app.access.Person;
 import joropo.app.access.Sha256;
 import joropo.app.drawing.LineDrawing;
+import joropo.app.family.CommonFields;
 import joropo.app.family.Stage;
 import joropo.app.family.Typed;
 import joropo.app.job.JobMapper.Asked;
@@ -200,6 +201,13 @@ public class JobService {
 
     public Job open(long positionId, Person person) {
         return store.open(positionId, person);
+    }
+
+    /** One of which it is known why it is opened: there is nothing to ask before taking apart. */
+    public Job openPlanned(long positionId, Person person) {
+        Job job = store.open(positionId, person);
+        sheets.fill(job.number(), Map.of(CommonFields.SYMPTOM.name(), "PLANNED"), person.unit(), person);
+        return job;
     }
 
     /** The stage that is to be worked on next. */

@@ -29,6 +29,8 @@ public class JobSheets {
     private static final int LONGEST_REASON = 200;
     /** Every field has room for far less and says so; a text beyond this is not stored at all. */
     private static final int LONGEST_STORED = 20_000;
+    /** What was filled on a sheet where nobody has been yet: a sheet that nobody was at is not left either. */
+    private static final String AHEAD = "ahead";
 
     private final JobStore store;
     private final JobPages pages;
@@ -86,7 +88,11 @@ public class JobSheets {
     /** Where the store takes nothing, the page opens all the same: what was typed is there as a draft. */
     private JobState left(JobState state, Stage stage, Person person) {
         try {
-            return keepLeft(state, d -> d.stage() != stage && d.personId() == person.id());
+            return keepLeft(
+                    state,
+                    d -> d.stage() != stage
+                            && d.personId() == person.id()
+                            && !d.tab().equals(AHEAD));
         } catch (DataAccessException | TransactionException e) {
             LOG.warn("Not kept on leaving: job {}", state.job().number(), e);
             return state;
@@ -217,17 +223,28 @@ public class JobSheets {
         return first;
     }
 
-    /** Saves what was typed, and fills what is still blank as the last job here had it. */
+    /**
+     * Saves what was typed, and fills what is still blank on this sheet and on those behind it as the last job here had
+     * it: in their order, for what is taken on one asks for more on the next.
+     */
     void takeAsLastTime(String number, Stage stage, Posted posted, Person person) {
         type(number, stage, posted, person);
-        JobState state = store.load(number);
-        JobWork before = works.of(state);
-        Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(stage));
-        pages.asLastTime(state, stage, before, person)
-                .texts()
-                .forEach((name, text) -> sheet.merge(name, text, Typed::takenAs));
-        JobWork work = works.of(state, state.textsWith(stage, sheet));
-        store.saveDraft(state, stage, newTab(), state.seq(stage), sheet, work.verdicts(stage), person);
+        for (Stage each : Stage.values()) {
+            if (each.compareTo(stage) >= 0) {
+                takeAsLastTime(store.load(number), each, each == stage ? newTab() : AHEAD, person);
+            }
+        }
+    }
+
+    private void takeAsLastTime(JobState state, Stage stage, String tab, Person person) {
+        Map<String, Typed> taken =
+                pages.asLastTime(state, stage, works.of(state), person).texts();
+        if (!taken.isEmpty()) {
+            Map<String, Typed> sheet = new LinkedHashMap<>(state.sheet(stage));
+            taken.forEach((name, text) -> sheet.merge(name, text, Typed::takenAs));
+            JobWork work = works.of(state, state.textsWith(stage, sheet));
+            store.saveDraft(state, stage, tab, state.seq(stage), sheet, work.verdicts(stage), person);
+        }
     }
 
     /** Takes the typing of another window, which stood aside or in the way, as the newest. */

@@ -74,9 +74,15 @@ class PositionController {
     }
 
     @PostMapping("/jobs")
-    String startJob(@PathVariable long id, @ModelAttribute(name = "me", binding = false) Person me, Model model) {
+    String startJob(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean planned,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
         try {
-            return "redirect:/jobs/" + jobs.open(id, me).number();
+            return planned
+                    ? "redirect:/jobs/" + jobs.openPlanned(id, me).number() + "/strip"
+                    : "redirect:/jobs/" + jobs.open(id, me).number();
         } catch (RefusedInput e) {
             return page(id, null, "facts", Map.of(), Errors.byField(e), me, model);
         }

@@ -23,6 +23,19 @@ function nextField(field) {
   handOn(all[all.indexOf(field) + 1] || all.find((el) => el.closest(".of-item")));
 }
 
+// a row of readings, pasted or typed into the first of its fields with blanks between: each goes to its own
+const READINGS = /^\s*[+-]?\d+([.,]\d+)?(\s*(mm|µm|um|in|thou))?(\s+[+-]?\d+([.,]\d+)?(\s*(mm|µm|um|in|thou))?)+\s*$/;
+document.addEventListener("change", (event) => {
+  const row = event.target.matches("#sheet input.input:not(.word)") && event.target.closest(".lay-planes, .lay-clock");
+  if (!row || !READINGS.test(event.target.value)) return;
+  const read = event.target.value.match(/[+-]?\d+([.,]\d+)?(\s*(mm|µm|um|in|thou))?/g);
+  const fields = [...row.querySelectorAll("input.input:not(.word)")];
+  const own = fields.slice(fields.indexOf(event.target), fields.indexOf(event.target) + read.length);
+  if (own.length < read.length || own.slice(1).some((field) => field.value !== "")) return;
+  own.forEach((field, i) => { field.value = read[i]; });
+  event.target.dispatchEvent(new Event("input", { bubbles: true }));
+});
+
 function handOn(field) {
   if (!field) return;
   field.focus();

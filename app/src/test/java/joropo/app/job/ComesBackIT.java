@@ -108,7 +108,7 @@ class ComesBackIT {
         assertThat(offered.number()).isEqualTo(job);
         assertThat(offered.texts().keySet())
                 .contains("shaftGauge", "stopDepth", "groundFrom", "playHigh", "entersFrom")
-                .doesNotContain("shaftA1", "boreA1", "surface", "shaftEnd");
+                .doesNotContain("shaftA1", "boreA1", "surface");
         sheets.takeAsLastTime(
                 next,
                 Stage.MEASURE,

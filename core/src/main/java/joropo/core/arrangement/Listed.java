@@ -19,7 +19,10 @@ import org.jspecify.annotations.Nullable;
  * @param readMm in this job (mm), absent: not read
  */
 public record Listed(
-        String id, String name, @Nullable Double listedMm, @Nullable Double readMm) {
+        String id,
+        String name,
+        @Nullable Double listedMm,
+        @Nullable Double readMm) {
     /** More than a sleeve wears before it is renewed or a bore is cleaned up: one of the two is wrong (guide). */
     static final double APART_MM = 0.5;
 
@@ -46,8 +49,8 @@ public record Listed(
                         id,
                         Status.REMEASURE,
                         name,
-                        "The place is listed with " + Length.show(listedMm, 2) + " mm, and "
-                                + Length.show(readMm, 2) + " mm was read: which?",
+                        "The place is listed with " + Length.show(listedMm, 2) + " mm, and " + Length.show(readMm, 2)
+                                + " mm was read: which?",
                         "Read it again; if it is right, correct the size of the position.",
                         Source.GUIDE,
                         ""))

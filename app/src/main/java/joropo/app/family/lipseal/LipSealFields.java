@@ -146,7 +146,8 @@ final class LipSealFields {
             CommonFields.gauge("depthGauge", Gauge.Use.DEPTH, Own.DEPTH_GAUGES).stays();
     static final Field<Double> STOP_DEPTH =
             Field.size("stopDepth", "to the shoulder").stays();
-    static final Field<Double> TURNING_DEPTH = Field.size("turningDepth", "to the nearest rotating part");
+    static final Field<Double> TURNING_DEPTH =
+            Field.size("turningDepth", "to the nearest rotating part").stays();
     static final Field<Double> GROUND_FROM =
             Field.place("groundFrom", "ground band from").stays();
     static final Field<Double> GROUND_TO =
@@ -156,7 +157,8 @@ final class LipSealFields {
     static final Field<SurfaceByEye> SURFACE_2 = Field.choice(
                     "surface2", "seen there too", SurfaceByEye.class, SurfaceByEye::words)
             .hint("empty: nothing");
-    static final Field<ShaftEnd> SHAFT_END = Field.choice("shaftEnd", "shaft's end", ShaftEnd.class, ShaftEnd::words);
+    static final Field<ShaftEnd> SHAFT_END = Field.choice("shaftEnd", "shaft's end", ShaftEnd.class, ShaftEnd::words)
+            .stays();
     static final Field<Side> ENTERS_FROM =
             CommonFields.side("entersFrom", "shaft goes in from").stays();
     static final Field<String> HOUSING = Field.choice(

@@ -107,7 +107,8 @@ final class SealWork implements Work {
                     return List.of();
                 }
                 one.findings()
-                        .forEach(f -> worst.merge(f.rule(), f, (a, b) -> b.status().compareTo(a.status()) < 0 ? b : a));
+                        .forEach(f ->
+                                worst.merge(f.rule(), f, (a, b) -> b.status().compareTo(a.status()) < 0 ? b : a));
             }
         }
         return List.copyOf(worst.values());
@@ -258,9 +259,7 @@ final class SealWork implements Work {
         List<JobFinding> out = new ArrayList<>();
         (chamber.isEmpty() ? List.of(ChamberCheck.unread()) : chamber)
                 .forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
-        Stream.of(shaft, bore)
-                .flatMap(l -> l.clash().stream())
-                .forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
+        Stream.of(shaft, bore).flatMap(l -> l.clash().stream()).forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
         if (build == null) {
             return out;
         }

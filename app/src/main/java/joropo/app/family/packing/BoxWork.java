@@ -234,9 +234,7 @@ final class BoxWork implements Work {
                     .forEach(f -> out.add(new JobFinding(LOOKED_AT.equals(f.id()) ? Stage.STRIP : Stage.MEASURE, f)));
             out.add(new JobFinding(Stage.FIT, gaps().finding()));
         }
-        Stream.of(shaft, bore)
-                .flatMap(l -> l.clash().stream())
-                .forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
+        Stream.of(shaft, bore).flatMap(l -> l.clash().stream()).forEach(f -> out.add(new JobFinding(Stage.MEASURE, f)));
         if (load != null) {
             load.findings().forEach(f -> out.add(new JobFinding(Stage.SET, f)));
         }
