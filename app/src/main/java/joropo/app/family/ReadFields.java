@@ -101,6 +101,13 @@ public final class ReadFields {
         return new ReadFields(left, units, said, names, shop, prefixes);
     }
 
+    /** The same with another word in one of its own fields. @param value as its text would be read */
+    public ReadFields with(Field<?> field, Object value) {
+        Map<String, Object> more = new HashMap<>(values);
+        more.put(onSheet(field.name()), value);
+        return new ReadFields(more, units, errors, names, shop, prefixes);
+    }
+
     /** What could not be read, by name of the field on the sheets. */
     public Map<String, String> errors() {
         return Map.copyOf(errors);

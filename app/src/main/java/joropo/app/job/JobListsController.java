@@ -2,6 +2,7 @@ package joropo.app.job;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
 import joropo.app.access.Person;
 import joropo.app.family.Stage;
@@ -62,6 +63,18 @@ class JobListsController {
             @ModelAttribute(name = "me", binding = false) Person me,
             Model model) {
         return done(number, stage(form), "parts", htmx, me, form, model, () -> lists.layOutAll(number, me));
+    }
+
+    @PostMapping("/parts-from-kit")
+    String layOutKit(
+            @PathVariable String number,
+            @RequestParam(defaultValue = "") String kit,
+            @RequestParam(name = "in", defaultValue = "") List<String> in,
+            @RequestParam Map<String, String> form,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean htmx,
+            @ModelAttribute(name = "me", binding = false) Person me,
+            Model model) {
+        return done(number, stage(form), "parts", htmx, me, form, model, () -> lists.layOutKit(number, kit, in, me));
     }
 
     @PostMapping("/parts/{part}")

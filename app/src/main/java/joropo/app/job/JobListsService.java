@@ -23,6 +23,7 @@ import joropo.core.plan.PartState;
 import joropo.core.units.FieldError;
 import joropo.core.units.Length;
 import joropo.core.units.LengthUnit;
+import joropo.core.units.Needs;
 import joropo.core.units.RefusedInput;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -30,6 +31,7 @@ import org.springframework.stereotype.Service;
 /** What a person does with the lists of a job: parts, what came off, timers. */
 @Service
 public class JobListsService {
+    private static final int LONGEST_KIT = 160;
     private static final int LONGEST_REASON = 200;
     private static final int LONGEST_NAME = 60;
     private static final int MOST_PARTS = 100;
@@ -224,6 +226,29 @@ public class JobListsService {
                     "store",
                     "waits: nothing that is still open lies in the store, in full number and in " + "its date");
         }
+    }
+
+    /**
+     * Lays out what lies in one kit: all of it has one batch.
+     *
+     * @param kit its number, batch and cure date, @param in ids of the parts that were seen in it
+     * @throws RefusedInput at {@code kit} when it has no name, nothing is in it, or a part of it is settled by now
+     */
+    public void layOutKit(String number, String kit, List<String> in, Person person) {
+        List<PartLine> lines = lines(store.load(number));
+        List<Part> parts = lines.stream()
+                .filter(l -> !l.isSettled() && in.contains(l.part().id()))
+                .map(PartLine::part)
+                .toList();
+        new Needs()
+                .that(
+                        "kit",
+                        !kit.isBlank() && kit.length() <= LONGEST_KIT,
+                        "needs its number, batch and cure date, up to " + LONGEST_KIT + " characters")
+                .that("kit", !in.isEmpty(), "lays out nothing before it is ticked what lies in it")
+                .that("kit", parts.size() == in.size(), "holds something that is settled by now: look again")
+                .done();
+        lists.decideNew(number, parts, "from the kit " + kit.strip(), person);
     }
 
     /** How many things a job asks of with cards of their own: what is sealed, and bearings that came off. */

@@ -85,6 +85,12 @@ class ListsStore {
         lists.decide(job.id(), part, state, lotId, reason, followUp, person.id(), now());
     }
 
+    /** New ones that are not from the store, all or none of them. */
+    @Transactional
+    public void decideNew(String number, List<Part> parts, String reason, Person person) {
+        parts.forEach(p -> decide(number, p, PartState.NEW, null, reason, "", person));
+    }
+
     @Transactional
     public long remove(String number, PartKind kind, String name, @Nullable Long cameWith, Person person) {
         return lists.remove(jobs.openJob(number).id(), kind, name, cameWith, person.id(), now());

@@ -147,8 +147,9 @@ async function settle(save) {
 
 // a folded list in which something stands now, by whomever, is shown
 document.addEventListener("htmx:oobAfterSwap", (event) => {
-  const fold = event.detail.target.closest("details.fold");
-  if (fold && event.detail.target.querySelector(".lines li, .wrong")) fold.open = true;
+  const come = document.getElementById(event.detail.target.id);   // the target itself is gone from the page by now
+  const fold = come && come.closest("details.fold");
+  if (fold && come.querySelector(".lines li, .wrong")) fold.open = true;
 });
 
 // what could not be saved is left only after a question

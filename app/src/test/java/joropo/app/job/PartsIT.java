@@ -3,6 +3,7 @@ package joropo.app.job;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.tuple;
 
 import com.microsoft.playwright.Page;
 import java.time.Instant;
@@ -260,6 +261,36 @@ class PartsIT {
         assertThat(one.isFor(new Part("lip-seal", 2, PartKind.LIP_SEAL, "lip seal", "41x57x8", "NBR", "", null)))
                 .as("one is not two")
                 .isFalse();
+    }
+
+    /** One number for all that lies in it; what does not stays open, and a kit is laid out whole or not at all. */
+    @Test
+    void aKitIsHeldAgainstTheListAndLaidOutWithOneAct() {
+        String number = JobMaker.open();
+        var lists = Workshop.bean(JobListsService.class);
+        var person = JobMaker.person("marisol");
+        for (String size : List.of("150", "151", "152")) {
+            lists.list(number, Stage.INTAKE, Map.of("kind", "RETAINING_RING", "size", size, "count", "1"), person);
+        }
+        List<String> ids = Workshop.bean(JobStore.class).load(number).beside().parts().listed().stream()
+                .map(ListedPart::part)
+                .toList();
+        List<String> two = ids.subList(0, 2);
+        for (var refused : Map.of("", two, "K-7", List.<String>of()).entrySet()) {
+            assertThatExceptionOfType(RefusedInput.class)
+                    .isThrownBy(() -> lists.layOutKit(number, refused.getKey(), refused.getValue(), person))
+                    .withMessageContaining("kit");
+        }
+        lists.layOutKit(number, "K-7, cured 2Q2026", two, person);
+        assertThatExceptionOfType(RefusedInput.class)
+                .as("one of them is settled")
+                .isThrownBy(() -> lists.layOutKit(number, "K-8", ids.subList(1, 3), person))
+                .withMessageContaining("settled by now");
+        assertThat(Workshop.bean(JobStore.class).load(number).beside().parts().decided())
+                .extracting(PartEntry::part, PartEntry::words)
+                .containsExactlyInAnyOrder(
+                        tuple(ids.get(0), "new, laid out: from the kit K-7, cured 2Q2026"),
+                        tuple(ids.get(1), "new, laid out: from the kit K-7, cured 2Q2026"));
     }
 
     private static PartLine line(String number) {

@@ -44,9 +44,9 @@ final class EntryCost {
                         LipSealEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
                         80),
                 new Row(
-                        "seven rings of a cylinder, from strip to signature",
+                        "seven rings of a cylinder, from a bare register to signature",
                         CylinderEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
-                        90),
+                        85),
                 new Row("a pump packed anew, from intake to the first look", PackingEntries.toTheFirstLook(pump), 70),
                 new Row(
                         "a cartridge, from intake to signature",

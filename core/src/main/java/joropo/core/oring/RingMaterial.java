@@ -32,6 +32,8 @@ public final class RingMaterial {
     /** What rings for higher pressure are made in (Shore A). */
     private static final int HARD_SHORE = 90;
 
+    private static final String WEARS_LEAST = "AU";
+
     private final @Nullable Elastomer material;
     private final @Nullable Fluid fluid;
     private final @Nullable Double coldestC;
@@ -50,11 +52,12 @@ public final class RingMaterial {
     public record Offer(String code, Status worst, List<Integer> hardnesses) {}
 
     /**
-     * Those of the table that stand the duty, the best first; none while the fluid is not named.
-     *
-     * @param stiff whether it is wanted for a ring that is not elastic
+     * Those of the table that stand the duty, the best first; none while the fluid is not named. For a lip that rubs
+     * along its rod the one of high wear strength goes first among equals (guide, {@code elastomers.csv}).
      */
-    public static List<Offer> offers(RingDuty duty, boolean stiff) {
+    public static List<Offer> offers(RingDuty duty, RingSort sort) {
+        boolean stiff = sort.isStiff();
+        boolean rubs = sort == RingSort.U_CUP || sort == RingSort.WIPER;
         if (duty.fluid() == null) {
             return List.of();
         }
@@ -62,7 +65,9 @@ public final class RingMaterial {
                 .filter(e -> e.typicalShoreA().isEmpty() == stiff)
                 .map(e -> offer(e, duty))
                 .filter(o -> o.worst() != Status.FAIL)
-                .sorted(Comparator.comparing(Offer::worst).reversed())
+                .sorted(Comparator.comparing(Offer::worst)
+                        .reversed()
+                        .thenComparing(o -> !rubs || !o.code().equals(WEARS_LEAST)))
                 .limit(MOST_OFFERED)
                 .toList();
     }

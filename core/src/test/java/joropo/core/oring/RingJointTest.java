@@ -250,13 +250,16 @@ class RingJointTest {
 
     @Test
     void materialsThatAreOfferedStandTheDutyTheBestFirst() {
-        List<RingMaterial.Offer> offers = RingMaterial.offers(OIL, false);
+        List<RingMaterial.Offer> offers = RingMaterial.offers(OIL, RingSort.O_RING);
         assertThat(offers).extracting(RingMaterial.Offer::code).contains("NBR").doesNotContain("EPDM", "IIR", "PTFE");
-        assertThat(RingMaterial.offers(OIL, true))
+        assertThat(RingMaterial.offers(OIL, RingSort.U_CUP).get(0).code())
+                .as("rubs along its rod")
+                .isEqualTo("AU");
+        assertThat(RingMaterial.offers(OIL, RingSort.GUIDE))
                 .extracting(RingMaterial.Offer::code)
                 .containsExactly("PTFE");
         assertThat(offers).extracting(RingMaterial.Offer::worst).isSortedAccordingTo((a, b) -> b.compareTo(a));
-        assertThat(RingMaterial.offers(new RingDuty(null, null, null, null, null, null, null, false), false))
+        assertThat(RingMaterial.offers(new RingDuty(null, null, null, null, null, null, null, false), RingSort.O_RING))
                 .isEmpty();
     }
 }

@@ -384,7 +384,7 @@ final class RingWork implements Work {
     /** Of a ring whose hardness counts, each with that too. */
     private Panel.Choices materials() {
         boolean hardness = sort.isElastic() || sort == RingSort.U_CUP;
-        Stream<Panel.Option> listed = RingMaterial.offers(read.duty(), sort.isStiff()).stream()
+        Stream<Panel.Option> listed = RingMaterial.offers(read.duty(), sort).stream()
                 .flatMap(o -> hardness
                         ? o.hardnesses().stream().map(h -> material(o, RingFields.HARDNESS.name(), h))
                         : Stream.of(material(o, "", 0)));
@@ -398,7 +398,24 @@ final class RingWork implements Work {
                         null,
                         RingFields.MATERIAL.name() + "=" + RingMaterial.BY_MAKER,
                         false));
-        return chips("ring-materials", "materials that stand it, the best first", Stream.concat(listed, other));
+        Stream<Panel.Option> each =
+                read.index() > 0 || facts.alike().isAlone() ? Stream.of() : new EachRing(facts).best().stream();
+        return chips(
+                "ring-materials",
+                "materials that stand it, the best first",
+                Stream.of(each, listed, other).flatMap(s -> s));
+    }
+
+    /** The listed ring that belongs best; absent where its groove is not known yet. */
+    Optional<String> firstSize() {
+        return fit.sizes() == null
+                ? Optional.empty()
+                : fit.sizes().sizes().stream().findFirst().map(e -> e.designation()
+                        .replaceAll(" = .*", ""));
+    }
+
+    RingReads read() {
+        return read;
     }
 
     private Panel.Option material(RingMaterial.Offer offer, String field, int shore) {
@@ -418,7 +435,7 @@ final class RingWork implements Work {
                 "materials for the loader",
                 sort != RingSort.SLIDE
                         ? Stream.of()
-                        : RingMaterial.offers(read.duty(), false).stream()
+                        : RingMaterial.offers(read.duty(), RingSort.O_RING).stream()
                                 .map(o -> new Panel.Option(
                                         0,
                                         o.code(),
