@@ -27,10 +27,28 @@ public final class LipSealEntries {
         var job = new LipSealEntries(page);
         job.register();
         job.intake();
-        job.strip();
+        job.strip("COUPLING", "KEY", "BOLT", "COVER", "GASKET", "LIP_SEAL");
+        job.found(1);
         job.measure();
         job.decide();
         job.fit();
+        job.set();
+        job.prove();
+        return job.entries;
+    }
+
+    /** Two seals, one behind the other, the outer one on a repair sleeve. */
+    public static Entries two(Page page) {
+        receive("LIP_SEAL", "lip seal, plain lip, rubber-covered", "45x62x8", "HNBR");
+        receive("SEALANT", "sealant film", "", "");
+        var job = new LipSealEntries(page);
+        job.register();
+        job.intake();
+        job.strip("COUPLING", "KEY", "BOLT", "COVER", "GASKET", "LIP_SEAL", "LIP_SEAL");
+        job.found(2);
+        job.measureTwo();
+        job.decideTwo();
+        job.fitTwo();
         job.set();
         job.prove();
         return job.entries;
@@ -133,18 +151,64 @@ public final class LipSealEntries {
         keep("strip");
     }
 
-    private void strip() {
+    private void strip(String... kinds) {
         entries.at("strip").fill("isolated", "yes", "locked", "yes", "pressureOff", "yes");
-        for (String kind : new String[] {"COUPLING", "KEY", "BOLT", "COVER", "GASKET", "LIP_SEAL"}) {
+        int off = 0;
+        for (String kind : kinds) {
             entries.tap("#off-" + kind);
             entries.page()
-                    .locator(".strip-log > li:has-text('"
-                            + joropo.core.arrangement.PartKind.valueOf(kind).words() + "')")
-                    .first()
+                    .locator("#strip .gauge:has-text('" + ++off + (off == 1 ? " part" : " parts") + "')")
                     .waitFor();
         }
+    }
+
+    private void found(int seals) {
+        if (seals > 1) {
+            entries.page().locator("#item-tabs [data-item='2']").waitFor();
+        }
         entries.fill("foundDepth", "2.5", "foundFacing", "IN", "foundState", "WORN", "marking", "45 62 8");
+        if (seals > 1) {
+            item(2);
+            entries.fill("i2-foundDepth", "11");
+        }
         keep("measure");
+    }
+
+    private void item(int number) {
+        entries.tap("#item-tabs [data-item='" + number + "']");
+    }
+
+    private void measureTwo() {
+        entries.at("measure").tapThrough("#as-last-time");
+        entries.fill("shaftA1", "44.93 44.93 44.985 44.98", "boreA1", "62.014 62.018 62.016 62.018");
+        entries.fill("stopDepth", "20", "turningDepth", "24.5", "runoutTir", "0.03");
+        entries.fill("surface", "GROOVE_CATCHES", "shaftEnd", "FULL_CHAMFER");
+        entries.fill("grooveDepth", "0.05", "grooveWidth", "0.6");
+        item(2);
+        entries.fill("i2-shaftA1", "44.97 44.975 44.975 44.97", "i2-surface", "SMOOTH");
+        keep("decide");
+    }
+
+    private void decideTwo() {
+        entries.at("decide").tap("#remedies .fold > summary");
+        entries.take("#remedies li:has-text('thin repair sleeve') button");
+        entries.fill("betweenMedium", "OIL", "betweenLevel", "FULL");
+        entries.page().waitForFunction("() => !unsaved && !saving");
+        entries.take("#seals button:has-text('Take')").fill("mainLip", "IN");
+        item(2);
+        entries.take("#i2-seals button:has-text('Take')").fill("i2-mainLip", "IN");
+        entries.page().waitForFunction("() => !unsaved && !saving");
+        entries.tap("#lay-out-all");
+        entries.page().locator("#parts .word.is-holds:has-text('all settled')").waitFor();
+        keep("fit");
+    }
+
+    private void fitTwo() {
+        entries.at("fit").fill("newOutside", "62.25", "newWidth", "8.02", "depth12", "2.51 2.5 2.5 2.49");
+        item(2);
+        entries.fill("i2-newOutside", "62.25", "i2-newWidth", "8.02", "i2-depth12", "11 11.02 11 11.01");
+        entries.holds();
+        keep("set");
     }
 
     private void measure() {

@@ -20,4 +20,12 @@ class LipSealJobIT {
         assertThat(again.total()).as(again.byStage().toString()).isLessThanOrEqualTo(35);
         Workshop.close(page);
     }
+
+    @Test
+    void twoSealsAndASleeveInAHundred() {
+        Page page = Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180);
+        Entries entries = LipSealEntries.two(page);
+        assertThat(entries.total()).as(entries.byStage().toString()).isLessThanOrEqualTo(100);
+        Workshop.close(page);
+    }
 }

@@ -44,6 +44,10 @@ final class EntryCost {
                         LipSealEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
                         80),
                 new Row(
+                        "two lip seals and a sleeve, from a bare register to signature",
+                        LipSealEntries.two(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
+                        100),
+                new Row(
                         "seven rings of a cylinder, from a bare register to signature",
                         CylinderEntries.whole(Workshop.page("marisol", ColorScheme.LIGHT, 820, 1180)),
                         85),

@@ -324,21 +324,28 @@ public final class LipSealCheck {
     }
 
     private void fluids() {
-        for (Contact side : List.of(at.inside(), at.outside())) {
-            if (side.unknown()) {
-                findings.add(Finding.missing(
-                        "fluid",
-                        "fluid at the seal",
-                        "The " + side.medium().words() + " is not named.",
-                        "Name the fluid, or take its data sheet to a maker."));
-            } else if (side.assumed()) {
-                findings.add(guide(
-                        "fluid",
-                        Status.CAUTION,
-                        "fluid at the seal",
-                        "Fluid assumed: " + side.words() + ", the worst of them counts.",
-                        "Name the fluid."));
-            }
+        if (!Boolean.TRUE.equals(in.insideAssumed())) {
+            fluid(at.inside());
+        }
+        if (!Boolean.TRUE.equals(in.outsideAssumed())) {
+            fluid(at.outside());
+        }
+    }
+
+    private void fluid(Contact side) {
+        if (side.unknown()) {
+            findings.add(Finding.missing(
+                    "fluid",
+                    "fluid at the seal",
+                    "The " + side.medium().words() + " is not named.",
+                    "Name the fluid, or take its data sheet to a maker."));
+        } else if (side.assumed()) {
+            findings.add(guide(
+                    "fluid",
+                    Status.CAUTION,
+                    "fluid at the seal",
+                    "Fluid assumed: " + side.words() + ", the worst of them counts.",
+                    "Name the fluid."));
         }
     }
 

@@ -35,6 +35,8 @@ import org.jspecify.annotations.Nullable;
  * @param boreDepthMm depth of the seat, @param food whether it touches food or drinking water, absent: no
  * @param shaftEnd what passes under the lip, @param sumpAssumed, @param coldestAssumed whether that temperature was
  *     only assumed, absent: no
+ * @param insideAssumed, @param outsideAssumed whether nobody has said what lies there: who asks says so, and no fluid
+ *     is named for it here; absent: somebody has
  * @param makerDocument document, edition and page of the maker's values; they hold for what was decided and override
  *     the guide
  */
@@ -87,7 +89,9 @@ public record LipSealInput(
         @Nullable Boolean food,
         @Nullable ShaftEnd shaftEnd,
         @Nullable Boolean sumpAssumed,
-        @Nullable Boolean coldestAssumed) {
+        @Nullable Boolean coldestAssumed,
+        @Nullable Boolean insideAssumed,
+        @Nullable Boolean outsideAssumed) {
     private static final double VACUUM_MPA = -0.1;
     private static final double MOST_MPA = 100;
     private static final double COLDEST_C = -100;

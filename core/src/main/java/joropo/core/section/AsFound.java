@@ -109,14 +109,23 @@ public final class AsFound {
                         "Plan it as it was found, or leave one out with its reason."));
     }
 
-    /** @param faced side to which its open side faced, @param inside what it had to keep */
-    public static Finding judge(Side faced, Medium inside) {
+    /** @param faced side to which its open side faced, @param room inward of it */
+    public static Finding judge(Side faced, Space room) {
+        if (faced == Side.OUT && room.nobodySaid()) {
+            return Finding.missing(
+                    "found",
+                    SUBJECT,
+                    "The old seal faced outside, and what lies at its back is not known.",
+                    "Say what lies between it and the next seal.");
+        }
+        Medium inside = room.medium();
         if (faced == Side.IN || !inside.isLiquid()) {
             return Finding.of(
                     "found",
                     Status.PASS,
                     SUBJECT,
-                    "It faced " + faced.words() + (faced == Side.IN ? ", towards the " + inside.words() + "." : "."),
+                    "It faced " + faced.words()
+                            + (faced == Side.OUT || room.nobodySaid() ? "." : ", towards the " + inside.words() + "."),
                     "",
                     Source.GUIDE,
                     "");

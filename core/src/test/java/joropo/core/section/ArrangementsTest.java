@@ -11,6 +11,8 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.core.lipseal.LipSealRules;
+import joropo.core.material.Medium;
+import joropo.core.shaft.Side;
 import joropo.core.verdict.Finding;
 import joropo.core.verdict.Status;
 import org.junit.jupiter.api.Test;
@@ -67,5 +69,18 @@ class ArrangementsTest {
         seen.forEach(
                 (rule, states) -> assertThat(states).as(rule).contains("PASS").containsAnyOf("FAIL", "CAUTION"));
         assertThat(lines().count()).isGreaterThanOrEqualTo(90);
+    }
+
+    /** What nobody has said is not grease, whatever is drawn there. */
+    @Test
+    void anOldSealIsNotRightTowardsARoomThatNobodyNamed() {
+        assertThat(AsFound.judge(Side.OUT, Space.unsaid()).status()).isEqualTo(Status.MISSING);
+        assertThat(AsFound.judge(Side.IN, Space.unsaid()).message()).isEqualTo("It faced inside.");
+        Space oil = SpaceBuilder.builder(Space.unsaid())
+                .medium(Medium.OIL)
+                .mediumAssumed(null)
+                .build();
+        assertThat(AsFound.judge(Side.OUT, oil).status()).isEqualTo(Status.CAUTION);
+        assertThat(AsFound.judge(Side.IN, oil).message()).isEqualTo("It faced inside, towards the oil.");
     }
 }

@@ -144,6 +144,8 @@ record Duty(
                         entry.facesOutside()
                                 ? read.get(LipSealFields.OUTSIDE_FLUID)
                                 : entry.outside().fluid())
+                .insideAssumed(entry.inside().nobodySaid())
+                .outsideAssumed(entry.outside().nobodySaid())
                 .pressureInsideMpa(entry.inside().pressureMpa())
                 .pressureOutsideMpa(entry.outside().pressureMpa())
                 .dirt(entry.isItsOwnExcluder() ? Dirt.CLEAN : entry.outside().dirt())

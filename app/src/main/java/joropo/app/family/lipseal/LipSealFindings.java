@@ -122,7 +122,7 @@ final class LipSealFindings {
                     .ifPresent(f -> add(Stage.DECIDE, f));
         }
         if (faced != null) {
-            add(Stage.STRIP, AsFound.judge(faced, work.entry().inside().medium()));
+            add(Stage.STRIP, AsFound.judge(faced, work.entry().inside()));
         }
         if (work.removal() != null) {
             work.removal().findings().stream().filter(f -> f.id().equals("way")).forEach(f -> add(Stage.STRIP, f));
