@@ -108,31 +108,25 @@ class ChangedParts extends OncePerRequestFilter {
         String closes = "</" + opens.substring(1) + ">";
         int depth = 1;
         int at = nameEnd;
-        while (true) {
+        while (depth > 0) {
             int close = html.indexOf(closes, at);
             if (close < 0) {
                 throw new IllegalStateException("A part that does not end: " + opens);
             }
-            int open = next(html, opens, at);
-            if (open >= 0 && open < close) {
-                depth++;
-                at = open + opens.length();
-            } else {
-                depth--;
-                at = close + closes.length();
-                if (depth == 0) {
-                    return at;
-                }
-            }
-        }
-    }
-
-    /** The next element of this name, not one whose name only begins so. */
-    private static int next(String html, String opens, int from) {
-        int at = html.indexOf(opens, from);
-        while (at >= 0 && Character.isLetterOrDigit(html.charAt(at + opens.length()))) {
-            at = html.indexOf(opens, at + 1);
+            depth += count(html.substring(at, close), opens) - 1;
+            at = close + closes.length();
         }
         return at;
+    }
+
+    /** How many elements of this name begin here, without those whose name only begins so. */
+    private static int count(String within, String opens) {
+        int count = 0;
+        for (int at = within.indexOf(opens); at >= 0; at = within.indexOf(opens, at + opens.length())) {
+            if (!Character.isLetterOrDigit(within.charAt(at + opens.length()))) {
+                count++;
+            }
+        }
+        return count;
     }
 }
