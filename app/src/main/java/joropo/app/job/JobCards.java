@@ -2,6 +2,7 @@ package joropo.app.job;
 
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -16,7 +17,10 @@ import joropo.app.ui.Field;
 import joropo.core.arrangement.PartKind;
 import joropo.core.material.Medium;
 
-/** The cards of a job's sheets: those that every job has, then those of each item in turn. */
+/**
+ * The cards of a job's sheets: those that every job has, then those of each item in turn. Made once an evaluation, for
+ * every step of the plan asks for them.
+ */
 final class JobCards {
     private final List<JobItem> items;
     private final List<String> joints;
@@ -24,6 +28,9 @@ final class JobCards {
     private final Medium medium;
     private final Families families;
     private final Map<Stage, List<Card>> common = new EnumMap<>(Stage.class);
+    private final Map<Stage, List<Card>> all = new EnumMap<>(Stage.class);
+    private final Map<String, Stage> stages = new HashMap<>();
+    private List<Field<?>> fields = List.of();
 
     /**
      * @param log what came off, @param texts by name of the field: they say how many joints there are, @param medium
@@ -38,8 +45,9 @@ final class JobCards {
     }
 
     List<Card> of(Stage stage) {
-        return Stream.concat(common(stage).stream(), items.stream().flatMap(i -> of(stage, i).stream()))
-                .toList();
+        return all.computeIfAbsent(
+                stage, s -> Stream.concat(common(s).stream(), items.stream().flatMap(i -> of(s, i).stream()))
+                        .toList());
     }
 
     /** Those of the job itself, whatever is sealed. */
@@ -98,14 +106,19 @@ final class JobCards {
 
     /** The stage on which a field stands; Intake where it stands on none. */
     Stage stageOf(String field) {
-        return Arrays.stream(Stage.values())
-                .filter(s -> fields(s).anyMatch(f -> f.name().equals(field)))
-                .findFirst()
-                .orElse(Stage.INTAKE);
+        if (stages.isEmpty()) {
+            Arrays.stream(Stage.values()).forEach(s -> fields(s).forEach(f -> stages.putIfAbsent(f.name(), s)));
+        }
+        return stages.getOrDefault(field, Stage.INTAKE);
     }
 
     /** Every field of every stage. */
     List<Field<?>> fields() {
-        return Arrays.stream(Stage.values()).<Field<?>>flatMap(this::fields).toList();
+        if (fields.isEmpty()) {
+            fields = Arrays.stream(Stage.values())
+                    .<Field<?>>flatMap(this::fields)
+                    .toList();
+        }
+        return fields;
     }
 }
