@@ -128,7 +128,7 @@ final class JobsIn {
         row.put("position_id", position);
         row.put("machine_id", in.rows().one("select machine_id from seal_position where id = ?", position));
         row.put("opened_by", in.person(job, "opener"));
-        row.putAll(Incoming.values(job, "opened_at", "kind", "last_off"));
+        row.putAll(Incoming.values(job, "opened_at", "kind"));
         long id = in.insert("job", row);
         var within = new References.Within();
         for (OwnedRows of : OwnedRows.ofJob()) {

@@ -361,7 +361,6 @@ final class ShopOut {
                         "stands_at",
                         "verdict",
                         "numbered",
-                        "last_off",
                         "waits_for")));
         var within = new Within(
                 places("select id from strip_part where job_id = ? order by id", job.get("id")),

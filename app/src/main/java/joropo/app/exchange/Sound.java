@@ -170,7 +170,6 @@ final class Sound {
                 case "cured" -> CureQuarter.parse(value) != null;
                 case "like_fluid" -> Fluid.isListed(value);
                 case "ratings" -> value.matches("([A-Z0-9-]{2,20}:[1-4]( |$))*");
-                case "last_off" -> KINDS.containsAll(Arrays.asList(value.isEmpty() ? new String[0] : value.split(" ")));
                 case "next_look", "received_on", "due_on", "answered_on" -> LocalDate.parse(value) != null;
                 default -> !column.endsWith("_at") || value.matches(MOMENT) && Instant.parse(value) != null;
             };

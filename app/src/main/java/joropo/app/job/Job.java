@@ -11,9 +11,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param number as people say it: year and running number, such as 26-0147, @param kind of what it was opened for
  * @param itemRows all that was ever sealed in it, as {@link JobItem#read} takes it, @param numbered findings that have
- *     had a number, as {@link Numbers} takes it, @param lastOff kinds of what came off here last time, parted by blanks
+ *     had a number, as {@link Numbers} takes it
  * @param shop that it came from, absent: this one, @param shopNumber its number there, @param broughtAt absent: it was
  *     done here
+ * @param lastOff kinds of what came off in the last job signed here, parted by blanks, absent: nothing
  */
 public record Job(
         long id,
@@ -26,10 +27,10 @@ public record Job(
         @Nullable String withdrawnWhy,
         String itemRows,
         String numbered,
-        String lastOff,
         @Nullable String shop,
         @Nullable String shopNumber,
-        @Nullable Instant broughtAt) {
+        @Nullable Instant broughtAt,
+        @Nullable String lastOff) {
     private static final int SHORT = 4;
 
     /** Whether work goes on. */
@@ -58,7 +59,7 @@ public record Job(
 
     /** Kinds of what came off at the last job here, in their order. */
     List<PartKind> cameOffLastTime() {
-        return lastOff.isEmpty()
+        return lastOff == null
                 ? List.of()
                 : Arrays.stream(lastOff.split(" ")).map(PartKind::valueOf).toList();
     }

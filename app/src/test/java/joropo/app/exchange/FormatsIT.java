@@ -135,7 +135,6 @@ class FormatsIT {
                 "stands_at",
                 "verdict",
                 "numbered",
-                "last_off",
                 "waits_for")) {
             add(out, Rows.name(column), known.containsKey(column) ? type(known.get(column)) : named("string"));
         }
