@@ -124,7 +124,8 @@ final class JobParts {
             return Optional.of("counts as destroyed: a new one goes on");
         }
         List<PartLine> laidOut = of(state, work).stream()
-                .filter(l -> l.part().kind() == part.kind() && l.state() == PartState.NEW && l.isSettled())
+                .filter(l -> l.part().kind() == part.kind().whole())
+                .filter(l -> l.state() == PartState.NEW && l.isSettled())
                 .toList();
         JobItem item =
                 new Stripped(state.items(), state.beside().order()).itemOf(part).orElse(null);

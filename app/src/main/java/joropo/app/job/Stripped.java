@@ -58,7 +58,8 @@ final class Stripped {
      */
     private Optional<JobItem> ofItsKind(StripPart part) {
         List<JobItem> same = items.stream()
-                .filter(i -> i.kind() == part.kind() && i.kind() != PartKind.LIP_SEAL && i.kind() != PartKind.O_RING)
+                .filter(i -> i.kind() == part.kind().whole())
+                .filter(i -> i.kind() != PartKind.LIP_SEAL && i.kind() != PartKind.O_RING)
                 .toList();
         return same.size() == 1
                 ? same.stream().findFirst()

@@ -130,6 +130,27 @@ class OddLogsIT {
                 .hasValueSatisfying(why -> assertThat(why).contains("a new one is laid out"));
     }
 
+    /** Seat and rotary unit that came out by themselves are one old seal: with its new one in, nothing of it waits. */
+    @Test
+    void aSealThatCameOutInPiecesIsOne() {
+        String job = safe(PartKind.MECHANICAL_SEAL);
+        off(job, "COUPLING", "IMPELLER", "ROTARY", "COLLAR", "GLAND", "SEAT");
+        type(job, "sealBuild CARTRIDGE");
+        assertThat(work(job).build())
+                .extracting(Part::name)
+                .containsExactly("mechanical seal", "gland", "impeller", "coupling or hub");
+        assertThat(work(job).plan()).extracting(Step::id).noneMatch(s -> s.startsWith("back-") && s.length() > 6);
+        assertThat(JobParts.of(state(job), work(job)))
+                .extracting(l -> l.part().id())
+                .containsExactly("seal", "seal-gasket");
+        lists.decide(job, "seal", PartState.NEW, null, "batch 4, cured 2026-03", "", marisol);
+        for (StripPart piece : List.of(
+                state(job).beside().order().get(2), state(job).beside().order().get(5))) {
+            assertThat(JobParts.noWayBack(state(job), work(job), piece, "lapped again"))
+                    .hasValueSatisfying(why -> assertThat(why).contains("a new one is laid out"));
+        }
+    }
+
     /** One word for a box that has to drip and a lip that has to be dry says nothing of either. */
     @Test
     void oneLookIsNotTheWordOfABoxAndALip() {

@@ -37,6 +37,10 @@ public enum PartKind {
     GLAND(Line.BORE, "gland", After.GOES_BACK, null, false, false),
     LANTERN(Line.BORE, "lantern ring", After.GOES_BACK, null, false, false),
     IMPELLER(Line.SHAFT, "impeller", After.GOES_BACK, null, false, false),
+    SEAT(Line.BORE, "seat of the seal", After.ASK, null, false, true),
+    ROTARY(Line.SHAFT, "rotary unit", After.ASK, null, false, false),
+    COLLAR(Line.SHAFT, "drive collar", After.ASK, null, false, false),
+    BUSH(Line.BORE, "bush", After.ASK, null, false, false),
     FILTER(Line.BORE, "filter", After.GOES_BACK, null, false, false),
     SEALANT(Line.CARRIED, "sealant or grease", After.RENEWED, null, false, false),
     OTHER(Line.BORE, "other part", After.GOES_BACK, null, true, true);
@@ -105,6 +109,11 @@ public enum PartKind {
         return after;
     }
 
+    /** What it is a piece of, taken off by itself: a seat of its mechanical seal; itself where it is none. */
+    public PartKind whole() {
+        return this == SEAT || this == ROTARY || this == COLLAR ? MECHANICAL_SEAL : this;
+    }
+
     /** What it is renewed together with; absent when it stands alone. */
     public @Nullable String together() {
         return together;
@@ -140,6 +149,6 @@ public enum PartKind {
                 || this == BEARING
                 || this == SLEEVE
                 || this == RETAINING_RING
-                || this == MECHANICAL_SEAL;
+                || whole() == MECHANICAL_SEAL;
     }
 }

@@ -53,7 +53,9 @@ public final class StrippingPlan {
                 "Clean round the entry. Take rust ring, paint ridge and burrs off the way out.",
                 "A part that is pulled over them scores its seat, and the dirt falls in.",
                 "");
-        if (in.has(PartKind.MECHANICAL_SEAL)) {
+        if (Stream.of(PartKind.values())
+                .filter(k -> k.whole() == PartKind.MECHANICAL_SEAL)
+                .anyMatch(in::has)) {
             hold(
                     "holders",
                     "Put the holders in before any screw is loosened: clips or plates that keep the faces together.",

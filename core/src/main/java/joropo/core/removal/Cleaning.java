@@ -59,7 +59,7 @@ public record Cleaning(String code, String surface, String means, String coarses
             case GASKET, SEALANT -> List.of("OLD_SEALANT");
             case NUT, BOLT, STRETCH_BOLT, PLUG -> List.of("THREAD");
             case BEARING -> List.of("BEARING_NEAR");
-            case MECHANICAL_SEAL -> List.of("SEAL_FACE", "BELLOWS_SEAT");
+            case MECHANICAL_SEAL, SEAT, ROTARY -> List.of("SEAL_FACE", "BELLOWS_SEAT");
             case BELLOWS, BOOT, HOSE -> List.of("OLD_SEALANT", "BELLOWS_SEAT");
             default -> List.of();
         };

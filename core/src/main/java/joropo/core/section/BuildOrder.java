@@ -107,7 +107,10 @@ final class BuildOrder {
                         FAIL,
                         name(part) + " cannot reach its place from "
                                 + comesFrom(part).words() + ": " + blocked + ".",
-                        "Let it enter from the other side, or another part.",
+                        "Let it enter from the other side, or another part."
+                                + (part instanceof Seal
+                                        ? " One that seals the far end is a position of its own, with its own job."
+                                        : ""),
                         part.id()));
             }
         }

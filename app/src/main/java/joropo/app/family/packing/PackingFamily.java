@@ -24,6 +24,7 @@ class PackingFamily implements Family {
                 PartKind.GLAND,
                 PartKind.NUT,
                 PartKind.LANTERN,
+                PartKind.BUSH,
                 PartKind.BOLT,
                 PartKind.COVER,
                 PartKind.GASKET,
