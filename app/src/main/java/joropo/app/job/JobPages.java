@@ -424,7 +424,7 @@ class JobPages {
         }
         List<Step> plan = stage == Stage.STRIP ? work.stripping() : work.plan();
         Map<String, StepDone> done = state.done(plan, work);
-        Set<PartKind> laidOut = StepWith.laidOut(state, work);
+        Map<PartKind, Integer> laidOut = StepWith.laidOut(state, work);
         List<StepView> out = new ArrayList<>();
         for (Step step : plan) {
             out.add(new StepView(

@@ -1,11 +1,11 @@
 package joropo.app.job;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import joropo.core.arrangement.PartKind;
 import joropo.core.lipseal.FittingPlan;
@@ -22,8 +22,8 @@ import org.jspecify.annotations.Nullable;
 record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
     static final StepWith NOTHING = new StepWith(List.of(), Map.of());
 
-    /** @param laidOut kinds of which a new one is laid out */
-    static StepWith of(JobState state, JobWork work, Set<PartKind> laidOut, List<Step> plan, Step hold) {
+    /** @param laidOut by kind how many new ones are laid out and not in yet */
+    static StepWith of(JobState state, JobWork work, Map<PartKind, Integer> laidOut, List<Step> plan, Step hold) {
         if (!hold.hold()) {
             return NOTHING;
         }
@@ -43,14 +43,17 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
                                 p.kind().after() == PartKind.After.GOES_BACK
                                         ? StripPart.Back.BACK
                                         : StripPart.Back.RENEWED)));
+        Map<PartKind, Integer> left = new EnumMap<>(PartKind.class);
+        left.putAll(laidOut);
         for (Step s : before) {
             if (s.isOfTheList() && !s.hold()) {
                 StripPart part = order.get(s.numberInList() - 1);
-                StripPart.Back fate = fate(part, laidOut);
+                StripPart.Back fate = fate(part, left);
                 if (part.isMissing()
                         && fate != StripPart.Back.OUT
                         && work.waitsFor(order, part, back.keySet()).isEmpty()) {
                     back.put(part, fate);
+                    left.computeIfPresent(part.kind(), (kind, count) -> count - 1);
                 }
             }
         }
@@ -75,20 +78,24 @@ record StepWith(List<Step> steps, Map<StripPart, StripPart.Back> back) {
     }
 
     /** What becomes of it without a word more; OUT where it wants one. */
-    private static StripPart.Back fate(StripPart part, Set<PartKind> laidOut) {
+    private static StripPart.Back fate(StripPart part, Map<PartKind, Integer> laidOut) {
         return switch (part.kind().after()) {
             case GOES_BACK -> part.kind() == PartKind.SHIM ? StripPart.Back.OUT : StripPart.Back.BACK;
-            case RENEWED -> laidOut.contains(part.kind()) ? StripPart.Back.RENEWED : StripPart.Back.OUT;
+            case RENEWED -> laidOut.getOrDefault(part.kind(), 0) > 0 ? StripPart.Back.RENEWED : StripPart.Back.OUT;
             case ASK -> StripPart.Back.OUT;
         };
     }
 
-    /** Kinds of which a new one is laid out. */
-    static Set<PartKind> laidOut(JobState state, JobWork work) {
-        return JobParts.of(state, work).stream()
+    /** By kind how many new ones are laid out, less those that are in already. */
+    static Map<PartKind, Integer> laidOut(JobState state, JobWork work) {
+        Map<PartKind, Integer> out = new EnumMap<>(PartKind.class);
+        JobParts.of(state, work).stream()
                 .filter(l -> l.state() == PartState.NEW && l.isSettled())
-                .map(l -> l.part().kind())
-                .collect(Collectors.toSet());
+                .forEach(l -> out.merge(l.part().kind(), l.part().count(), Integer::sum));
+        state.beside().log().stream()
+                .filter(p -> p.back() == StripPart.Back.RENEWED)
+                .forEach(p -> out.computeIfPresent(p.kind(), (kind, count) -> count - 1));
+        return out;
     }
 
     /** What came off in the place of what this hold has put in, the last first. */
