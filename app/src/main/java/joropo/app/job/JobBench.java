@@ -34,6 +34,10 @@ import org.springframework.stereotype.Service;
 public class JobBench implements JobSection {
     /** The window in which the bench types. */
     private static final String TAB = "section";
+    /** Before the number of an item that an act brought, among the texts that it wrote. */
+    private static final String ITEM = "ITEM/";
+
+    private static final String BROUGHT = "brought";
 
     private final JobStore store;
     private final BenchService bench;
@@ -125,6 +129,9 @@ public class JobBench implements JobSection {
         Map<Stage, Map<String, Typed>> texts = SectionOnSheets.copy(state.texts());
         List<String> kept = new ArrayList<>();
         written.before().forEach((at, text) -> {
+            if (at.startsWith(ITEM)) {
+                return;
+            }
             Stage stage = Stage.valueOf(at.substring(0, at.indexOf('/')));
             String name = at.substring(at.indexOf('/') + 1);
             Map<String, Typed> sheet = texts.computeIfAbsent(stage, s -> new LinkedHashMap<>());
@@ -138,7 +145,38 @@ public class JobBench implements JobSection {
             }
         });
         save(state, texts, person);
+        kept.addAll(itemsTakenBack(job, written, person));
         return String.join(", ", kept);
+    }
+
+    /**
+     * Items that the act brought go with it while nothing is known of them; one that has gone does not come again by
+     * itself. @return names of those that stay as they are
+     */
+    private List<String> itemsTakenBack(String job, Written written, Person person) {
+        List<String> kept = new ArrayList<>();
+        JobState now = store.load(job);
+        var stripped = new Stripped(now.items(), now.beside().order());
+        written.before().keySet().stream().filter(at -> at.startsWith(ITEM)).forEach(at -> {
+            int number = Integer.parseInt(at.substring(ITEM.length()));
+            Optional<JobItem> item =
+                    now.items().stream().filter(i -> i.number() == number).findFirst();
+            boolean known = item.filter(i -> !stripped.unnoted().contains(i) || isTyped(now, i))
+                    .isPresent();
+            if (item.isPresent() && !known && written.since().get(at).equals(BROUGHT)) {
+                store.withdrawItem(job, number, "taken back with the section that brought it", person);
+            } else {
+                kept.add(item.map(i -> i.calledAmong(now.items())).orElse("seal " + number));
+            }
+        });
+        return kept;
+    }
+
+    private static boolean isTyped(JobState state, JobItem item) {
+        return state.texts().values().stream()
+                .flatMap(sheet -> sheet.entrySet().stream())
+                .anyMatch(e ->
+                        e.getKey().startsWith(item.prefix()) && !e.getValue().isBlank());
     }
 
     private String label(JobState state, Stage stage, String name) {
@@ -217,8 +255,12 @@ public class JobBench implements JobSection {
         JobState state = open(number);
         PartKind kind = state.job().kind();
         long there = state.items().stream().filter(i -> i.kind() == kind).count();
+        Map<String, String> none = new LinkedHashMap<>();
+        Map<String, String> brought = new LinkedHashMap<>();
         for (long i = there; i < section.seals().size(); i++) {
-            store.addItem(number, kind, "", person);
+            String item = ITEM + store.addItem(number, kind, "", person);
+            none.put(item, "");
+            brought.put(item, BROUGHT);
         }
         long sheet = arrange(number, SectionRole.PLANNED, person);
         JobState with = store.load(number);
@@ -227,6 +269,6 @@ public class JobBench implements JobSection {
         Section wanted = bench.changes().named(section, typed);
         Written written =
                 save(with, onSheets.written(texts, typed, wanted, true, t -> works.following(with, t)), person);
-        bench.wrote(sheet, wanted, what, written, person);
+        bench.wrote(sheet, wanted, what, new Written(none, brought).and(written), person);
     }
 }

@@ -22,7 +22,7 @@ public interface JobSection {
         }
 
         /** With what was written after it, as one. */
-        Written and(Written next) {
+        public Written and(Written next) {
             Map<String, String> first = new LinkedHashMap<>(next.before);
             first.putAll(before);
             Map<String, String> last = new LinkedHashMap<>(since);

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import joropo.app.Visitor;
 import joropo.app.Workshop;
 import joropo.app.access.Person;
 import joropo.app.drawing.Paper;
@@ -184,6 +185,27 @@ class JobBenchIT {
                 .containsExactlyElementsOf(
                         stack.seals().stream().map(BoreItem::fromMm).toList());
         assertThat(planned(job).boreItem(BoreItem.Ring.class)).isPresent();
+    }
+
+    /** Undone, the items that a section brought go with it, but for one of which something is known by then. */
+    @Test
+    void itemsThatASectionBroughtGoWithItWhenItIsUndone() throws Exception {
+        Section stack = planned(twoSeals());
+        Visitor visitor = new Visitor(Workshop.address()).signIn("marisol");
+        for (boolean known : List.of(false, true)) {
+            String job = JobMaker.madeSafe();
+            String before = everything(job);
+            bench.plan(job, stack, "a stack", marisol);
+            if (known) {
+                type(job, Stage.STRIP, "i2-foundDepth", "9.1");
+            }
+            visitor.post("/sections/" + bench.arrange(job, SectionRole.PLANNED, marisol) + "/undo");
+            JobState state = Workshop.bean(JobStore.class).load(job);
+            assertThat(state.items()).hasSize(known ? 2 : 1);
+            if (!known) {
+                assertThat(everything(job)).isEqualTo(before);
+            }
+        }
     }
 
     /**
