@@ -168,6 +168,7 @@ public final class CylinderEntries {
     }
 
     void parts() {
+        entries.page().waitForFunction("() => !unsaved && !saving");
         entries.tap("#lay-out-all");
         entries.page().locator("#parts .word.is-holds:has-text('all settled')").waitFor();
         keep("fit");
