@@ -27,7 +27,8 @@ function nextField(field) {
 const READINGS = /^\s*[+-]?\d+([.,]\d+)?(\s*(mm|µm|um|in|thou))?(\s+[+-]?\d+([.,]\d+)?(\s*(mm|µm|um|in|thou))?)+\s*$/;
 document.addEventListener("change", (event) => {
   const row = event.target.matches("#sheet input.input:not(.word)") && event.target.closest(".lay-planes, .lay-clock");
-  if (!row || !READINGS.test(event.target.value)) return;
+  // two whole numbers may be one figure with a blank for its point (44 95): its field says so, nothing is parted
+  if (!row || !READINGS.test(event.target.value) || !/[.,]/.test(event.target.value)) return;
   const read = event.target.value.match(/[+-]?\d+([.,]\d+)?(\s*(mm|µm|um|in|thou))?/g);
   const fields = [...row.querySelectorAll("input.input:not(.word)")];
   const own = fields.slice(fields.indexOf(event.target), fields.indexOf(event.target) + read.length);
